@@ -1,0 +1,21 @@
+/** `npm run -s calc -- VERB < input.json`: the headless contract on the command line. */
+import { VERB_NAMES, calculate, isVerb, readJson } from '@/core/calc';
+import { type Problem, type Result, bad, quote } from '@/core/units';
+import { readFileSync } from 'node:fs';
+
+function answer(verb: string | undefined): Result<object> {
+  if (!verb || !isVerb(verb)) {
+    return bad('', `${quote(verb ?? '')} is not a verb. Use one of ${VERB_NAMES.join(', ')}.`);
+  }
+  const input = readJson(readFileSync(0, 'utf8'));
+  return input.ok ? calculate(verb, input.value) : input;
+}
+
+function refuse(error: Problem): void {
+  process.stderr.write(`${JSON.stringify({ error })}\n`);
+  process.exitCode = 2;
+}
+
+const result = answer(process.argv[2]);
+if (result.ok) process.stdout.write(`${JSON.stringify(result.value)}\n`);
+else refuse(result.problem);

@@ -1,0 +1,49 @@
+import type { Problem } from '@/core/units';
+import { harmless, quote } from '@/core/units';
+import type Joi from 'joi';
+
+const listed = (values: readonly unknown[]): string => values.map(String).join(', ');
+
+/** Joi's findings in plain words: what is wrong with the value and what would be right. */
+const WORDS: Record<string, (context: Joi.Context) => string> = {
+  'any.required': () => 'is missing; it is needed',
+  'object.unknown': () => 'is not a field known here; leave it out or check its spelling',
+  'object.base': () => 'must be an object with named fields',
+  'array.base': () => 'must be a list',
+  'array.length': (c) => `must hold ${String(c.limit)} figures, lower first`,
+  'array.max': (c) => `must hold at most ${String(c.limit)} entries`,
+  'number.base': () => 'must be a number, without quotation marks or units',
+  'number.infinity': () => 'must be a number that can be measured',
+  'number.unsafe': () => 'must be a number that can be measured',
+  'number.positive': () => 'must be above zero',
+  'number.min': (c) => `must be ${String(c.limit)} or more`,
+  'number.greater': (c) => `must be more than ${String(c.limit)}`,
+  'number.less': () => 'must be less than the wet length: clay shrinks',
+  'number.max': (c) => `must be ${String(c.limit)} or less`,
+  'string.base': () => 'must be text',
+  'string.empty': () => 'is empty; write a figure with its unit, such as "3 5/8 in"',
+  'string.max': (c) => `must be at most ${String(c.limit)} characters`,
+  'boolean.base': () => 'must be true or false',
+  'any.only': (c) => `must be one of ${listed(c.valids as unknown[])}`,
+  'alternatives.types': () => 'must be a number, or two numbers, lower first',
+  'alternatives.match': () => 'must be a number, or two numbers, lower first',
+};
+
+function shown(value: unknown): string {
+  if (typeof value === 'string') return `, not ${quote(value)}`;
+  if (typeof value === 'number' || typeof value === 'boolean') return `, not ${String(value)}`;
+  return '';
+}
+
+const dotted = (path: readonly (string | number)[]): string => path.map((key) => harmless(String(key))).join('.');
+
+/** The first thing Joi found, as a problem with a dotted path and a plain sentence that quotes the value. */
+export function refusal(error: Joi.ValidationError): Problem {
+  const detail = error.details[0]!;
+  const context = detail.context ?? {};
+  const path = dotted(detail.path);
+  const say = WORDS[detail.type];
+  const words = say ? say(context) : harmless(detail.message);
+  const value = detail.type === 'object.unknown' ? '' : shown(context.value);
+  return { path, message: `${path || 'The input'} ${words}${value}.` };
+}

@@ -1,0 +1,65 @@
+import { type Problem, type Result, bad, good } from '@/core/units';
+import type Joi from 'joi';
+import { parseSchema, parseVerb } from './parse';
+import { refusal } from './refusal';
+import { sizeSchema, sizeVerb } from './size';
+
+interface Verb {
+  readonly schema: Joi.ObjectSchema;
+  readonly answer: (input: never) => Result<object>;
+}
+
+const VERBS = {
+  parse: { schema: parseSchema, answer: parseVerb },
+  size: { schema: sizeSchema, answer: sizeVerb },
+} satisfies Record<string, Verb>;
+
+export type VerbName = keyof typeof VERBS;
+
+export const VERB_NAMES = Object.keys(VERBS) as VerbName[];
+
+export const isVerb = (name: string): name is VerbName => Object.hasOwn(VERBS, name);
+
+function answerOne(verb: Verb, input: unknown): Result<object> {
+  const checked = verb.schema.validate(input);
+  if (checked.error) return { ok: false, problem: refusal(checked.error) };
+  return verb.answer(checked.value as never);
+}
+
+const within = (index: number, { path, message }: Problem): Problem => ({
+  path: path ? `${index}.${path}` : String(index),
+  message,
+});
+
+/**
+ * Answers a verb of the headless contract. An array in gives an array out; if one case is bad the whole is refused,
+ * the path starting with its index.
+ *
+ * @example calculate('parse', { kind: 'length', text: '3 5/8 in' }) // { ok: true, value: { value: 92.075 } }
+ */
+export function calculate(name: VerbName, input: unknown): Result<object> {
+  const verb: Verb = VERBS[name];
+  if (!Array.isArray(input)) return answerOne(verb, input);
+  const answers: object[] = [];
+  for (const [index, one] of input.entries()) {
+    const answer = answerOne(verb, one);
+    if (!answer.ok) return { ok: false, problem: within(index, answer.problem) };
+    answers.push(answer.value);
+  }
+  return good(answers);
+}
+
+/** Reads JSON text; `__proto__` as a field is refused, since it would not stay one. */
+export function readJson(json: string): Result<unknown> {
+  let reserved = false;
+  try {
+    const value: unknown = JSON.parse(json, (key, inner: unknown) => {
+      reserved ||= key === '__proto__';
+      return inner;
+    });
+    if (reserved) return bad('__proto__', '__proto__ is not a field known here; leave it out.');
+    return good(value);
+  } catch {
+    return bad('', 'The input is not valid JSON. Write an object such as {"kind":"length","text":"3 5/8 in"}, or a list of them.');
+  }
+}

@@ -1,0 +1,42 @@
+import { type ClayFacts, STAGES, type Stage, clayFigures, perStage } from '@/core/clay';
+import { CUP_SIZES, type Cup, checkCup } from '@/core/form';
+import { type Making, NOTHING_LOST, checkMaking, size } from '@/core/sizing';
+import { METRIC, type Problem, type Result, good, text, writeLength } from '@/core/units';
+import { bodySchema, formSchema, joi, makingSchema } from './schema';
+
+export const sizeSchema = joi.object({
+  body: bodySchema.required(),
+  form: formSchema.required(),
+  at: joi.string().valid(...STAGES),
+  making: makingSchema,
+});
+
+interface SizeInput {
+  readonly body: ClayFacts;
+  readonly form: Cup<Stage>;
+  readonly at?: Stage;
+  readonly making?: Partial<Making>;
+}
+
+const inside = (field: string, problem: Problem): Result<never> => ({
+  ok: false,
+  problem: { ...problem, path: `${field}.${problem.path}` },
+});
+
+/** The verb `size`: sizes at one stage to sizes at all, the thrown height, what it holds and what it weighs. */
+export function sizeVerb(input: SizeInput): Result<object> {
+  const making = { ...NOTHING_LOST, ...input.making };
+  const checked = checkCup(input.form, (mm) => text(writeLength(mm, METRIC)));
+  if (!checked.ok) return inside('form', checked.problem);
+  const allowed = checkMaking(making);
+  if (!allowed.ok) return inside('making', allowed.problem);
+
+  const sized = size(clayFigures(input.body), checked.value, input.at ?? 'glazed', making);
+  const { ball, thrown, trimmed, dry, bisque, glazed } = sized.masses;
+  return good({
+    stages: perStage((stage) => Object.fromEntries(CUP_SIZES.map((name) => [name, sized.stages[stage][name]]))),
+    thrownHeight: sized.thrown.pulled,
+    capacityMl: sized.capacityMl,
+    massG: { ball, thrown, trimmed, dry, bisque, glazed },
+  });
+}

@@ -1,0 +1,100 @@
+import type { PercentRange } from '@/core/units';
+import { type ClayKind, TYPICAL } from './kinds';
+
+/** A bar measured wet and glazed, mm; the measures between are optional. */
+export interface Bar {
+  readonly wet: number;
+  readonly leather?: number;
+  readonly dry?: number;
+  readonly bisque?: number;
+  readonly glazed?: number;
+  readonly tool: 'ruler' | 'caliper';
+  /** False when the bar is of another batch than the work; true by default. */
+  readonly sameBatch?: boolean;
+}
+
+/** What is believed about the linear shrinkage of one body, batch and firing. Fractions, not percent. */
+export interface Belief {
+  readonly mean: number;
+  /** Scale of the Student t of the next piece. */
+  readonly scale: number;
+  readonly dof: number;
+  /** How many whole bars the measurements are worth; 0 when only the prior speaks. */
+  readonly weight: number;
+  /** The doubt shared by every piece of the firing. */
+  readonly commonSd: number;
+  /** Each piece's own scatter. */
+  readonly pieceSd: number;
+}
+
+/** Piece-to-piece standard deviation of S and its pseudo-observations; shift between batches. computation.md section 2. */
+const SIGMA0 = 0.0035;
+const NU0 = 10;
+const TAU = 0.004;
+const READING_ERROR_MM = { ruler: 0.25, caliper: 0.03 };
+const SUPPLIER_SD = 0.01;
+const RANGE_SD_AT_LEAST = 0.003;
+
+/** Mean and sd of the shrinkage before anything was measured: the supplier's figure or range, else what the kind is typically like. */
+export function priorOf(kind: ClayKind, percent: PercentRange | undefined): { mean: number; sd: number } {
+  if (percent === undefined) return { mean: TYPICAL[kind].shrinkage, sd: TYPICAL[kind].sd };
+  if (typeof percent === 'number') return { mean: percent / 100, sd: SUPPLIER_SD };
+  const [low, high] = percent;
+  return { mean: (low + high) / 200, sd: Math.max(RANGE_SD_AT_LEAST, (high - low) / 100 / Math.sqrt(12)) };
+}
+
+interface Observation {
+  readonly shrinkage: number;
+  readonly weight: number;
+}
+
+function observe(bar: Bar & { glazed: number }): Observation {
+  const reading = 2 * (READING_ERROR_MM[bar.tool] / bar.wet) ** 2;
+  return { shrinkage: 1 - bar.glazed / bar.wet, weight: SIGMA0 ** 2 / (SIGMA0 ** 2 + reading) };
+}
+
+const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
+
+const weightedMean = (seen: readonly Observation[]): number =>
+  sum(seen.map((o) => o.weight * o.shrinkage)) / sum(seen.map((o) => o.weight));
+
+const scatter = (seen: readonly Observation[], centre: number): number =>
+  sum(seen.map((o) => o.weight * (o.shrinkage - centre) ** 2));
+
+/** All bars of one other batch share that batch's shift, so together they count as one observation. */
+function asOneBatch(seen: readonly Observation[]): Observation {
+  const total = sum(seen.map((o) => o.weight));
+  return { shrinkage: weightedMean(seen), weight: 1 / (1 / total + TAU ** 2 / SIGMA0 ** 2) };
+}
+
+/**
+ * The believed shrinkage after the bars that have been fired: normal-inverse-gamma with known weights
+ * (the textbook conjugate update; Gelman et al., Bayesian Data Analysis, 3.3).
+ * Bars without a glazed length say nothing here. Order does not matter.
+ *
+ * @example believe('stoneware', 11.5, []).mean // 0.115
+ */
+export function believe(kind: ClayKind, percent: PercentRange | undefined, bars: readonly Bar[]): Belief {
+  const prior = priorOf(kind, percent);
+  const kappa0 = SIGMA0 ** 2 / prior.sd ** 2;
+  const fired = bars.filter((bar): bar is Bar & { glazed: number } => bar.glazed !== undefined);
+  const own = fired.filter((bar) => bar.sameBatch ?? true).map(observe);
+  const others = fired.filter((bar) => bar.sameBatch === false).map(observe);
+  const otherBatch = others.length ? [asOneBatch(others)] : [];
+  const seen = [...own, ...otherBatch];
+
+  const n = sum(seen.map((o) => o.weight));
+  const centre = n > 0 ? weightedMean(seen) : prior.mean;
+  const squares = scatter(seen, centre) + sum(otherBatch.map((batch) => scatter(others, batch.shrinkage)));
+  const kappa = kappa0 + n;
+  const dof = NU0 + fired.length;
+  const variance = (NU0 * SIGMA0 ** 2 + squares + ((kappa0 * n) / kappa) * (centre - prior.mean) ** 2) / dof;
+  return {
+    mean: (kappa0 * prior.mean + n * centre) / kappa,
+    scale: Math.sqrt(variance * (1 + 1 / kappa)),
+    dof,
+    weight: n,
+    commonSd: Math.sqrt(variance / kappa),
+    pieceSd: Math.sqrt(variance),
+  };
+}

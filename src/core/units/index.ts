@@ -1,0 +1,21 @@
+export { type Problem, type Result, bad, good } from './result';
+export { harmless, quote } from './quote';
+export type { FluidOunce, Kind } from './tables';
+export { type ReadOptions, readLength, readMass, readQuantity, readVolume } from './read';
+export { type PercentLimits, type PercentRange, readPercent, readPercentRange } from './percent';
+export {
+  type LengthUnit,
+  type MassUnit,
+  METRIC,
+  type UnitChoice,
+  type VolumeUnit,
+  type Written,
+  bareUnit,
+  handLength,
+  handMass,
+  text,
+  writeLength,
+  writeMass,
+  writePercent,
+  writeVolume,
+} from './write';

@@ -1,0 +1,48 @@
+import { readDecimal } from './number';
+import { quote } from './quote';
+import { type Result, bad, good } from './result';
+
+/** One percentage, or a range of them, lower first. */
+export type PercentRange = number | readonly [number, number];
+
+export interface PercentLimits {
+  readonly min: number;
+  readonly max: number;
+}
+
+/**
+ * Reads a percentage or a range: `11.5`, `11,5 %`, `10-12`, `10 to 12 %`.
+ * Figures outside the limits are refused with the limits named.
+ *
+ * @example readPercentRange('10 – 12 %', { min: 0.1, max: 30 }) // { ok: true, value: [10, 12] }
+ */
+export function readPercentRange(text: string, limits: PercentLimits): Result<PercentRange> {
+  const parts = text
+    .replace(/%|per ?cent/gi, ' ')
+    .split(/\s*(?:[-–—]|\bto\b|\.\.+|…)\s*/)
+    .map((part) => part.trim());
+  const example = 'such as 11.5 or 10-12';
+  if (parts.length > 2 || parts.some((part) => !/^[\d.,]+$/.test(part))) {
+    return bad('', `${quote(text)} is not a percentage. Write one ${example}.`);
+  }
+  const values: number[] = [];
+  for (const part of parts) {
+    const read = readDecimal(part);
+    if (!read.ok) return read;
+    if (read.value < limits.min || read.value > limits.max) {
+      return bad('', `${quote(text)} is outside ${limits.min} to ${limits.max} %. Write one ${example}.`);
+    }
+    values.push(read.value);
+  }
+  const [low, high] = values as [number, number?];
+  if (high === undefined || high === low) return good(low);
+  return good(low < high ? [low, high] : [high, low]);
+}
+
+/** As {@link readPercentRange}, one figure only. */
+export function readPercent(text: string, limits: PercentLimits): Result<number> {
+  const read = readPercentRange(text, limits);
+  if (!read.ok) return read;
+  if (typeof read.value !== 'number') return bad('', `${quote(text)} is a range. Write one figure, such as 21.`);
+  return good(read.value);
+}

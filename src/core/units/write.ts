@@ -1,0 +1,117 @@
+import { type FluidOunce, fluidOunceMl } from './tables';
+
+export type LengthUnit = 'mm' | 'cm' | 'in' | 'inch-fraction';
+export type MassUnit = 'g' | 'lb-oz';
+export type VolumeUnit = 'ml' | 'fl-oz';
+
+/** How a person wants to read and write figures. */
+export interface UnitChoice {
+  readonly length: LengthUnit;
+  readonly mass: MassUnit;
+  readonly volume: VolumeUnit;
+  readonly flOz: FluidOunce;
+  /** The finest fraction of an inch shown: 2, 4, 8, 16, 32 or 64. */
+  readonly denominator: number;
+}
+
+export const METRIC: UnitChoice = { length: 'mm', mass: 'g', volume: 'ml', flOz: 'us', denominator: 16 };
+
+/** A figure written out, in pieces so that a screen can stack its fraction: whole, fraction, unit. */
+export interface Written {
+  readonly whole: string;
+  readonly fraction?: readonly [number, number];
+  readonly unit: string;
+  /** A second, larger unit before it: pounds before ounces. */
+  readonly lead?: { readonly whole: string; readonly unit: string };
+}
+
+const MM_PER_INCH = 25.4;
+const G_PER_OZ = 28.349523125;
+
+/** The unit a bare number typed into a field is read in. */
+export const bareUnit = { mm: 'mm', cm: 'cm', in: 'in', 'inch-fraction': 'in' } as const;
+
+const decimal = (value: number, places: number): string => {
+  const text = value.toFixed(places);
+  return places === 0 || !text.includes('.') ? text : text.replace(/\.?0+$/, '');
+};
+
+/** Splits a count of 1/denominator into whole and reduced fraction. `58/16` is `3 5/8`. */
+function mixed(value: number, denominator: number): { whole: string; fraction?: [number, number] } {
+  const count = Math.round(value * denominator);
+  const whole = Math.floor(count / denominator);
+  let top = count - whole * denominator;
+  let bottom = denominator;
+  if (top === 0) return { whole: String(whole) };
+  while (top % 2 === 0 && bottom % 2 === 0) {
+    top /= 2;
+    bottom /= 2;
+  }
+  return { whole: whole === 0 ? '' : String(whole), fraction: [top, bottom] };
+}
+
+const LENGTH_PLACES: Record<Exclude<LengthUnit, 'inch-fraction'>, number> = { mm: 1, cm: 2, in: 2 };
+
+/**
+ * Writes a length given in mm: to 0.1 mm, 0.01 cm, 0.01 in, or the chosen fraction of an inch, reduced.
+ *
+ * @example text(writeLength(92.075, { ...METRIC, length: 'inch-fraction' })) // '3 5/8 in'
+ */
+export function writeLength(mm: number, units: UnitChoice): Written {
+  if (units.length === 'inch-fraction') return { ...mixed(mm / MM_PER_INCH, units.denominator), unit: 'in' };
+  const per = { mm: 1, cm: 10, in: MM_PER_INCH }[units.length];
+  return { whole: decimal(mm / per, LENGTH_PLACES[units.length]), unit: units.length };
+}
+
+/** Writes a mass given in g: whole grams, or pounds and ounces to a tenth of an ounce. */
+export function writeMass(g: number, units: UnitChoice): Written {
+  if (units.mass === 'g') return { whole: decimal(g, 0), unit: 'g' };
+  const tenths = Math.round((g / G_PER_OZ) * 10);
+  const pounds = Math.floor(tenths / 160);
+  const ounces = { whole: decimal((tenths - pounds * 160) / 10, 1), unit: 'oz' };
+  return pounds === 0 ? ounces : { ...ounces, lead: { whole: String(pounds), unit: 'lb' } };
+}
+
+/** Writes a volume given in ml: whole millilitres, or fluid ounces to a tenth. */
+export function writeVolume(ml: number, units: UnitChoice): Written {
+  if (units.volume === 'ml') return { whole: decimal(ml, 0), unit: 'ml' };
+  return { whole: decimal(ml / fluidOunceMl(units.flOz), 1), unit: 'fl oz' };
+}
+
+/** A written figure as one line of text, with its unit unless told otherwise. */
+export function text(written: Written, withUnit = true): string {
+  const lead = written.lead ? `${written.lead.whole} ${written.lead.unit} ` : '';
+  const fraction = written.fraction ? `${written.fraction[0]}/${written.fraction[1]}` : '';
+  const figure = [written.whole, fraction].filter(Boolean).join(' ');
+  return lead + figure + (withUnit || written.lead ? ` ${written.unit}` : '');
+}
+
+const HAND_MM = 1;
+const HAND_FINE_MM = 0.5;
+const FINE_BELOW_MM = 30;
+const HAND_INCH = 16;
+const HAND_G = 5;
+const HAND_OZ = 4;
+
+const toStep = (value: number, step: number): number => Math.max(step, Math.round(value / step) * step);
+
+/**
+ * Rounds a length to what a hand can set: 1 mm (0.5 mm below 30 mm, where a needle or a rule is read to the half),
+ * or a sixteenth of an inch in inch units. Returned in mm.
+ */
+export function handLength(mm: number, units: UnitChoice): number {
+  if (units.length === 'in' || units.length === 'inch-fraction') return toStep(mm, MM_PER_INCH / HAND_INCH);
+  return toStep(mm, mm < FINE_BELOW_MM ? HAND_FINE_MM : HAND_MM);
+}
+
+/** Rounds a mass to what a bench scale is read to: 5 g, or a quarter of an ounce. Returned in g. */
+export function handMass(g: number, units: UnitChoice): number {
+  return toStep(g, units.mass === 'g' ? HAND_G : G_PER_OZ / HAND_OZ);
+}
+
+/** A percentage as text, to a tenth unless told otherwise; ranges with an en dash. */
+export function writePercent(value: number | readonly [number, number], places = 1): string {
+  return typeof value === 'number'
+    ? `${decimal(value, places)} %`
+    : `${decimal(value[0], places)}–${decimal(value[1], places)} %`;
+}

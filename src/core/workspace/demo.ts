@@ -1,0 +1,158 @@
+import { type KnownSizes, type Making, WAYS, type Way } from '@/core/sizing';
+import { METRIC } from '@/core/units';
+import type { Batch, Body, Plan, Workspace } from './records';
+
+const bodies: Body[] = [
+  {
+    id: 'body-heron-buff',
+    name: 'Heron Buff',
+    kind: 'stoneware',
+    shrinkagePercent: 11.5,
+    cone: '6',
+    waterPercent: 21,
+    lossPercent: 7,
+    note: 'Throws well soft. The August batch came wetter than the one in March.',
+    createdAt: '2026-03-02T08:00:00.000Z',
+  },
+  {
+    id: 'body-chalk-down',
+    name: 'Chalk Down',
+    kind: 'porcelain',
+    shrinkagePercent: [14, 16],
+    cone: '9',
+    note: 'Two days to rest after wedging.',
+    createdAt: '2026-03-02T08:05:00.000Z',
+  },
+  {
+    id: 'body-foxglove-red',
+    name: 'Foxglove Red',
+    kind: 'earthenware',
+    shrinkagePercent: [7, 9],
+    cone: '04',
+    waterPercent: 20,
+    note: 'For what stays out of the dishwasher.',
+    createdAt: '2026-03-02T08:10:00.000Z',
+  },
+  {
+    id: 'body-quarry-grog',
+    name: 'Quarry Grog',
+    kind: 'architectural',
+    cone: '5',
+    note: 'Coarse. No figure from the supplier, no bar yet.',
+    createdAt: '2026-03-02T08:15:00.000Z',
+  },
+];
+
+const batches: Batch[] = [
+  { id: 'batch-heron-march', bodyId: 'body-heron-buff', name: 'March', date: '2026-03-09', note: '' },
+  { id: 'batch-heron-august', bodyId: 'body-heron-buff', name: 'August', date: '2026-08-17', note: 'Wetter than March.' },
+  { id: 'batch-chalk-june', bodyId: 'body-chalk-down', name: 'June', date: '2026-06-11', note: '' },
+];
+
+type Finished = readonly [height: number, mouth: number, base: number, wall: number, floor: number];
+
+function finished([height, mouth, base, wall, floor]: Finished): KnownSizes {
+  const at = 'glazed' as const;
+  return {
+    height: { mm: height, at },
+    rimDiameter: { mm: mouth, at },
+    baseDiameter: { mm: base, at },
+    wall: { mm: wall, at },
+    floor: { mm: floor, at },
+  };
+}
+
+interface DemoPiece {
+  readonly id: string;
+  readonly name: string;
+  readonly note: string;
+  readonly sizes: Finished;
+  readonly body: string;
+  readonly batch?: string;
+  readonly way?: Way;
+  readonly making?: Making;
+}
+
+function plan({ id, name, note, sizes, body, batch, way = 'trimmed', making }: DemoPiece, index: number): Plan {
+  const at = `2026-09-${String(index + 10)}T09:00:00.000Z`;
+  return {
+    id,
+    name,
+    note,
+    parts: [
+      {
+        id: `${id}-pot`,
+        name: 'pot',
+        family: 'cylinder',
+        sizes: finished(sizes),
+        bodyId: body,
+        ...(batch && { batchId: batch }),
+        way,
+        making: making ?? (way === 'own' ? WAYS.trimmed : WAYS[way]),
+      },
+    ],
+    createdAt: at,
+    changedAt: at,
+  };
+}
+
+const pieces: DemoPiece[] = [
+  {
+    id: 'plan-honey-jar',
+    name: 'Honey jar, wide',
+    note: 'For the guesthouse breakfast. Takes a bought beech stopper, 71 mm.',
+    sizes: [120, 92, 84, 4.6, 6.4],
+    body: 'body-heron-buff',
+    batch: 'batch-heron-august',
+    way: 'own',
+    making: { trimFloor: 4.5, trimWall: 1.8, rimCut: 2.5, wireLoss: 1, slurryPercent: 3.5 },
+  },
+  {
+    id: 'plan-oil-bottle',
+    name: 'Oil pourer, straight',
+    note: 'The straight one, before it is collared.',
+    sizes: [210, 74, 78, 4.5, 6],
+    body: 'body-heron-buff',
+    batch: 'batch-heron-march',
+  },
+  {
+    id: 'plan-seed-bowl',
+    name: 'Seed bowl, smallest of four',
+    note: 'Straight-sided, so that the nest slides.',
+    sizes: [58, 110, 70, 3.5, 4.5],
+    body: 'body-chalk-down',
+    batch: 'batch-chalk-june',
+    way: 'plaster',
+  },
+  {
+    id: 'plan-butter-crock',
+    name: 'Butter crock',
+    note: 'Lid to follow.',
+    sizes: [86, 118, 112, 5, 6],
+    body: 'body-foxglove-red',
+  },
+  {
+    id: 'plan-egg-cup',
+    name: 'Egg cup',
+    note: 'The thrown one; the cast one comes later.',
+    sizes: [48, 52, 36, 3.2, 4],
+    body: 'body-chalk-down',
+    way: 'thickness',
+  },
+  {
+    id: 'plan-yard-planter',
+    name: 'Yard planter',
+    note: 'Frost: leave it thick.',
+    sizes: [260, 280, 220, 11, 14],
+    body: 'body-quarry-grog',
+    way: 'thickness',
+  },
+];
+
+/** The example workshop: two potters making ware for a beekeepers' guesthouse. All of it made up. */
+export const DEMO: Workspace = {
+  bodies,
+  batches,
+  plans: pieces.map(plan),
+  settings: { units: METRIC, openPlanId: 'plan-honey-jar' },
+};

@@ -1,0 +1,78 @@
+import type { ClayKind, Shares } from '@/core/clay';
+import type { KnownSizes, Making, Way } from '@/core/sizing';
+import { METRIC, type PercentRange, type UnitChoice } from '@/core/units';
+
+/** A clay body: what the maker knows of it. Percentages as written; missing is unknown. */
+export interface Body {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: ClayKind;
+  readonly shrinkagePercent?: PercentRange | undefined;
+  readonly heightShrinkagePercent?: number | undefined;
+  readonly sharesPercent?: Shares | undefined;
+  readonly waterPercent?: number | undefined;
+  readonly lossPercent?: number | undefined;
+  /** The cone it is usually fired to, as the maker writes it. */
+  readonly cone?: string | undefined;
+  readonly note: string;
+  readonly createdAt: string;
+}
+
+/** One delivery or mixing of a body. */
+export interface Batch {
+  readonly id: string;
+  readonly bodyId: string;
+  readonly name: string;
+  /** ISO date, without a time. */
+  readonly date?: string | undefined;
+  readonly note: string;
+}
+
+/** One part of a piece: its form by known sizes, its clay and its way of making. */
+export interface Part {
+  readonly id: string;
+  readonly name: string;
+  readonly family: 'cylinder';
+  readonly sizes: KnownSizes;
+  readonly bodyId?: string | undefined;
+  readonly batchId?: string | undefined;
+  readonly way: Way;
+  readonly making: Making;
+}
+
+/** A piece to make: one or more parts. */
+export interface Plan {
+  readonly id: string;
+  readonly name: string;
+  readonly note: string;
+  readonly parts: readonly [Part, ...Part[]];
+  readonly createdAt: string;
+  readonly changedAt: string;
+}
+
+export interface Settings {
+  readonly units: UnitChoice;
+  /** The plan that was open last. */
+  readonly openPlanId?: string | undefined;
+}
+
+/** Everything a maker keeps. */
+export interface Workspace {
+  readonly bodies: readonly Body[];
+  readonly batches: readonly Batch[];
+  readonly plans: readonly Plan[];
+  readonly settings: Settings;
+}
+
+/** The collections whose rows are added, changed and removed; settings are one row of their own. */
+export interface Rows {
+  bodies: Body;
+  batches: Batch;
+  plans: Plan;
+}
+
+export type TableName = keyof Rows;
+
+export const TABLES: readonly TableName[] = ['bodies', 'batches', 'plans'];
+
+export const EMPTY: Workspace = { bodies: [], batches: [], plans: [], settings: { units: METRIC } };

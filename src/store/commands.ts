@@ -1,0 +1,193 @@
+import {
+  type Batch,
+  type Body,
+  EMPTY,
+  NEW_MAKING,
+  type Part,
+  type Plan,
+  type Rows,
+  TABLES,
+  type TableName,
+  type Workspace,
+  plainCup,
+  rowChange,
+} from '@/core/workspace';
+import type { CupSize } from '@/core/form';
+import { type KnownSize, type Making, WAYS, type Way } from '@/core/sizing';
+import { v7 as newId } from 'uuid';
+import type { Act } from './history';
+
+/** One function for each thing a person does. Each returns an act; the store runs it and can take it back. */
+
+const now = (): string => new Date().toISOString();
+
+function find<T extends TableName>(workspace: Workspace, table: T, id: string): Rows[T] | undefined {
+  return (workspace[table] as readonly Rows[T][]).find((row) => row.id === id);
+}
+
+/** An act that edits one row; nothing happens where it is gone or the edit changes nothing. */
+function edit<T extends TableName>(table: T, id: string, label: string, change: (row: Rows[T]) => Rows[T], key?: string): Act {
+  return {
+    label,
+    key,
+    change: (workspace) => {
+      const before = find(workspace, table, id);
+      if (!before) return [];
+      const after = change(before);
+      return JSON.stringify(after) === JSON.stringify(before) ? [] : [rowChange(table, before, after)];
+    },
+  };
+}
+
+const add = <T extends TableName>(table: T, label: string, row: Rows[T]): Act => ({
+  label,
+  change: () => [rowChange(table, undefined, row)],
+});
+
+function editPart(planId: string, label: string, change: (part: Part) => Part, key?: string): Act {
+  return edit(
+    'plans',
+    planId,
+    label,
+    (plan) => {
+      const [first, ...rest] = plan.parts;
+      const part = change(first);
+      return part === first ? plan : { ...plan, parts: [part, ...rest], changedAt: now() };
+    },
+    key,
+  );
+}
+
+/** A new piece: a plain cup, its finished mouth as wide as asked. Returned with its id, so that it can be opened. */
+export function createPlan(options: { name?: string; rimDiameter?: number; bodyId?: string | undefined } = {}): {
+  act: Act;
+  id: string;
+} {
+  const id = newId();
+  const at = now();
+  const name = options.name ?? 'New piece';
+  const part: Part = {
+    id: newId(),
+    name: 'pot',
+    family: 'cylinder',
+    sizes: plainCup(options.rimDiameter),
+    ...(options.bodyId && { bodyId: options.bodyId }),
+    way: 'trimmed',
+    making: NEW_MAKING,
+  };
+  return { id, act: add('plans', `new piece “${name}”`, { id, name, note: '', parts: [part], createdAt: at, changedAt: at }) };
+}
+
+export function duplicatePlan(plan: Plan): { act: Act; id: string } {
+  const id = newId();
+  const at = now();
+  const [first, ...rest] = plan.parts.map((part) => ({ ...part, id: newId() })) as [Part, ...Part[]];
+  const copy: Plan = { ...plan, id, name: `${plan.name} (copy)`, parts: [first, ...rest], createdAt: at, changedAt: at };
+  return { id, act: add('plans', `copy of “${plan.name}”`, copy) };
+}
+
+export const renamePlan = (id: string, name: string, key?: string): Act =>
+  edit('plans', id, `name “${name}”`, (plan) => (plan.name === name ? plan : { ...plan, name, changedAt: now() }), key);
+
+export const notePlan = (id: string, note: string, key?: string): Act =>
+  edit('plans', id, 'note', (plan) => (plan.note === note ? plan : { ...plan, note, changedAt: now() }), key);
+
+export const deletePlan = (plan: Plan): Act => ({
+  label: `“${plan.name}” deleted`,
+  change: (workspace) => {
+    const row = find(workspace, 'plans', plan.id);
+    return row ? [rowChange('plans', row, undefined)] : [];
+  },
+});
+
+export const setSize = (planId: string, size: CupSize, known: KnownSize, label: string, key?: string): Act =>
+  editPart(planId, label, (part) => ({ ...part, sizes: { ...part.sizes, [size]: known } }), key);
+
+export const setClay = (planId: string, bodyId: string | undefined, label: string): Act =>
+  editPart(planId, label, ({ batchId: _, bodyId: _old, ...part }) => ({ ...part, ...(bodyId && { bodyId }) }));
+
+/** Chooses a way of working: its allowances come with it. `own` keeps those there are. */
+export const setWay = (planId: string, way: Way, label: string): Act =>
+  editPart(planId, label, (part) => ({
+    ...part,
+    way,
+    making: way === 'own' ? part.making : { ...WAYS[way], attachedMass: part.making.attachedMass },
+  }));
+
+/** Sets one allowance; the way of working is the maker's own from then on. */
+export const setAllowance = (planId: string, name: keyof Making, value: number, label: string, key?: string): Act =>
+  editPart(planId, label, (part) => ({ ...part, way: 'own', making: { ...part.making, [name]: value } }), key);
+
+export function createBody(name = 'New clay'): { act: Act; id: string } {
+  const id = newId();
+  return { id, act: add('bodies', `new clay “${name}”`, { id, name, kind: 'stoneware', note: '', createdAt: now() }) };
+}
+
+export const editBody = (id: string, change: Partial<Body>, label: string, key?: string): Act =>
+  edit('bodies', id, label, (body) => ({ ...body, ...change }), key);
+
+/** Takes a clay away with its batches; pieces made of it are left without a clay. */
+export const deleteBody = (body: Body): Act => ({
+  label: `“${body.name}” deleted`,
+  change: (workspace) => [
+    ...workspace.bodies.filter(({ id }) => id === body.id).map((row) => rowChange('bodies', row, undefined)),
+    ...workspace.batches.filter(({ bodyId }) => bodyId === body.id).map((row) => rowChange('batches', row, undefined)),
+    ...workspace.plans
+      .filter((plan) => plan.parts.some(({ bodyId }) => bodyId === body.id))
+      .map((plan) => rowChange('plans', plan, { ...plan, parts: plan.parts.map((part) => withoutClay(part, body.id)) as never })),
+  ],
+});
+
+function withoutClay(part: Part, gone: string): Part {
+  if (part.bodyId !== gone) return part;
+  const { bodyId: _, batchId: _batch, ...rest } = part;
+  return rest;
+}
+
+export function createBatch(bodyId: string, name: string, date?: string): Act {
+  const batch: Batch = { id: newId(), bodyId, name, note: '', ...(date && { date }) };
+  return add('batches', `batch “${name}”`, batch);
+}
+
+export const editBatch = (id: string, change: Partial<Batch>, label: string, key?: string): Act =>
+  edit('batches', id, label, (batch) => ({ ...batch, ...change }), key);
+
+export const deleteBatch = (batch: Batch): Act => ({
+  label: `batch “${batch.name}” deleted`,
+  change: (workspace) => [
+    rowChange('batches', batch, undefined),
+    ...workspace.plans
+      .filter((plan) => plan.parts.some(({ batchId }) => batchId === batch.id))
+      .map((plan) =>
+        rowChange('plans', plan, {
+          ...plan,
+          parts: plan.parts.map(({ batchId, ...part }) => (batchId === batch.id ? part : { ...part, batchId })) as never,
+        }),
+      ),
+  ],
+});
+
+/** Makes the workspace hold exactly the rows given. Settings stay. */
+export const replaceAll = (next: Workspace, label: string): Act => ({
+  label,
+  change: (workspace) =>
+    TABLES.flatMap((table) => {
+      const ids = new Set(next[table].map((row) => row.id));
+      const gone = workspace[table].filter((row) => !ids.has(row.id)).map((row) => rowChange(table, row as never, undefined));
+      return [...gone, ...puts(workspace, next, table)];
+    }),
+});
+
+/** Adds the rows given; those of the same id take the place of the old. */
+export const mergeIn = (incoming: Workspace, label: string): Act => ({
+  label,
+  change: (workspace) => TABLES.flatMap((table) => puts(workspace, incoming, table)),
+});
+
+const puts = (workspace: Workspace, incoming: Workspace, table: TableName) =>
+  (incoming[table] as readonly Rows[TableName][]).flatMap((row) => {
+    const before = find(workspace, table, row.id);
+    return JSON.stringify(before) === JSON.stringify(row) ? [] : [rowChange(table, before as never, row as never)];
+  });
+
+export const clearAll = (): Act => replaceAll(EMPTY, 'an empty workspace');

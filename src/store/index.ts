@@ -1,0 +1,3 @@
+export * as commands from './commands';
+export type { Act } from './history';
+export { type Snapshot, WorkspaceStore } from './store';

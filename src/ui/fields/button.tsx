@@ -1,0 +1,34 @@
+import { type HTMLChakraProps, chakra } from '@chakra-ui/react';
+
+export interface ActProps extends HTMLChakraProps<'button'> {
+  readonly look?: 'solid' | 'plain' | 'danger';
+}
+
+const LOOKS = {
+  solid: { background: 'act', color: 'act.fg', borderColor: 'act' },
+  plain: { background: 'transparent', color: 'fg', borderColor: 'line.strong', _hover: { background: 'act.wash' } },
+  danger: { background: 'transparent', color: 'bad', borderColor: 'bad', _hover: { background: 'bad.wash' } },
+};
+
+/** Something to do. At least 44 px by touch. */
+export function Act({ look = 'plain', ...rest }: ActProps) {
+  return (
+    <chakra.button
+      type="button"
+      display="inline-flex"
+      alignItems="center"
+      justifyContent="center"
+      gap="2"
+      minHeight={{ base: '44px', md: '38px' }}
+      minWidth={{ base: '44px', md: '38px' }}
+      paddingInline="3"
+      borderWidth="1px"
+      borderRadius="4px"
+      fontWeight="600"
+      cursor="pointer"
+      _disabled={{ opacity: 0.4, cursor: 'default' }}
+      {...LOOKS[look]}
+      {...rest}
+    />
+  );
+}

@@ -1,0 +1,104 @@
+'use client';
+
+import { type HTMLChakraProps, Box, chakra } from '@chakra-ui/react';
+import { useId } from 'react';
+import { useReportRefusal } from './refusals';
+import { type DraftOptions, useDraft } from './use-draft';
+
+export interface FigureInputProps extends DraftOptions {
+  /** What the figure is, for those who cannot see where it stands. */
+  readonly label: string;
+  /** Typed by somebody rather than worked out: underlined. */
+  readonly known?: boolean;
+  readonly color?: string;
+  readonly align?: 'left' | 'right' | 'center';
+  readonly unit?: string;
+  /** A sign before the figure, such as that of a diameter. */
+  readonly before?: string;
+  /** Opens the arithmetic of the figure. */
+  readonly onVisit?: () => void;
+  /** To which side the reason of a refusal opens. */
+  readonly reason?: 'left' | 'right';
+  readonly style?: HTMLChakraProps<'input'>;
+}
+
+/**
+ * A figure that is read like text and typed like a field. A refusal is said beside it and keeps what was typed.
+ * Arrow keys step to the next whole unit.
+ */
+export function FigureInput({ label, known, color = 'fg', align = 'left', unit, before, onVisit, reason = 'left', style, ...draft }: FigureInputProps) {
+  const { problem, input } = useDraft(draft);
+  const id = useId();
+  useReportRefusal(problem !== undefined);
+  return (
+    <Box position="relative" display="inline-flex" alignItems="baseline" gap="1" color={problem ? 'bad' : color}>
+      {before && (
+        <Box as="span" fontSize="sm" aria-hidden>
+          {before}
+        </Box>
+      )}
+      <chakra.input
+        {...input}
+        onFocus={(event) => {
+          input.onFocus(event);
+          onVisit?.();
+        }}
+        type="text"
+        inputMode="text"
+        autoComplete="off"
+        spellCheck={false}
+        aria-label={label}
+        aria-invalid={problem ? true : undefined}
+        aria-describedby={problem ? id : undefined}
+        data-known={known ? '' : undefined}
+        background="transparent"
+        color="inherit"
+        fontFamily="figure"
+        fontVariantNumeric="tabular-nums"
+        fontWeight={known ? '700' : '450'}
+        textAlign={align}
+        borderBottomWidth="2px"
+        borderBottomStyle={known ? 'solid' : 'dotted'}
+        borderColor={problem ? 'bad' : known ? 'currentColor' : 'line.strong'}
+        borderRadius="2px"
+        minHeight={{ base: '44px', md: '28px' }}
+        minWidth="0"
+        paddingInline="1"
+        cursor="text"
+        transition="background 120ms"
+        _hover={{ background: 'act.wash' }}
+        _focusVisible={{ background: 'bg.raised' }}
+        {...style}
+      />
+      {unit && (
+        <Box as="span" fontSize="sm" color="fg.muted" aria-hidden>
+          {unit}
+        </Box>
+      )}
+      {problem && (
+        <Box
+          id={id}
+          role="alert"
+          position="absolute"
+          top="100%"
+          {...{ [reason]: 0 }}
+          zIndex="20"
+          width="max-content"
+          maxWidth="min(280px, 80vw)"
+          marginTop="1"
+          padding="2"
+          borderRadius="4px"
+          background="bad.wash"
+          color="bad"
+          borderWidth="1px"
+          borderColor="bad"
+          fontSize="sm"
+          lineHeight="1.35"
+          textAlign="left"
+        >
+          {problem}
+        </Box>
+      )}
+    </Box>
+  );
+}

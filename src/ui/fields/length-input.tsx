@@ -1,0 +1,40 @@
+'use client';
+
+import { type UnitChoice, readLength, text, writeLength } from '@/core/units';
+import { useUnits } from '@/ui/state';
+import { FigureInput, type FigureInputProps } from './figure-input';
+
+const MM_PER_STEP = { mm: 1, cm: 1, in: 2.54 };
+
+const stepOf = (choice: UnitChoice): number =>
+  choice.length === 'inch-fraction' ? 25.4 / choice.denominator : MM_PER_STEP[choice.length];
+
+export interface LengthInputProps extends Omit<FigureInputProps, 'shown' | 'take' | 'step'> {
+  readonly mm: number;
+  /** Takes the length read, in mm; says why not, if so. */
+  readonly takeMm: (mm: number, key: string) => string | undefined;
+  /** Zero is allowed: an allowance of nothing. */
+  readonly zero?: boolean;
+}
+
+/** A length read and written in the units chosen; any other unit may be typed with it. */
+export function LengthInput({ mm, takeMm, zero = false, ...rest }: LengthInputProps) {
+  const { choice, readLength: options } = useUnits();
+  const write = (value: number) => text(writeLength(value, choice), false);
+  const step = stepOf(choice);
+  return (
+    <FigureInput
+      {...rest}
+      shown={write(mm) || '0'}
+      take={(typed, key) => {
+        const read = readLength(typed, { ...options, zero });
+        return read.ok ? takeMm(read.value, key) : read.problem.message;
+      }}
+      step={(direction) => {
+        const count = mm / step + direction * 0.999;
+        const next = direction > 0 ? Math.floor(count + 1e-9) : Math.ceil(count - 1e-9);
+        return `${Math.max(zero ? 0 : 1, next) * step} mm`;
+      }}
+    />
+  );
+}

@@ -1,0 +1,35 @@
+'use client';
+
+import { Box, chakra } from '@chakra-ui/react';
+import { useId } from 'react';
+import { type DraftOptions, useDraft } from './use-draft';
+
+/** A name set like a heading and typed where it stands. */
+export function NameInput({ label, ...draft }: Omit<DraftOptions, 'step'> & { label: string }) {
+  const { problem, input } = useDraft(draft);
+  const id = useId();
+  return (
+    <Box>
+      <chakra.input
+        {...input}
+        aria-label={label}
+        aria-invalid={problem ? true : undefined}
+        aria-describedby={problem ? id : undefined}
+        maxLength={120}
+        fontSize="22px"
+        fontWeight="680"
+        background="transparent"
+        borderBottom="2px dotted"
+        borderColor={problem ? 'bad' : 'line.strong'}
+        minHeight={{ base: '44px', md: '36px' }}
+        width={{ base: '100%', md: '300px' }}
+        _hover={{ background: 'act.wash' }}
+      />
+      {problem && (
+        <Box id={id} role="alert" color="bad" fontSize="sm">
+          {problem}
+        </Box>
+      )}
+    </Box>
+  );
+}

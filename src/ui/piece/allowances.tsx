@@ -1,0 +1,135 @@
+import type { Making } from '@/core/sizing';
+import { readPercent } from '@/core/units';
+import { At } from '@/ui/drawing';
+import { FigureInput, LengthInput } from '@/ui/fields';
+import { Box, HStack } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import type { Geometry } from './geometry';
+import type { PieceModel } from './use-piece';
+
+const FIELD = { width: '52px', fontSize: '16px' };
+
+function Allowance({ piece, name, label }: { piece: PieceModel; name: keyof Making; label: string }) {
+  const { making, sized } = piece.worked;
+  const mm = name === 'trimWallHeight' ? sized.thrown.trimWallHeight : (making[name] ?? 0);
+  const fraction = piece.units.choice.length === 'inch-fraction';
+  return (
+    <LengthInput
+      label={label}
+      mm={mm}
+      zero
+      takeMm={piece.takeAllowance(name)}
+      known
+      color="warn"
+      unit={fraction ? 'in' : piece.units.choice.length}
+      style={FIELD}
+    />
+  );
+}
+
+function Slurry({ piece }: { piece: PieceModel }) {
+  const { slurryPercent } = piece.worked.making;
+  return (
+    <FigureInput
+      label="Lost as slurry, percent of the ball"
+      shown={String(Number(slurryPercent.toFixed(2)))}
+      take={(typed, key) => {
+        const read = readPercent(typed, { min: 0, max: 50 });
+        return read.ok ? piece.takeAllowance('slurryPercent')(read.value, key) : read.problem.message;
+      }}
+      step={(direction) => String(Math.max(0, slurryPercent + direction * 0.5))}
+      known
+      color="warn"
+      unit="%"
+      style={FIELD}
+    />
+  );
+}
+
+/** What goes between ball and trimmed piece, top to bottom as it lies on the bat. */
+function rows(piece: PieceModel): { key: string; words: string; fields: ReactNode }[] {
+  return [
+    { key: 'needle', words: 'cut with the needle', fields: <Allowance piece={piece} name="rimCut" label="Cut with the needle" /> },
+    {
+      key: 'wall',
+      words: 'turned off the wall, up to',
+      fields: (
+        <>
+          <Allowance piece={piece} name="trimWall" label="Turned off the wall" />
+          <Allowance piece={piece} name="trimWallHeight" label="Wall turned up to" />
+        </>
+      ),
+    },
+    { key: 'floor', words: 'turned off below', fields: <Allowance piece={piece} name="trimFloor" label="Turned off below" /> },
+    { key: 'wire', words: 'left by the wire', fields: <Allowance piece={piece} name="wireLoss" label="Left by the wire" /> },
+    { key: 'slurry', words: 'lost as slurry', fields: <Slurry piece={piece} /> },
+  ];
+}
+
+/** The places on the bat the allowances speak of, wet mm; slurry has none. */
+function placesOf({ worked }: PieceModel, { bat, placed }: Geometry): Record<string, readonly [number, number]> {
+  const { making, sized } = worked;
+  const rim = sized.stages.wet.rimDiameter / 2;
+  const [foot, turned] = [bat.wall[0]!, bat.wall[1]!];
+  const halfway = (foot.r + turned.r + making.trimWall) / 2;
+  const thrownBase = sized.thrown.base / 2;
+  return {
+    needle: placed.wet(rim - 1, sized.thrown.gauge + making.rimCut / 2),
+    wall: placed.wet(halfway, (foot.z + turned.z) / 2),
+    floor: placed.wet(thrownBase * 0.93, making.wireLoss + making.trimFloor / 2),
+    wire: placed.wet(thrownBase * 0.86, making.wireLoss / 2),
+  };
+}
+
+const COLUMN = 176;
+
+function lines(piece: PieceModel, geometry: Geometry) {
+  const top = 52;
+  const apart = (geometry.sheet.height - top - 44) / 4;
+  return rows(piece).map((row, i) => ({ ...row, y: top + i * apart }));
+}
+
+/** From each allowance's row to its place on the bat; none for those that are nothing. */
+export function allowanceLeaders(piece: PieceModel, geometry: Geometry) {
+  const places = placesOf(piece, geometry);
+  const { making } = piece.worked;
+  const amounts: Record<string, number> = {
+    needle: making.rimCut,
+    wall: making.trimWall,
+    floor: making.trimFloor,
+    wire: making.wireLoss,
+  };
+  return lines(piece, geometry).flatMap(({ key, y }) =>
+    amounts[key] ? [[[key === 'wall' ? COLUMN : COLUMN - 50, y + 10], places[key]!] as const] : [],
+  );
+}
+
+const Words = ({ children }: { children: ReactNode }) => (
+  <Box fontSize="12px" color="fg.muted" paddingInline="1" whiteSpace="nowrap">
+    {children}
+  </Box>
+);
+
+/** The allowances down the left side of the drawing. */
+export function AllowanceColumn({ piece, geometry }: { piece: PieceModel; geometry: Geometry }) {
+  return lines(piece, geometry).map(({ key, words, fields, y }) => (
+    <At key={key} x={0} y={y} anchor="start">
+      <Words>{words}</Words>
+      <HStack gap="2">{fields}</HStack>
+    </At>
+  ));
+}
+
+/** The allowances as a list under the drawing, where there is no room beside it. */
+export function AllowanceList({ piece }: { piece: PieceModel }) {
+  return (
+    <Box>
+      {rows(piece).map(({ key, words, fields }) => (
+        <HStack key={key} justifyContent="space-between" borderTopWidth="1px" borderColor="line" minHeight="48px">
+          <Words>{words}</Words>
+          <HStack gap="3">{fields}</HStack>
+        </HStack>
+      ))}
+    </Box>
+  );
+}

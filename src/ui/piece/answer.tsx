@@ -1,0 +1,125 @@
+'use client';
+
+import { remaining } from '@/core/clay';
+import type { NumberName } from '@/core/sizing';
+import { type Written, handLength, handMass, writeLength, writeMass, writeVolume } from '@/core/units';
+import { useAnyRefused } from '@/ui/fields';
+import { Figure, StageMark, StageName } from '@/ui/stage';
+import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
+import type { PieceModel } from './use-piece';
+
+interface AnswerFigure {
+  readonly name: NumberName;
+  readonly words: string;
+  readonly wet: number;
+  /** What the rounded wet figure comes out of the kiln at, mm. */
+  readonly finishes: (wet: number) => number;
+}
+
+function figures({ worked }: PieceModel): AnswerFigure[] {
+  const { sized, clay, making } = worked;
+  const k = remaining(clay.shrinkage, 'glazed', 'width');
+  const kh = remaining(clay.shrinkage, 'glazed', 'height');
+  const below = making.trimFloor + making.wireLoss;
+  return [
+    { name: 'gauge', words: 'rim above the bat', wet: sized.thrown.gauge, finishes: (mm) => (mm - below) * kh },
+    { name: 'rimDiameter@wet', words: 'mouth, outside', wet: sized.stages.wet.rimDiameter, finishes: (mm) => mm * k },
+    { name: 'thrownBase', words: 'base, outside', wet: sized.thrown.base, finishes: (mm) => (mm - 2 * making.trimWall) * k },
+    { name: 'thrownFloor', words: 'floor, by needle', wet: sized.thrown.floor, finishes: (mm) => (mm - below) * kh },
+  ];
+}
+
+interface BigProps {
+  readonly piece: PieceModel;
+  readonly name: NumberName;
+  readonly words: string;
+  readonly written: Written;
+  readonly size: string;
+  readonly finishes?: string;
+}
+
+function Big({ piece, name, words, written, size, finishes }: BigProps) {
+  return (
+    <chakra.button
+      type="button"
+      onClick={() => piece.open(name)}
+      aria-pressed={piece.opened === name}
+      textAlign="left"
+      cursor="pointer"
+      borderRadius="4px"
+      paddingInline="2"
+      paddingBlock="1"
+      marginInlineStart="-2"
+      minHeight="44px"
+      _hover={{ background: 'act.wash' }}
+      boxShadow={piece.opened === name ? 'inset 3px 0 0 var(--chakra-colors-act)' : undefined}
+    >
+      <Box fontSize="sm" color="fg.muted">
+        {words}
+      </Box>
+      <Box color="wet" data-answer={name}>
+        <Figure written={written} size={size} />
+      </Box>
+      {finishes && (
+        <HStack gap="1" color="glazed" fontSize="sm" fontVariantNumeric="tabular-nums">
+          <StageMark stage="glazed" size={11} />
+          <span>finishes {finishes}</span>
+        </HStack>
+      )}
+    </chakra.button>
+  );
+}
+
+/** What to weigh and what to throw: rounded to what a hand can do, each with the size that comes out of the kiln. */
+export function Answer({ piece }: { piece: PieceModel }) {
+  const { units, worked } = piece;
+  const { choice } = units;
+  const { masses, capacityMl, stages } = worked.sized;
+  const greyed = useAnyRefused() || piece.impossible !== undefined;
+  const holds = writeVolume(capacityMl, choice);
+  return (
+    <Box as="section" aria-label="Answer" opacity={greyed ? 0.45 : 1} filter={greyed ? 'grayscale(1)' : undefined}>
+      <HStack justifyContent="space-between">
+        <StageName stage="wet" />
+        {greyed && (
+          <Box fontSize="sm" color="bad">
+            the last possible piece
+          </Box>
+        )}
+      </HStack>
+      <Big
+        piece={piece}
+        name="ball"
+        words="weigh out"
+        written={writeMass(handMass(masses.ball, choice), choice)}
+        size="clamp(64px, 7.6vw, 104px)"
+      />
+      <Grid templateColumns="1fr 1fr" columnGap="4" rowGap="1" marginTop="1">
+        {figures(piece).map(({ name, words, wet, finishes }) => {
+          const hand = handLength(wet, choice);
+          return (
+            <Big
+              key={name}
+              piece={piece}
+              name={name}
+              words={words}
+              written={writeLength(hand, choice)}
+              size="42px"
+              finishes={units.length(finishes(hand))}
+            />
+          );
+        })}
+      </Grid>
+      <Box fontSize="sm" marginTop="2" paddingTop="2" borderTopWidth="1px" borderColor="line" lineHeight="1.45">
+        <chakra.b color="glazed">
+          Finishes {units.length(stages.glazed.height)} high, {units.length(stages.glazed.rimDiameter)} across
+        </chakra.b>{' '}
+        and holds{' '}
+        <chakra.button type="button" textDecoration="underline dotted" cursor="pointer" onClick={() => piece.open('capacity')}>
+          {holds.whole} {holds.unit}
+        </chakra.button>{' '}
+        to the brim.
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,1 @@
+export { PieceScreen } from './piece-screen';

@@ -1,0 +1,52 @@
+'use client';
+
+import { MAKING_WAYS } from '@/core/sizing';
+import { commands } from '@/store';
+import { Choice, NameInput } from '@/ui/fields';
+import { run, useWorkspace } from '@/ui/state';
+import { Box, HStack } from '@chakra-ui/react';
+import { type PieceModel, WAY_WORDS } from './use-piece';
+import { shrinkageWords } from './working-panel';
+
+const NO_CLAY = '';
+
+/** The piece's name, its clay with what is believed of it, and the way it is made. */
+export function PieceTitle({ piece }: { piece: PieceModel }) {
+  const { workspace } = useWorkspace();
+  const { plan, part } = piece;
+  const clays = [
+    { value: NO_CLAY, words: 'no clay chosen' },
+    ...workspace.bodies.map(({ id, name }) => ({ value: id, words: name })),
+  ];
+  return (
+    <Box>
+      <HStack gap="3" flexWrap="wrap" alignItems="center">
+        <NameInput
+          label="Name of the piece"
+          shown={plan.name}
+          take={(name, key) => {
+            if (name.trim() === '') return 'A piece needs a name, such as Honey jar.';
+            run(commands.renamePlan(plan.id, name, key));
+            return undefined;
+          }}
+        />
+        <Choice label="Clay" value={part.bodyId ?? NO_CLAY} options={clays} onChoose={(id) => piece.chooseClay(id || undefined)} />
+        <Choice
+          label="Way of making"
+          value={part.way}
+          options={MAKING_WAYS.map((way) => ({ value: way, words: WAY_WORDS[way] }))}
+          onChoose={piece.chooseWay}
+        />
+      </HStack>
+      <Box fontSize="sm" color="fg.muted" marginTop="1">
+        {piece.body ? `${piece.body.name} shrinks` : 'No clay chosen: typical stoneware shrinks'} {shrinkageWords(piece)}
+        {piece.body?.cone ? `, cone ${piece.body.cone}` : ''}
+      </Box>
+      {piece.impossible && (
+        <Box role="alert" color="bad" fontWeight="600">
+          {piece.impossible} What is shown is the last possible piece.
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,72 @@
+'use client';
+
+import { useWorkspace, workspaceStore } from '@/ui/state';
+import { Box } from '@chakra-ui/react';
+import { Redo2, Undo2 } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { tinykeys } from 'tinykeys';
+import { BarButton } from './bar-button';
+
+/** Undo and redo by keyboard, everywhere; a field's own text history gives way to it, since every keystroke is saved. */
+export function useHistoryKeys(): void {
+  useEffect(() => {
+    const act = (what: 'undo' | 'redo') => (event: KeyboardEvent) => {
+      event.preventDefault();
+      workspaceStore()[what]();
+    };
+    return tinykeys(window, {
+      '$mod+z': act('undo'),
+      '$mod+Shift+z': act('redo'),
+      '$mod+Shift+Z': act('redo'),
+      '$mod+y': act('redo'),
+    });
+  }, []);
+}
+
+export function HistoryButtons() {
+  const { undo, redo, saving } = useWorkspace();
+  const store = () => workspaceStore();
+  return (
+    <>
+      {saving === 'failed' && (
+        <Box role="alert" fontSize="sm" color="bar.fg" background="#8a1538" paddingInline="2" borderRadius="4px">
+          Not saved: this browser keeps nothing. Export before you leave.
+        </Box>
+      )}
+      <BarButton aria-label={undo ? `Undo: ${undo}` : 'Nothing to undo'} title={undo ? `Undo: ${undo}` : undefined} disabled={!undo} onClick={() => store().undo()}>
+        <Undo2 size={20} aria-hidden />
+      </BarButton>
+      <BarButton aria-label={redo ? `Redo: ${redo}` : 'Nothing to redo'} title={redo ? `Redo: ${redo}` : undefined} disabled={!redo} onClick={() => store().redo()}>
+        <Redo2 size={20} aria-hidden />
+      </BarButton>
+    </>
+  );
+}
+
+const SHOWN_MS = 6000;
+
+/** What was just undone, deleted or read in, for a few seconds, with the way back. */
+export function Told() {
+  const { said } = useWorkspace();
+  const [hidden, setHidden] = useState(0);
+  useEffect(() => {
+    if (!said) return undefined;
+    const timer = setTimeout(() => setHidden(said.count), SHOWN_MS);
+    return () => clearTimeout(timer);
+  }, [said]);
+  const shown = said && said.count !== hidden ? said : undefined;
+  return (
+    <Box role="status" aria-live="polite" position="fixed" bottom="4" left="50%" transform="translateX(-50%)" zIndex="50" maxWidth="92vw">
+      {shown && (
+        <Box display="flex" alignItems="center" gap="3" background="bar" color="bar.fg" paddingInline="4" paddingBlock="1" borderRadius="4px" borderWidth="1px" borderColor="line.strong">
+          <span>{shown.words}</span>
+          {shown.canUndo && (
+            <BarButton textDecoration="underline" onClick={() => workspaceStore().undo()}>
+              Undo
+            </BarButton>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,83 @@
+'use client';
+
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { HistoryButtons, Told, useHistoryKeys } from './history';
+import { QuickSize } from './quick-size';
+import { ModeButton, UnitsMenu } from './units-menu';
+
+const PLACES = [
+  { href: '/', words: 'Piece' },
+  { href: '/pieces', words: 'Pieces' },
+  { href: '/clay', words: 'Clay' },
+  { href: '/files', words: 'Files' },
+];
+
+function Nav() {
+  const path = usePathname();
+  return (
+    <HStack as="nav" aria-label="Places" gap={{ base: '0', md: '2' }}>
+      {PLACES.map(({ href, words }) => {
+        const here = path === href;
+        return (
+          <chakra.span
+            key={href}
+            css={{
+              '& a': {
+                display: 'inline-flex',
+                alignItems: 'center',
+                minHeight: '44px',
+                paddingInline: '8px',
+                color: here ? 'bar.fg' : 'bar.muted',
+                fontWeight: here ? 650 : 450,
+                borderBottom: '3px solid',
+                borderColor: here ? '#8fd0b6' : 'transparent',
+              },
+            }}
+          >
+            <Link href={href} aria-current={here ? 'page' : undefined}>
+              {words}
+            </Link>
+          </chakra.span>
+        );
+      })}
+    </HStack>
+  );
+}
+
+/** The head with the places, the quick size, undo and units; and the page below it. */
+export function Shell({ children }: { children: ReactNode }) {
+  useHistoryKeys();
+  return (
+    <>
+      <HStack
+        as="header"
+        background="bar"
+        color="bar.fg"
+        minHeight="52px"
+        paddingInline={{ base: '2', md: '5' }}
+        columnGap="3"
+        rowGap="1"
+        flexWrap="wrap"
+      >
+        <Box fontSize="22px" fontWeight="750" letterSpacing="-0.01em" display={{ base: 'none', md: 'block' }}>
+          rimbet
+        </Box>
+        <Nav />
+        <Box flex="1" />
+        <HStack gap="0" order={{ base: 0, md: 2 }}>
+          <HistoryButtons />
+        </HStack>
+        <HStack gap="2" order={{ base: 1, md: 1 }} width={{ base: '100%', md: 'auto' }} paddingBottom={{ base: '2', md: '0' }}>
+          <QuickSize />
+          <UnitsMenu />
+          <ModeButton />
+        </HStack>
+      </HStack>
+      <main>{children}</main>
+      <Told />
+    </>
+  );
+}

@@ -1,0 +1,105 @@
+'use client';
+
+import type { LengthUnit, MassUnit, UnitChoice } from '@/core/units';
+import { Choice } from '@/ui/fields';
+import { useUnits, workspaceStore } from '@/ui/state';
+import { Box, Popover, Portal, chakra } from '@chakra-ui/react';
+import { Moon, Sun } from 'lucide-react';
+import { useTheme } from 'next-themes';
+import { BarButton } from './bar-button';
+
+const LENGTHS: { value: LengthUnit; words: string; short: string }[] = [
+  { value: 'mm', words: 'millimetres', short: 'mm' },
+  { value: 'cm', words: 'centimetres', short: 'cm' },
+  { value: 'inch-fraction', words: 'inches, in fractions', short: 'in ⅛' },
+  { value: 'in', words: 'inches, in decimals', short: 'in .1' },
+];
+
+const MASSES: { value: MassUnit; words: string; short: string }[] = [
+  { value: 'g', words: 'grams', short: 'g' },
+  { value: 'lb-oz', words: 'pounds and ounces', short: 'lb' },
+];
+
+const VOLUMES = [
+  { value: 'ml', words: 'millilitres' },
+  { value: 'us', words: 'US fluid ounces' },
+  { value: 'imperial', words: 'imperial fluid ounces' },
+] as const;
+
+const FRACTIONS = ['4', '8', '16', '32', '64'].map((value) => ({ value, words: `to 1/${value} in` }));
+
+/** How figures are read and written; remembered. */
+export function UnitsMenu() {
+  const { choice } = useUnits();
+  const set = (change: Partial<UnitChoice>) => workspaceStore().set({ units: { ...choice, ...change } });
+  const short = LENGTHS.find(({ value }) => value === choice.length)!.short;
+  return (
+    <Popover.Root positioning={{ placement: 'bottom-end' }}>
+      <Popover.Trigger asChild>
+        <BarButton aria-label="Units">
+          {short} · {MASSES.find(({ value }) => value === choice.mass)!.short}
+        </BarButton>
+      </Popover.Trigger>
+      <Portal>
+        <Popover.Positioner>
+          <Popover.Content background="bg.raised" color="fg" width="280px" aria-label="Units">
+            <Popover.Body display="grid" gap="3">
+              <Row words="Lengths">
+                <Choice label="Lengths" value={choice.length} options={LENGTHS} onChoose={(length) => set({ length })} width="100%" />
+              </Row>
+              {choice.length === 'inch-fraction' && (
+                <Row words="Finest fraction">
+                  <Choice
+                    label="Finest fraction"
+                    value={String(choice.denominator)}
+                    options={FRACTIONS}
+                    onChoose={(value) => set({ denominator: Number(value) })}
+                    width="100%"
+                  />
+                </Row>
+              )}
+              <Row words="Weights">
+                <Choice label="Weights" value={choice.mass} options={MASSES} onChoose={(mass) => set({ mass })} width="100%" />
+              </Row>
+              <Row words="Volumes">
+                <Choice
+                  label="Volumes"
+                  value={choice.volume === 'ml' ? 'ml' : choice.flOz}
+                  options={VOLUMES}
+                  onChoose={(value) => set(value === 'ml' ? { volume: 'ml' } : { volume: 'fl-oz', flOz: value })}
+                  width="100%"
+                />
+              </Row>
+            </Popover.Body>
+          </Popover.Content>
+        </Popover.Positioner>
+      </Portal>
+    </Popover.Root>
+  );
+}
+
+function Row({ words, children }: { words: string; children: React.ReactNode }) {
+  return (
+    <Box>
+      <chakra.span fontSize="sm" color="fg.muted" aria-hidden>
+        {words}
+      </chakra.span>
+      {children}
+    </Box>
+  );
+}
+
+/** Light or dark; starts as the system has it. */
+export function ModeButton() {
+  const { resolvedTheme, setTheme } = useTheme();
+  return (
+    <BarButton aria-label="Switch light and dark" onClick={() => setTheme(resolvedTheme === 'dark' ? 'light' : 'dark')}>
+      <chakra.span css={{ '.dark &': { display: 'none' } }}>
+        <Moon size={20} aria-hidden />
+      </chakra.span>
+      <chakra.span css={{ 'html:not(.dark) &': { display: 'none' } }}>
+        <Sun size={20} aria-hidden />
+      </chakra.span>
+    </BarButton>
+  );
+}

@@ -1,0 +1,2 @@
+export { Figure } from './figure';
+export { StageMark, StageName } from './stage-mark';

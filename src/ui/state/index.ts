@@ -1,0 +1,2 @@
+export { type Units, useUnits } from './units';
+export { run, useWorkspace, workspaceStore } from './use-workspace';

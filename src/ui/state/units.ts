@@ -1,0 +1,27 @@
+'use client';
+
+import { type UnitChoice, bareUnit, text, writeLength, writeMass, writeVolume } from '@/core/units';
+import type { Writers } from '@/core/sizing';
+import { useMemo } from 'react';
+import { useWorkspace } from './use-workspace';
+
+/** The units chosen, and figures written in them. */
+export interface Units extends Writers {
+  readonly choice: UnitChoice;
+  /** How a bare number typed into a length field is read. */
+  readonly readLength: { readonly unit: string; readonly fractionsNeedUnit: true };
+}
+
+export function useUnits(): Units {
+  const choice = useWorkspace().workspace.settings.units;
+  return useMemo(
+    () => ({
+      choice,
+      readLength: { unit: bareUnit[choice.length], fractionsNeedUnit: true },
+      length: (mm) => text(writeLength(mm, choice)),
+      mass: (g) => text(writeMass(g, choice)),
+      volume: (ml) => text(writeVolume(ml, choice)),
+    }),
+    [choice],
+  );
+}

@@ -1,0 +1,1 @@
+export { Providers } from './providers';
