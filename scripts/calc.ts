@@ -1,5 +1,5 @@
 /** `npm run -s calc -- VERB < input.json`: the headless contract on the command line. */
-import { VERB_NAMES, calculate, isVerb, readJson } from '@/core/calc';
+import { VERB_NAMES, calculateJson, isVerb } from '@/core/calc';
 import { type Problem, type Result, bad, quote } from '@/core/units';
 import { readFileSync } from 'node:fs';
 
@@ -7,8 +7,7 @@ function answer(verb: string | undefined): Result<object> {
   if (!verb || !isVerb(verb)) {
     return bad('', `${quote(verb ?? '')} is not a verb. Use one of ${VERB_NAMES.join(', ')}.`);
   }
-  const input = readJson(readFileSync(0, 'utf8'));
-  return input.ok ? calculate(verb, input.value) : input;
+  return calculateJson(verb, readFileSync(0, 'utf8'));
 }
 
 function refuse(error: Problem): void {

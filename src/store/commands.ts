@@ -19,6 +19,8 @@ import type { Act } from './history';
 
 /** One function for each thing a person does. Each returns an act; the store runs it and can take it back. */
 
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
 const now = (): string => new Date().toISOString();
 
 function find<T extends TableName>(workspace: Workspace, table: T, id: string): Rows[T] | undefined {
@@ -34,7 +36,7 @@ function edit<T extends TableName>(table: T, id: string, label: string, change: 
       const before = find(workspace, table, id);
       if (!before) return [];
       const after = change(before);
-      return JSON.stringify(after) === JSON.stringify(before) ? [] : [rowChange(table, before, after)];
+      return same(after, before) ? [] : [rowChange(table, before, after)];
     },
   };
 }
@@ -44,19 +46,12 @@ const add = <T extends TableName>(table: T, label: string, row: Rows[T]): Act =>
   change: () => [rowChange(table, undefined, row)],
 });
 
-function editPart(planId: string, label: string, change: (part: Part) => Part, key?: string): Act {
-  return edit(
-    'plans',
-    planId,
-    label,
-    (plan) => {
-      const [first, ...rest] = plan.parts;
-      const part = change(first);
-      return part === first ? plan : { ...plan, parts: [part, ...rest], changedAt: now() };
-    },
-    key,
-  );
-}
+/** As {@link edit} for a plan: whatever changes it also says when. */
+const editPlan = (id: string, label: string, change: (plan: Plan) => Plan, key?: string): Act =>
+  edit('plans', id, label, (plan) => (same(change(plan), plan) ? plan : { ...change(plan), changedAt: now() }), key);
+
+const editPart = (planId: string, label: string, change: (part: Part) => Part, key?: string): Act =>
+  editPlan(planId, label, (plan) => ({ ...plan, parts: [change(plan.parts[0]), ...plan.parts.slice(1)] }), key);
 
 /** A new piece: a plain cup, its finished mouth as wide as asked. Returned with its id, so that it can be opened. */
 export function createPlan(options: { name?: string; rimDiameter?: number; bodyId?: string | undefined } = {}): {
@@ -87,10 +82,9 @@ export function duplicatePlan(plan: Plan): { act: Act; id: string } {
 }
 
 export const renamePlan = (id: string, name: string, key?: string): Act =>
-  edit('plans', id, `name “${name}”`, (plan) => (plan.name === name ? plan : { ...plan, name, changedAt: now() }), key);
+  editPlan(id, `name “${name}”`, (plan) => ({ ...plan, name }), key);
 
-export const notePlan = (id: string, note: string, key?: string): Act =>
-  edit('plans', id, 'note', (plan) => (plan.note === note ? plan : { ...plan, note, changedAt: now() }), key);
+export const notePlan = (id: string, note: string, key?: string): Act => editPlan(id, 'note', (plan) => ({ ...plan, note }), key);
 
 export const deletePlan = (plan: Plan): Act => ({
   label: `“${plan.name}” deleted`,
@@ -187,7 +181,7 @@ export const mergeIn = (incoming: Workspace, label: string): Act => ({
 const puts = (workspace: Workspace, incoming: Workspace, table: TableName) =>
   (incoming[table] as readonly Rows[TableName][]).flatMap((row) => {
     const before = find(workspace, table, row.id);
-    return JSON.stringify(before) === JSON.stringify(row) ? [] : [rowChange(table, before as never, row as never)];
+    return same(before, row) ? [] : [rowChange(table, before as never, row as never)];
   });
 
 export const clearAll = (): Act => replaceAll(EMPTY, 'an empty workspace');

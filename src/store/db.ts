@@ -86,12 +86,7 @@ export async function readStamp(db: RimbetDatabase): Promise<number> {
 }
 
 /** Writes a step's rows and its history, the last few hundred acts of it; runs inside the caller's transaction. */
-export async function writeStep(
-  db: RimbetDatabase,
-  before: readonly Entry[],
-  after: Kept,
-  changes: readonly RowChange[],
-): Promise<void> {
+export async function writeStep(db: RimbetDatabase, before: readonly Entry[], after: Kept, changes: readonly RowChange[]): Promise<void> {
   for (const { table, id, after: row } of changes) {
     if (row) await db.table(table).put(row);
     else await db.table(table).delete(id);

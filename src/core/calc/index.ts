@@ -1,3 +1,1 @@
-export { VERB_NAMES, type VerbName, calculate, isVerb, readJson } from './run';
-export { refusal } from './refusal';
-export { bodySchema, formSchema, joi, makingSchema } from './schema';
+export { VERB_NAMES, type VerbName, calculate, calculateJson, isVerb } from './run';

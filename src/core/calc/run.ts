@@ -1,7 +1,7 @@
-import { type Problem, type Result, bad, good } from '@/core/units';
+import { readJson, refusal } from '@/core/encode';
+import { type Problem, type Result, good } from '@/core/units';
 import type Joi from 'joi';
 import { parseSchema, parseVerb } from './parse';
-import { refusal } from './refusal';
 import { sizeSchema, sizeVerb } from './size';
 
 interface Verb {
@@ -49,17 +49,8 @@ export function calculate(name: VerbName, input: unknown): Result<object> {
   return good(answers);
 }
 
-/** Reads JSON text; `__proto__` as a field is refused, since it would not stay one. */
-export function readJson(json: string): Result<unknown> {
-  let reserved = false;
-  try {
-    const value: unknown = JSON.parse(json, (key, inner: unknown) => {
-      reserved ||= key === '__proto__';
-      return inner;
-    });
-    if (reserved) return bad('__proto__', '__proto__ is not a field known here; leave it out.');
-    return good(value);
-  } catch {
-    return bad('', 'The input is not valid JSON. Write an object such as {"kind":"length","text":"3 5/8 in"}, or a list of them.');
-  }
+/** Answers a verb on JSON text, as both the command and the route get it. */
+export function calculateJson(name: VerbName, json: string): Result<object> {
+  const input = readJson(json, 'Write an object such as {"kind":"length","text":"3 5/8 in"}, or a list of them.');
+  return input.ok ? calculate(name, input.value) : input;
 }

@@ -17,16 +17,15 @@ const shrinkageRange = strict
 
 const shrunk = sizeMm.max(Joi.ref('wet'));
 
-const bar = strict
-  .object({
-    wet: sizeMm.required(),
-    leather: shrunk,
-    dry: shrunk,
-    bisque: shrunk,
-    glazed: sizeMm.less(Joi.ref('wet')),
-    tool: strict.string().valid('ruler', 'caliper').required(),
-    sameBatch: strict.boolean(),
-  });
+const bar = strict.object({
+  wet: sizeMm.required(),
+  leather: shrunk,
+  dry: shrunk,
+  bisque: shrunk,
+  glazed: sizeMm.less(Joi.ref('wet')),
+  tool: strict.string().valid('ruler', 'caliper').required(),
+  sameBatch: strict.boolean(),
+});
 
 /** A clay by the headless contract. */
 export const bodySchema = strict.object({

@@ -58,8 +58,7 @@ const sum = (values: readonly number[]): number => values.reduce((total, value) 
 const weightedMean = (seen: readonly Observation[]): number =>
   sum(seen.map((o) => o.weight * o.shrinkage)) / sum(seen.map((o) => o.weight));
 
-const scatter = (seen: readonly Observation[], centre: number): number =>
-  sum(seen.map((o) => o.weight * (o.shrinkage - centre) ** 2));
+const scatter = (seen: readonly Observation[], centre: number): number => sum(seen.map((o) => o.weight * (o.shrinkage - centre) ** 2));
 
 /** All bars of one other batch share that batch's shift, so together they count as one observation. */
 function asOneBatch(seen: readonly Observation[]): Observation {

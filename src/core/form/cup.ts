@@ -69,7 +69,10 @@ export function checkCup<S extends Stage>(cup: Cup<S>, write: (mm: number) => st
   }
   const lean = (Math.atan2(Math.abs(cup.rimDiameter - cup.baseDiameter) / 2, cup.height) * 180) / Math.PI;
   if (lean > STEEPEST_LEAN_DEGREES) {
-    return bad('rimDiameter', `The wall would lean ${lean.toFixed(0)} degrees from upright; a cup takes up to ${STEEPEST_LEAN_DEGREES}. Bring mouth and base closer, or make it taller.`);
+    return bad(
+      'rimDiameter',
+      `The wall would lean ${lean.toFixed(0)} degrees from upright; a cup takes up to ${STEEPEST_LEAN_DEGREES}. Bring mouth and base closer, or make it taller.`,
+    );
   }
   const narrowest = Math.min(innerRadius(cup, cup.floor), innerRadius(cup, cup.height));
   if (narrowest <= 0) {
@@ -103,12 +106,7 @@ export function cupInside<S extends Stage>(cup: Cup<S>): Section {
 }
 
 /** The same cup at another stage, each size by its own direction. */
-export function cupAt<From extends Stage, To extends Stage>(
-  cup: Cup<From>,
-  from: From,
-  to: To,
-  shrinkage: Shrinkage,
-): Cup<To> {
+export function cupAt<From extends Stage, To extends Stage>(cup: Cup<From>, from: From, to: To, shrinkage: Shrinkage): Cup<To> {
   const size = (name: CupSize) => convert(cup[name], from, to, shrinkage, SHRINKS[name]);
   return {
     family: 'cylinder',

@@ -90,12 +90,7 @@ export function size<S extends Stage>(clay: ClayFigures, cup: Cup<S>, at: S, mak
   };
 }
 
-function allowanceVolumes(
-  wet: Cup<'wet'>,
-  rimInside: number,
-  piece: number,
-  making: Making & { trimWallHeight: number },
-): ClayVolumes {
+function allowanceVolumes(wet: Cup<'wet'>, rimInside: number, piece: number, making: Making & { trimWallHeight: number }): ClayVolumes {
   const disc = (radius: number, height: number) => (Math.PI * radius ** 2 * height) / 1000;
   const foot = wet.baseDiameter / 2;
   const thrownFoot = foot + making.trimWall;

@@ -34,15 +34,7 @@ export const STAGE_WORDS: Record<Stage, string> = {
 };
 
 /** The numbers whose arithmetic can be opened. */
-export type NumberName =
-  | 'ball'
-  | 'pulled'
-  | 'gauge'
-  | 'thrownBase'
-  | 'thrownFloor'
-  | 'capacity'
-  | `${CupSize}@${Stage}`
-  | `mass@${Stage}`;
+export type NumberName = 'ball' | 'pulled' | 'gauge' | 'thrownBase' | 'thrownFloor' | 'capacity' | `${CupSize}@${Stage}` | `mass@${Stage}`;
 
 const places = (value: number, digits: number): string => String(Number(value.toFixed(digits)));
 const percentOf = (fraction: number): string => `${places(fraction * 100, 2)} %`;
@@ -59,10 +51,7 @@ function sizeWorking(worked: Worked, size: CupSize, stage: Stage, w: Writers): W
   const to = remaining(shrinkage, stage, direction);
   const leftAt = (at: Stage, factor: number) =>
     at === 'wet' ? 'Wet is the full 100.' : `Of 100 wet, ${left(factor)} is left at ${STAGE_WORDS[at]}.`;
-  const steps = [
-    known.at === 'wet' ? '' : ` ÷ ${places(from, 5)}`,
-    stage === 'wet' ? '' : ` × ${places(to, 5)}`,
-  ].join('');
+  const steps = [known.at === 'wet' ? '' : ` ÷ ${places(from, 5)}`, stage === 'wet' ? '' : ` × ${places(to, 5)}`].join('');
   return {
     title,
     lines: [

@@ -12,7 +12,6 @@ export function quote(text: string): string {
 
 /** The same without quotation marks, for field names in a path. */
 export function harmless(text: string): string {
-  // eslint-disable-next-line no-control-regex
   const clean = text.replace(/[<>&`\u0000-\u001f\u007f\u2028\u2029]/g, '·');
   return clean.length > LONGEST ? `${clean.slice(0, LONGEST)}…` : clean;
 }

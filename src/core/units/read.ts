@@ -1,7 +1,7 @@
 import { quote } from './quote';
 import { type Result, bad, good } from './result';
 import { type FluidOunce, type Kind, type Unit, unitsOf } from './tables';
-import { type Amount, normalise, readAmounts } from './tokens';
+import { type Amount, findUnit, normalise, readAmounts } from './tokens';
 
 export interface ReadOptions {
   /** The unit a bare number is in; by default mm, g or ml. */
@@ -76,15 +76,9 @@ function withinReason(kind: Kind, text: string, value: number, zero: boolean): R
 }
 
 /** Adds up `1 ft 3 5/8 in`: each further unit must be one that follows the one before, and not overflow it. */
-function addUp(
-  text: string,
-  amounts: readonly Amount[],
-  units: readonly Unit[],
-  bare: Unit,
-  kind: Kind,
-): Result<number> {
+function addUp(text: string, amounts: readonly Amount[], units: readonly Unit[], bare: Unit, kind: Kind): Result<number> {
   let total = 0;
-  let before: Amount & { unit: Unit } | undefined;
+  let before: (Amount & { unit: Unit }) | undefined;
   for (const amount of amounts) {
     const next = before?.unit.bareNext;
     const unit = amount.unit ?? (before ? units.find(({ name }) => name === next) : bare);
@@ -94,7 +88,10 @@ function addUp(
       const mayFollow = before.unit.then?.includes(unit.name);
       if (!mayFollow) return bad('', amount.unit ? `${quote(text)} mixes ${before.unit.name} and ${unit.name}. Use one of them.` : two);
       if (!Number.isInteger(before.value) || amount.value * unit.factor >= before.unit.factor * (1 - 1e-12)) {
-        return bad('', `${quote(text)} does not add up: ${quote(amount.text)} after ${quote(before.text)}. Use one unit, such as ${WORDS[kind].example}.`);
+        return bad(
+          '',
+          `${quote(text)} does not add up: ${quote(amount.text)} after ${quote(before.text)}. Use one unit, such as ${WORDS[kind].example}.`,
+        );
       }
     } else if (!amount.unit && amounts.length > 1) return bad('', two);
     total += amount.value * unit.factor;
@@ -106,7 +103,7 @@ function addUp(
 function foreign(text: string, at: string, expected: 'number' | 'unit', kind: Kind): string {
   const { noun, example } = WORDS[kind];
   const word = /^[^\s\d]+/.exec(at)?.[0] ?? at;
-  const other = KINDS.find((k) => k !== kind && unitsOf(k).some((unit) => unit.written.includes(word)));
+  const other = KINDS.find((k) => k !== kind && findUnit(at, unitsOf(k)));
   if (expected === 'unit' && other) {
     return `${quote(text)} is ${WORDS[other].noun}; this is ${noun}. Write it such as ${example}.`;
   }
@@ -115,5 +112,3 @@ function foreign(text: string, at: string, expected: 'number' | 'unit', kind: Ki
 }
 
 export const readLength = (text: string, options?: ReadOptions): Result<number> => readQuantity('length', text, options);
-export const readMass = (text: string, options?: ReadOptions): Result<number> => readQuantity('mass', text, options);
-export const readVolume = (text: string, options?: ReadOptions): Result<number> => readQuantity('volume', text, options);

@@ -6,9 +6,7 @@ export interface Problem {
 }
 
 /** An expected failure is a value, not an exception; a thrown error is a bug. */
-export type Result<T> =
-  | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly problem: Problem };
+export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem };
 
 export const good = <T>(value: T): Result<T> => ({ ok: true, value });
 

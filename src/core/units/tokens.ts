@@ -59,13 +59,14 @@ function fractionValue(match: RegExpExecArray, whole: number, offset: number) {
   return good({ value: whole + Number(top) / Number(bottom), hasFraction: true, length: offset + all!.length });
 }
 
-function findUnit(text: string, units: readonly Unit[]): { unit: Unit; length: number } | undefined {
+/** The unit whose longest way of writing the text begins with, if any. */
+export function findUnit(text: string, units: readonly Unit[]): { unit: Unit; length: number } | undefined {
   let best: { unit: Unit; length: number } | undefined;
   for (const unit of units) {
     for (const word of unit.written) {
       if (word.length <= (best?.length ?? 0) || !text.startsWith(word)) continue;
       const next = text.charAt(word.length);
-      if (/[a-z]$/.test(word) && /[a-z0-9]/.test(next)) continue;
+      if (/[a-z]$/.test(word) && /[a-z]/.test(next)) continue;
       best = { unit, length: word.length };
     }
   }
@@ -73,10 +74,7 @@ function findUnit(text: string, units: readonly Unit[]): { unit: Unit; length: n
 }
 
 /** Splits a normalised text into amounts. What it cannot take it hands back as `unread`, for the caller to explain. */
-export function readAmounts(
-  text: string,
-  units: readonly Unit[],
-): Result<{ amounts: Amount[]; unread?: Unread }> {
+export function readAmounts(text: string, units: readonly Unit[]): Result<{ amounts: Amount[]; unread?: Unread }> {
   const amounts: Amount[] = [];
   let rest = text;
   while (rest !== '') {

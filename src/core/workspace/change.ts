@@ -22,7 +22,12 @@ const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.str
 
 /** Whether the rows are still as the changes expect to find them. */
 export function fits(workspace: Workspace, changes: readonly RowChange[]): boolean {
-  return changes.every(({ table, id, before }) => same((workspace[table] as readonly Row[]).find((row) => row.id === id), before));
+  return changes.every(({ table, id, before }) =>
+    same(
+      (workspace[table] as readonly Row[]).find((row) => row.id === id),
+      before,
+    ),
+  );
 }
 
 /** The workspace after the changes; rows keep their order and new ones come last. */
@@ -44,9 +49,7 @@ export function applyChanges(workspace: Workspace, changes: readonly RowChange[]
 
 /** The changes that undo these. */
 export function reversed(changes: readonly RowChange[]): RowChange[] {
-  return changes
-    .map(({ table, id, before, after }) => ({ table, id, before: after, after: before }) as RowChange)
-    .reverse();
+  return changes.map(({ table, id, before, after }) => ({ table, id, before: after, after: before }) as RowChange).reverse();
 }
 
 /** Two runs of changes as one: what the first found, what the second left. */

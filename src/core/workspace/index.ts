@@ -12,4 +12,5 @@ export {
 } from './records';
 export { NEW_MAKING, type SizedPart, bodyOf, figuresOf, plainCup, sizePart } from './piece';
 export { type RowChange, applyChanges, fits, merged, reversed, rowChange } from './change';
+export { type TableDifference, compare } from './compare';
 export { DEMO } from './demo';

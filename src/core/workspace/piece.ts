@@ -1,15 +1,6 @@
 import { type ClayFacts, type ClayFigures, clayFigures } from '@/core/clay';
 import { checkCup } from '@/core/form';
-import {
-  type KnownSizes,
-  type Making,
-  type Sized,
-  type StagedCup,
-  WAYS,
-  checkMaking,
-  resolveKnown,
-  size,
-} from '@/core/sizing';
+import { type KnownSizes, type Making, type Sized, type StagedCup, WAYS, checkMaking, resolveKnown, size } from '@/core/sizing';
 import { type Result, bad } from '@/core/units';
 import type { Body, Part, Workspace } from './records';
 
@@ -33,11 +24,7 @@ export const figuresOf = (body: Body | undefined): ClayFigures => clayFigures(bo
  * Works a part out from its known sizes, its clay and its allowances, or says why such a piece is impossible.
  * `write` puts a length into the reader's units, for the message.
  */
-export function sizePart(
-  part: Pick<Part, 'sizes' | 'making'>,
-  clay: ClayFigures,
-  write: (mm: number) => string,
-): Result<SizedPart> {
+export function sizePart(part: Pick<Part, 'sizes' | 'making'>, clay: ClayFigures, write: (mm: number) => string): Result<SizedPart> {
   const given = resolveKnown(part.sizes, clay.shrinkage);
   const cup = checkCup(given.cup as never, write);
   if (!cup.ok) return cup;

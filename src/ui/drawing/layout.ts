@@ -96,7 +96,11 @@ export function place(worked: Worked, bat: OnTheBat, sheet: Sheet): Placed {
 
 /** An SVG path through a section's points. */
 export function pathOf(section: Section, at: (r: number, z: number) => readonly [number, number]): string {
-  const points = section.map(({ r, z }) => at(r, z).map((px) => px.toFixed(2)).join(' '));
+  const points = section.map(({ r, z }) =>
+    at(r, z)
+      .map((px) => px.toFixed(2))
+      .join(' '),
+  );
   return `M${points.join('L')}Z`;
 }
 

@@ -26,7 +26,18 @@ export interface FigureInputProps extends DraftOptions {
  * A figure that is read like text and typed like a field. A refusal is said beside it and keeps what was typed.
  * Arrow keys step to the next whole unit.
  */
-export function FigureInput({ label, known, color = 'fg', align = 'left', unit, before, onVisit, reason = 'left', style, ...draft }: FigureInputProps) {
+export function FigureInput({
+  label,
+  known,
+  color = 'fg',
+  align = 'left',
+  unit,
+  before,
+  onVisit,
+  reason = 'left',
+  style,
+  ...draft
+}: FigureInputProps) {
   const { problem, input } = useDraft(draft);
   const id = useId();
   useReportRefusal(problem !== undefined);
@@ -62,6 +73,7 @@ export function FigureInput({ label, known, color = 'fg', align = 'left', unit, 
         borderColor={problem ? 'bad' : known ? 'currentColor' : 'line.strong'}
         borderRadius="2px"
         minHeight={{ base: '44px', md: '28px' }}
+        paddingTop={{ base: '14px', md: '0' }}
         minWidth="0"
         paddingInline="1"
         cursor="text"

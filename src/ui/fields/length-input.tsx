@@ -6,8 +6,7 @@ import { FigureInput, type FigureInputProps } from './figure-input';
 
 const MM_PER_STEP = { mm: 1, cm: 1, in: 2.54 };
 
-const stepOf = (choice: UnitChoice): number =>
-  choice.length === 'inch-fraction' ? 25.4 / choice.denominator : MM_PER_STEP[choice.length];
+const stepOf = (choice: UnitChoice): number => (choice.length === 'inch-fraction' ? 25.4 / choice.denominator : MM_PER_STEP[choice.length]);
 
 export interface LengthInputProps extends Omit<FigureInputProps, 'shown' | 'take' | 'step'> {
   readonly mm: number;

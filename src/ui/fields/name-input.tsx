@@ -5,7 +5,7 @@ import { useId } from 'react';
 import { type DraftOptions, useDraft } from './use-draft';
 
 /** A name set like a heading and typed where it stands. */
-export function NameInput({ label, ...draft }: Omit<DraftOptions, 'step'> & { label: string }) {
+export function NameInput({ label, size = '22px', ...draft }: Omit<DraftOptions, 'step'> & { label: string; size?: string }) {
   const { problem, input } = useDraft(draft);
   const id = useId();
   return (
@@ -16,13 +16,14 @@ export function NameInput({ label, ...draft }: Omit<DraftOptions, 'step'> & { la
         aria-invalid={problem ? true : undefined}
         aria-describedby={problem ? id : undefined}
         maxLength={120}
-        fontSize="22px"
+        fontSize={size}
         fontWeight="680"
         background="transparent"
         borderBottom="2px dotted"
         borderColor={problem ? 'bad' : 'line.strong'}
         minHeight={{ base: '44px', md: '36px' }}
-        width={{ base: '100%', md: '300px' }}
+        width="290px"
+        maxWidth="100%"
         _hover={{ background: 'act.wash' }}
       />
       {problem && (

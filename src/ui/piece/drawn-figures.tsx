@@ -105,7 +105,7 @@ export function WetHeights({ piece, geometry }: Props) {
 
 /** Widths at mouth and base, wet and finished, each over its own half. */
 export function Widths({ piece, geometry }: Props) {
-  const { x, y, placed, wide } = geometry;
+  const { y, placed, wide } = geometry;
   const { wet, glazed } = piece.worked.sized.stages;
   const { big, small } = wide ? SIZES.wide : SIZES.narrow;
   const wetMiddle = (diameter: number) => placed.wet(diameter / 4, 0)[0];
@@ -145,7 +145,15 @@ export function FinishedSizes({ piece, geometry }: Props) {
         thin.map(({ size, from }) => (
           <At key={size} x={from[0] + 6} y={from[1]} anchor="start">
             <Word>{SIZE_WORDS[size]}</Word>
-            <Typed piece={piece} size={size} at="glazed" label={`Finished ${SIZE_WORDS[size]}`} figure={small} align="left" reason="right" />
+            <Typed
+              piece={piece}
+              size={size}
+              at="glazed"
+              label={`Finished ${SIZE_WORDS[size]}`}
+              figure={small}
+              align="left"
+              reason="right"
+            />
           </At>
         ))}
     </>

@@ -90,7 +90,14 @@ function WeightCell({ piece, stage }: { piece: PieceModel; stage: Stage }) {
 
 function RowHead({ children }: { children: string }) {
   return (
-    <chakra.th scope="row" textAlign="left" fontWeight="450" whiteSpace={{ md: 'nowrap' }} fontSize={{ base: '13px', md: '15px' }} lineHeight="1.15">
+    <chakra.th
+      scope="row"
+      textAlign="left"
+      fontWeight="450"
+      whiteSpace={{ md: 'nowrap' }}
+      fontSize={{ base: '13px', md: '15px' }}
+      lineHeight="1.15"
+    >
       {children}
     </chakra.th>
   );
@@ -108,7 +115,14 @@ export function Ledger({ piece }: { piece: PieceModel }) {
       </colgroup>
       <thead>
         <tr>
-          <chakra.th scope="col" textAlign="left" fontWeight="400" fontSize={{ base: '11px', md: 'xs' }} color="fg.muted" verticalAlign="bottom">
+          <chakra.th
+            scope="col"
+            textAlign="left"
+            fontWeight="400"
+            fontSize={{ base: '11px', md: 'xs' }}
+            color="fg.muted"
+            verticalAlign="bottom"
+          >
             underlined is typed
           </chakra.th>
           {STAGES.map((stage) => (

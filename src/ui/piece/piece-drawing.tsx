@@ -16,10 +16,7 @@ export function PieceDrawing({ piece }: { piece: PieceModel }) {
   const geometry = size && geometryOf(piece.worked, size.width, size.height);
   const leaders =
     geometry?.wide === true
-      ? [
-          ...allowanceLeaders(piece, geometry),
-          ...finishedThin(piece, geometry).map(({ from, to }) => [from, to] as const),
-        ]
+      ? [...allowanceLeaders(piece, geometry), ...finishedThin(piece, geometry).map(({ from, to }) => [from, to] as const)]
       : [];
   return (
     <Box>

@@ -9,6 +9,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect } from 'react';
 import { Answer } from './answer';
 import { Ledger } from './ledger';
+import { Note } from './note';
 import { PieceDrawing } from './piece-drawing';
 import { PieceTitle } from './piece-title';
 import { usePiece } from './use-piece';
@@ -32,7 +33,12 @@ function useOpenPlan(): Plan | undefined {
 export function PieceScreen() {
   const { status } = useWorkspace();
   const plan = useOpenPlan();
-  if (status === 'opening') return <Box padding="6" color="fg.muted">Opening the workshop …</Box>;
+  if (status === 'opening')
+    return (
+      <Box padding="6" color="fg.muted">
+        Opening the workshop …
+      </Box>
+    );
   return plan ? <PlanView key={plan.id} plan={plan} /> : <NoPieces />;
 }
 
@@ -50,8 +56,8 @@ function NoPieces() {
         No pieces yet
       </chakra.h1>
       <Box marginBlock="3">
-        Type a finished width into the field above, such as 92 or 3 5/8 in, and press Enter: it becomes a cup that wide at the mouth. Or start
-        from a plain one.
+        Type a finished width into the field above, such as 92 or 3 5/8 in, and press Enter: it becomes a cup that wide at the mouth. Or
+        start from a plain one.
       </Box>
       <Act look="solid" onClick={make}>
         New cup
@@ -79,7 +85,10 @@ function PlanSheet({ plan }: { plan: Plan }) {
   }
   return (
     <Grid
-      templateAreas={{ base: '"title" "answer" "drawing" "working" "ledger"', md: '"title answer" "drawing answer" "drawing working" "ledger working"' }}
+      templateAreas={{
+        base: '"title" "answer" "drawing" "working" "ledger"',
+        md: '"title answer" "drawing answer" "drawing working" "ledger working"',
+      }}
       templateColumns={{ base: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 360px' }}
       templateRows={{ md: 'auto auto 1fr auto' }}
       minHeight={{ md: 'calc(100vh - 52px)' }}
@@ -96,6 +105,9 @@ function PlanSheet({ plan }: { plan: Plan }) {
       </GridItem>
       <GridItem area="working" background="bg.panel" padding={{ base: '3', md: '6px 20px 12px' }}>
         <WorkingPanel piece={piece} />
+        <Box marginTop="4">
+          <Note piece={piece} />
+        </Box>
       </GridItem>
       <GridItem area="ledger" padding={{ base: '2', md: '0 20px 8px' }}>
         <Ledger piece={piece} />

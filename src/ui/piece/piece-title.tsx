@@ -14,10 +14,7 @@ const NO_CLAY = '';
 export function PieceTitle({ piece }: { piece: PieceModel }) {
   const { workspace } = useWorkspace();
   const { plan, part } = piece;
-  const clays = [
-    { value: NO_CLAY, words: 'no clay chosen' },
-    ...workspace.bodies.map(({ id, name }) => ({ value: id, words: name })),
-  ];
+  const clays = [{ value: NO_CLAY, words: 'no clay chosen' }, ...workspace.bodies.map(({ id, name }) => ({ value: id, words: name }))];
   return (
     <Box>
       <HStack gap="3" flexWrap="wrap" alignItems="center">

@@ -38,8 +38,8 @@ export function WorkingPanel({ piece }: { piece: PieceModel }) {
         ))}
       </Box>
       <Box marginTop="2" color="fg.muted" data-testid="adding">
-        Adding {writePercent(shrinkage.height * 100)} to {units.length(finished)} instead would make it {units.length(adding.wet)} wet and finish{' '}
-        {units.length(adding.finishes)}: <b>{units.length(adding.short)} short</b>.
+        Adding {writePercent(shrinkage.height * 100)} to {units.length(finished)} instead would make it {units.length(adding.wet)} wet and
+        finish {units.length(adding.finishes)}: <b>{units.length(adding.short)} short</b>.
       </Box>
     </Box>
   );

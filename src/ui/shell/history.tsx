@@ -33,10 +33,20 @@ export function HistoryButtons() {
           Not saved: this browser keeps nothing. Export before you leave.
         </Box>
       )}
-      <BarButton aria-label={undo ? `Undo: ${undo}` : 'Nothing to undo'} title={undo ? `Undo: ${undo}` : undefined} disabled={!undo} onClick={() => store().undo()}>
+      <BarButton
+        aria-label={undo ? `Undo: ${undo}` : 'Nothing to undo'}
+        title={undo ? `Undo: ${undo}` : undefined}
+        disabled={!undo}
+        onClick={() => store().undo()}
+      >
         <Undo2 size={20} aria-hidden />
       </BarButton>
-      <BarButton aria-label={redo ? `Redo: ${redo}` : 'Nothing to redo'} title={redo ? `Redo: ${redo}` : undefined} disabled={!redo} onClick={() => store().redo()}>
+      <BarButton
+        aria-label={redo ? `Redo: ${redo}` : 'Nothing to redo'}
+        title={redo ? `Redo: ${redo}` : undefined}
+        disabled={!redo}
+        onClick={() => store().redo()}
+      >
         <Redo2 size={20} aria-hidden />
       </BarButton>
     </>
@@ -58,7 +68,18 @@ export function Told() {
   return (
     <Box role="status" aria-live="polite" position="fixed" bottom="4" left="50%" transform="translateX(-50%)" zIndex="50" maxWidth="92vw">
       {shown && (
-        <Box display="flex" alignItems="center" gap="3" background="bar" color="bar.fg" paddingInline="4" paddingBlock="1" borderRadius="4px" borderWidth="1px" borderColor="line.strong">
+        <Box
+          display="flex"
+          alignItems="center"
+          gap="3"
+          background="bar"
+          color="bar.fg"
+          paddingInline="4"
+          paddingBlock="1"
+          borderRadius="4px"
+          borderWidth="1px"
+          borderColor="line.strong"
+        >
           <span>{shown.words}</span>
           {shown.canUndo && (
             <BarButton textDecoration="underline" onClick={() => workspaceStore().undo()}>

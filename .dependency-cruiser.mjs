@@ -1,0 +1,41 @@
+const ORDER = ['units', 'clay', 'form', 'sizing', 'workspace', 'encode', 'calc'];
+
+/** A core folder imports only folders that stand before it. */
+const coreOrder = ORDER.map((folder, i) => ({
+  name: `core-${folder}-imports-only-what-stands-above`,
+  severity: 'error',
+  from: { path: `^src/core/${folder}/`, pathNot: '\\.test\\.ts$' },
+  to: { path: `^src/core/(${ORDER.slice(i + 1).join('|') || 'none'})/` },
+}));
+
+/** Across folders only through index.ts. */
+const throughIndex = {
+  name: 'across-folders-through-index',
+  severity: 'error',
+  from: { path: '^src/(core|ui)/([^/]+)/' },
+  to: { path: '^src/(core|ui)/[^/]+/', pathNot: ['^src/$1/$2/', '^src/(core|ui)/[^/]+/index\\.tsx?$'] },
+};
+
+export default {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'core-stands-alone',
+      severity: 'error',
+      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      to: { path: ['^src/(store|workers|ui|app)/', 'node_modules/(react|react-dom|next|dexie|@chakra-ui|@emotion)/'] },
+    },
+    { name: 'only-the-store-knows-dexie', severity: 'error', from: { pathNot: '^src/store/' }, to: { path: 'node_modules/dexie' } },
+    { name: 'store-knows-core-only', severity: 'error', from: { path: '^src/store/' }, to: { path: '^src/(ui|app|workers)/' } },
+    {
+      name: 'store-through-index',
+      severity: 'error',
+      from: { pathNot: '^(src/store|tests)/' },
+      to: { path: '^src/store/', pathNot: '^src/store/index\\.ts$' },
+    },
+    { name: 'nobody-imports-app', severity: 'error', from: { pathNot: '^src/app/' }, to: { path: '^src/app/' } },
+    ...coreOrder,
+    throughIndex,
+  ],
+  options: { doNotFollow: { path: 'node_modules' }, tsPreCompilationDeps: true, tsConfig: { fileName: 'tsconfig.json' } },
+};

@@ -1,0 +1,35 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = Number(process.env.TEST_PORT ?? 4390);
+
+export default defineConfig({
+  testDir: 'tests',
+  outputDir: 'test-results/browser',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 30_000,
+  reporter: 'line',
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--no-first-run',
+      ],
+    },
+    trace: 'retain-on-failure',
+  },
+  webServer: {
+    command: `node_modules/.bin/next start -H 127.0.0.1 -p ${PORT}`,
+    url: `http://127.0.0.1:${PORT}/`,
+    reuseExistingServer: !process.env.CI,
+    env: { NEXT_TELEMETRY_DISABLED: '1' },
+  },
+});

@@ -1,0 +1,5 @@
+/** `npm run build`: the production build, then the policy of what its pages may say inline. */
+import { must, tool } from './lib/machine.mjs';
+
+must(tool('next'), ['build']);
+must(process.execPath, ['scripts/csp.mjs']);

@@ -1,0 +1,36 @@
+import { VERB_NAMES, calculateJson, isVerb } from '@/core/calc';
+import type { Problem } from '@/core/units';
+
+/** The largest body taken, bytes. */
+const LARGEST_BODY = 256 * 1024;
+
+const refuse = (status: number, error: Problem): Response => Response.json({ error }, { status });
+
+/** Reads the body, giving up as soon as it is too large. */
+async function readBody(request: Request): Promise<string | undefined> {
+  if (Number(request.headers.get('content-length') ?? 0) > LARGEST_BODY) return undefined;
+  const reader = request.body?.getReader();
+  if (!reader) return '';
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) return Buffer.concat(chunks).toString('utf8');
+    size += value.byteLength;
+    if (size > LARGEST_BODY) {
+      await reader.cancel();
+      return undefined;
+    }
+    chunks.push(value);
+  }
+}
+
+/** The headless contract over HTTP: the same verbs, the same answers and refusals as the command. */
+export async function POST(request: Request, { params }: { params: Promise<{ verb: string }> }): Promise<Response> {
+  const { verb } = await params;
+  if (!isVerb(verb)) return refuse(404, { path: '', message: `There is no such verb. Use one of ${VERB_NAMES.join(', ')}.` });
+  const body = await readBody(request);
+  if (body === undefined) return refuse(413, { path: '', message: 'The body is larger than 256 KB. Send fewer cases at a time.' });
+  const answer = calculateJson(verb, body);
+  return answer.ok ? Response.json(answer.value) : refuse(400, answer.problem);
+}

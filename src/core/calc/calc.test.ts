@@ -1,0 +1,143 @@
+import { describe, expect, it } from 'vitest';
+import { calculate, calculateJson } from '.';
+
+const body = { kind: 'stoneware', shrinkagePercent: 11.5 };
+const form = { family: 'cylinder', height: 120, rimDiameter: 92, baseDiameter: 84, wall: 4.6, floor: 6.4 };
+const making = { trimFloor: 4.5, trimWall: 1.8, rimCut: 2.5, wireLoss: 1, slurryPercent: 3.5 };
+
+const refused = (verb: 'parse' | 'size', input: unknown) => {
+  const answer = calculate(verb, input);
+  if (answer.ok) throw new Error(`not refused: ${JSON.stringify(answer.value)}`);
+  return answer.problem;
+};
+
+interface Size {
+  stages: Record<string, Record<string, number>>;
+  thrownHeight: number;
+  capacityMl: number;
+  massG: Record<string, number>;
+}
+
+const sizeOf = (input: object): Size => {
+  const answer = calculate('size', input);
+  if (!answer.ok) throw new Error(answer.problem.message);
+  return answer.value as Size;
+};
+
+describe('size', () => {
+  it('answers the reference case', () => {
+    const answer = sizeOf({ body, form, making });
+    expect(answer.stages.wet).toMatchObject({ height: expect.closeTo(135.5932, 4), wall: expect.closeTo(5.19774, 5) });
+    expect(answer.thrownHeight).toBeCloseTo(143.5932, 4);
+    expect(answer.capacityMl).toBeCloseTo(557.372, 3);
+    expect(Object.keys(answer.massG)).toEqual(['ball', 'thrown', 'trimmed', 'dry', 'bisque', 'glazed']);
+    expect(answer.massG.ball).toBeCloseTo(646.6, 3);
+  });
+
+  it('takes sizes at any stage and leaves allowances out at zero', () => {
+    const finished = sizeOf({ body, form });
+    const wet = sizeOf({ body, form: { family: 'cylinder', ...finished.stages.wet }, at: 'wet' });
+    expect(wet.stages.glazed!.height).toBeCloseTo(120, 9);
+    expect(finished.massG.ball).toBeCloseTo(finished.massG.trimmed!, 9);
+  });
+
+  it('uses bars, shares, water and loss given in the body', () => {
+    const bars = [87.9, 88.2, 87.7].map((glazed) => ({ wet: 100, dry: 95, glazed, tool: 'caliper' }));
+    const answer = sizeOf({ body: { ...body, bars, waterPercent: 20, lossPercent: 10 }, form });
+    expect(answer.stages.wet!.height).toBeCloseTo(120 / (1 - 0.120441), 3);
+    expect(answer.massG.dry! / answer.massG.trimmed!).toBeCloseTo(0.8, 9);
+    expect(answer.massG.glazed! / answer.massG.dry!).toBeCloseTo(0.9, 9);
+  });
+
+  it('never turns more wall than there is', () => {
+    const most = sizeOf({ body, form, making: { ...making, trimWallHeight: 2000 } });
+    const whole = sizeOf({ body, form, making: { ...making, trimWallHeight: 135.59322033898306 } });
+    expect(most.massG.ball).toBeCloseTo(whole.massG.ball!, 9);
+  });
+
+  it.each([
+    [{ form }, 'body', /missing/],
+    [{ body, form: { ...form, height: undefined } }, 'form.height', /missing/],
+    [{ body, form: { ...form, height: '120' } }, 'form.height', /number, without quotation marks/],
+    [{ body, form: { ...form, height: -1 } }, 'form.height', /above zero, not -1/],
+    [{ body, form: { ...form, height: 0 } }, 'form.height', /above zero/],
+    [{ body, form: { ...form, height: 3001 } }, 'form.height', /3000 or less/],
+    [{ body, form: { ...form, wall: 50 } }, 'form.wall', /thicker than the piece/],
+    [{ body, form: { ...form, floor: 130 } }, 'form.floor', /reach the rim/],
+    [{ body, form: { ...form, rimDiameter: 900 } }, 'form.rimDiameter', /lean/],
+    [{ body, form: { ...form, family: 'teapot' } }, 'form.family', /one of cylinder/],
+    [{ body, form: { ...form, lid: 1 } }, 'form.lid', /not a field known here/],
+    [{ body, form, extra: 1 }, 'extra', /not a field known/],
+    [{ body: { kind: 'jelly' }, form }, 'body.kind', /one of earthenware, stoneware/],
+    [{ body: { kind: 'stoneware', shrinkagePercent: 0 }, form }, 'body.shrinkagePercent', /above zero/],
+    [{ body: { kind: 'stoneware', shrinkagePercent: [12, 10] }, form }, 'body.shrinkagePercent', /lower first/],
+    [{ body: { kind: 'stoneware', shrinkagePercent: 'x' }, form }, 'body.shrinkagePercent', /must be a number/],
+    [{ body: { ...body, bars: [{ wet: 100, glazed: 101, tool: 'ruler' }] }, form }, 'body.bars.0.glazed', /less than the wet/],
+    [{ body: { ...body, bars: [{ wet: 100, glazed: 88 }] }, form }, 'body.bars.0.tool', /missing/],
+    [{ body, form, making: { trimFloor: -1 } }, 'making.trimFloor', /0 or more/],
+    [{ body, form, making: { slurryPercent: 99 } }, 'making.slurryPercent', /the most is 50/],
+    [{ body, form, at: 'boiled' }, 'at', /one of wet, leather/],
+    ['cup', '', /object with named fields/],
+    [null, '', /object with named fields/],
+  ])('refuses %j', (input, path, message) => {
+    const problem = refused('size', input);
+    expect(problem.path).toBe(path);
+    expect(problem.message).toMatch(message);
+  });
+});
+
+describe('lists', () => {
+  it('answer in kind, empty for empty', () => {
+    expect(calculate('parse', [])).toEqual({ ok: true, value: [] });
+    expect(calculate('parse', [{ kind: 'length', text: '92' }])).toEqual({ ok: true, value: [{ value: 92 }] });
+  });
+
+  it('are refused whole, with the index first', () => {
+    const cases = [
+      { body, form },
+      { body, form },
+      { body, form },
+      { body, form: { ...form, height: 0 } },
+    ];
+    expect(refused('size', cases).path).toBe('3.form.height');
+    expect(refused('parse', [{ kind: 'length', text: 'x' }]).path).toBe('0.text');
+    expect(refused('parse', [[]]).path).toBe('0');
+  });
+});
+
+describe('parse', () => {
+  it('reads a text', () => {
+    expect(calculate('parse', { kind: 'volume', text: '1 pint', flOz: 'imperial' })).toMatchObject({
+      value: { value: expect.closeTo(568.261, 3) },
+    });
+  });
+
+  it.each([
+    [{ kind: 'length' }, 'text'],
+    [{ kind: 'width', text: '3' }, 'kind'],
+    [{ kind: 'length', text: 3 }, 'text'],
+    [{ kind: 'length', text: '' }, 'text'],
+    [{ kind: 'length', text: '3', unit: 'in' }, 'unit'],
+    [{ kind: 'length', text: '3', flOz: 'metric' }, 'flOz'],
+  ])('refuses %j', (input, path) => expect(refused('parse', input).path).toBe(path));
+});
+
+describe('JSON text', () => {
+  it.each(['', '{', 'undefined', '{"kind":NaN}'])('that is none is refused with an empty path: %s', (json) => {
+    expect(calculateJson('parse', json)).toMatchObject({ ok: false, problem: { path: '' } });
+  });
+
+  it('cannot slip a prototype in', () => {
+    expect(calculateJson('parse', '{"kind":"length","text":"3","__proto__":{"a":1}}')).toMatchObject({
+      ok: false,
+      problem: { path: '__proto__' },
+    });
+  });
+
+  it('is never echoed as markup', () => {
+    const hostile = '<script>alert(1)</script>';
+    for (const input of [{ [hostile]: 1 }, { kind: hostile, text: '3' }, { kind: 'length', text: hostile }]) {
+      expect(JSON.stringify(calculateJson('parse', JSON.stringify(input)))).not.toMatch(/[<>]/);
+    }
+  });
+});

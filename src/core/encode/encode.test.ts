@@ -1,0 +1,124 @@
+import { readFileSync } from 'node:fs';
+import { DEMO, EMPTY, type Workspace } from '@/core/workspace';
+import Ajv2020 from 'ajv/dist/2020';
+import Papa from 'papaparse';
+import { describe, expect, it } from 'vitest';
+import { LARGEST_FILE, harmlessCell, piecesTable, readWorkspace, writeTable, writeWorkspace } from '.';
+
+const AT = '2026-11-23T08:00:00.000Z';
+const published: object = JSON.parse(readFileSync('docs/workspace.schema.json', 'utf8'));
+const validate = new Ajv2020({ allErrors: false }).compile(published);
+
+type Plain = Record<string, never> & {
+  plans: { parts: { sizes: Record<string, object>; making: object }[] }[];
+  bodies: object[];
+  batches: object[];
+};
+
+/** The example workshop's file with something done to it. */
+function damaged(damage: (file: Plain) => void): string {
+  const file = JSON.parse(writeWorkspace(DEMO, AT)) as Plain;
+  damage(file);
+  return JSON.stringify(file);
+}
+
+describe('the workspace file', () => {
+  it('opens again as it was', () => {
+    expect(readWorkspace(writeWorkspace(DEMO, AT))).toEqual({ ok: true, value: DEMO });
+    expect(readWorkspace(writeWorkspace(EMPTY, AT))).toEqual({ ok: true, value: EMPTY });
+    expect(readWorkspace(`\ufeff${writeWorkspace(EMPTY, AT)}`).ok).toBe(true);
+  });
+
+  it('is what the published schema says', () => {
+    expect(validate(JSON.parse(writeWorkspace(DEMO, AT)))).toBe(true);
+  });
+
+  it.each<[string, string, (file: Plain) => void]>([
+    ['another program’s file', 'format', (file) => void Object.assign(file, { format: 'notes' })],
+    ['a newer version', 'version', (file) => void Object.assign(file, { version: 2 })],
+    ['a version that is none', 'version', (file) => void Object.assign(file, { version: '1' })],
+    ['an unknown field', 'plans.0.colour', (file) => void Object.assign(file.plans[0]!, { colour: 'red' })],
+    ['a missing table', 'bodies', (file) => void Reflect.deleteProperty(file, 'bodies')],
+    [
+      'a size that is text',
+      'plans.1.parts.0.sizes.height.mm',
+      (file) => void Object.assign(file.plans[1]!.parts[0]!.sizes.height!, { mm: '120' }),
+    ],
+    ['a size below zero', 'plans.1.parts.0.sizes.wall.mm', (file) => void Object.assign(file.plans[1]!.parts[0]!.sizes.wall!, { mm: -4 })],
+    [
+      'a stage that is none',
+      'plans.0.parts.0.sizes.floor.at',
+      (file) => void Object.assign(file.plans[0]!.parts[0]!.sizes.floor!, { at: 'raku' }),
+    ],
+    ['an id that is markup', 'bodies.0.id', (file) => void Object.assign(file.bodies[0]!, { id: '<b>' })],
+    [
+      'too much slurry',
+      'plans.0.parts.0.making.slurryPercent',
+      (file) => void Object.assign(file.plans[0]!.parts[0]!.making, { slurryPercent: 80 }),
+    ],
+    ['a plan without parts', 'plans.0.parts', (file) => void Object.assign(file.plans[0]!, { parts: [] })],
+    ['an upside-down range', 'bodies.1.shrinkagePercent', (file) => void Object.assign(file.bodies[1]!, { shrinkagePercent: [16, 14] })],
+    ['a name that is endless', 'bodies.0.name', (file) => void Object.assign(file.bodies[0]!, { name: 'x'.repeat(201) })],
+    ['two rows of one id', 'bodies.1', (file) => void Object.assign(file.bodies[1]!, { id: 'body-heron-buff' })],
+    ['a batch of no clay', 'batches.0.bodyId', (file) => void Object.assign(file.batches[0]!, { bodyId: 'gone' })],
+    ['a piece of no clay', 'plans.0.parts.0.bodyId', (file) => void Object.assign(file.plans[0]!.parts[0]!, { bodyId: 'gone' })],
+    ['a piece of no batch', 'plans.0.parts.0.batchId', (file) => void Object.assign(file.plans[0]!.parts[0]!, { batchId: 'gone' })],
+  ])('refuses %s at %s', (_, path, damage) => {
+    expect(readWorkspace(damaged(damage))).toMatchObject({ ok: false, problem: { path } });
+  });
+
+  it('agrees with the published schema on what the schema alone can tell', () => {
+    const damages: ((file: Plain) => void)[] = [
+      (file) => void Object.assign(file, { format: 'notes' }),
+      (file) => void Object.assign(file.plans[0]!, { colour: 'red' }),
+      (file) => void Object.assign(file.plans[0]!, { parts: [] }),
+      (file) => void Object.assign(file.bodies[0]!, { id: '<b>', kind: 'jelly' }),
+      (file) => void Object.assign(file.plans[1]!.parts[0]!.sizes.wall!, { mm: 0 }),
+    ];
+    for (const damage of damages) expect(validate(JSON.parse(damaged(damage)))).toBe(false);
+  });
+
+  it.each(['', 'hello', '[]', 'null', '{"format":"rimbet-workspace"', '12'])('refuses %s', (text) => {
+    expect(readWorkspace(text).ok).toBe(false);
+  });
+
+  it('refuses what is larger than any workshop, and a prototype', () => {
+    expect(readWorkspace(' '.repeat(LARGEST_FILE + 1))).toMatchObject({
+      ok: false,
+      problem: { message: expect.stringMatching(/larger than 20 MB/) },
+    });
+    expect(readWorkspace(writeWorkspace(DEMO, AT).replace('{', '{"__proto__":{},')).ok).toBe(false);
+  });
+});
+
+describe('tables', () => {
+  it.each(['=1+1', '+1', '-1', '@SUM(A1)', ' =1', '\u00a0=1', '＝1', '＋1', '＠x', '\t=1', '\r=1', '\n=1'])('make %j harmless', (cell) => {
+    expect(harmlessCell(cell)).toBe(`'${cell}`);
+  });
+
+  it.each(['Honey jar', '3 - 4', 'a=b', ''])('leave %j alone', (cell) => expect(harmlessCell(cell)).toBe(cell));
+
+  it('leave numbers numbers', () => expect(harmlessCell(-4)).toBe(-4));
+
+  it('come back as written, quotes, commas and lines included', () => {
+    const rows = [['a "b"', 'c,d', 'e\nf', 4]];
+    expect(Papa.parse(writeTable(['w', 'x', 'y', 'z'], rows)).data).toEqual([
+      ['w', 'x', 'y', 'z'],
+      ['a "b"', 'c,d', 'e\nf', '4'],
+    ]);
+  });
+
+  it('hold each piece with its wet sizes and its ball', () => {
+    const [head, first] = Papa.parse<string[]>(piecesTable(DEMO)).data as [string[], string[]];
+    const cell = (name: string) => first[head.indexOf(name)];
+    expect(first[0]).toBe('Honey jar, wide');
+    expect([cell('wet height mm'), cell('rim above bat mm'), cell('ball g'), cell('holds ml')]).toEqual(['135.6', '141.1', '647', '557']);
+    expect(piecesTable(DEMO, '\t').split('\r\n')[0]!.split('\t')).toEqual(head);
+  });
+
+  it('disarm a piece named like a formula', () => {
+    const [plan] = DEMO.plans;
+    const hostile: Workspace = { ...DEMO, plans: [{ ...plan!, name: '=HYPERLINK("x")' }] };
+    expect(piecesTable(hostile).split('\r\n')[1]).toMatch(/^"'=HYPERLINK/);
+  });
+});

@@ -1,0 +1,75 @@
+import { type Result, bad, good, quote } from '@/core/units';
+import { TABLES, type Workspace } from '@/core/workspace';
+import { readJson } from './json';
+import { refusal } from './refusal';
+import { workspaceSchema } from './workspace-schema';
+
+/** The newest workspace file this program reads and the one it writes. */
+export const FILE_VERSION = 1;
+
+/** Larger than any workshop; refused before it is read. Bytes. */
+export const LARGEST_FILE = 20 * 1024 * 1024;
+
+const HINT = 'Choose a file that Rimbet saved, ending in .json.';
+
+/**
+ * The whole workspace as one JSON text, schema version 1 (docs/workspace.schema.json).
+ *
+ * @param exportedAt the moment of writing, ISO, handed in so that the same workspace gives the same text
+ */
+export function writeWorkspace(workspace: Workspace, exportedAt: string): string {
+  const tables = Object.fromEntries(TABLES.map((table) => [table, workspace[table]]));
+  const file = { format: 'rimbet-workspace', version: FILE_VERSION, exportedAt, ...tables, settings: workspace.settings };
+  return `${JSON.stringify(file, null, 2)}\n`;
+}
+
+/** Rows that speak of a clay or batch that is not in the file. */
+function dangling(workspace: Workspace): Result<Workspace> {
+  const bodies = new Set(workspace.bodies.map(({ id }) => id));
+  const batches = new Set(workspace.batches.map(({ id }) => id));
+  for (const [i, batch] of workspace.batches.entries()) {
+    if (!bodies.has(batch.bodyId))
+      return bad(`batches.${i}.bodyId`, `batches.${i} belongs to a clay ${quote(batch.bodyId)} that is not in the file.`);
+  }
+  for (const [i, plan] of workspace.plans.entries()) {
+    for (const [j, part] of plan.parts.entries()) {
+      const path = `plans.${i}.parts.${j}`;
+      if (part.bodyId !== undefined && !bodies.has(part.bodyId)) {
+        return bad(`${path}.bodyId`, `${path} is made of a clay ${quote(part.bodyId)} that is not in the file.`);
+      }
+      if (part.batchId !== undefined && !batches.has(part.batchId)) {
+        return bad(`${path}.batchId`, `${path} is made of a batch ${quote(part.batchId)} that is not in the file.`);
+      }
+    }
+  }
+  return good(workspace);
+}
+
+function recognise(file: unknown): Result<object> {
+  const { format, version } = (typeof file === 'object' && file !== null ? file : {}) as { format?: unknown; version?: unknown };
+  if (format !== 'rimbet-workspace') return bad('format', `This is not a Rimbet workspace file. ${HINT}`);
+  if (typeof version === 'number' && version > FILE_VERSION) {
+    return bad(
+      'version',
+      `This file is of version ${version}, from a newer Rimbet; this one reads up to ${FILE_VERSION}. Update Rimbet, then open it.`,
+    );
+  }
+  return good(file as object);
+}
+
+/**
+ * Reads a workspace file. Anything that is not exactly one is refused whole, with the place named.
+ *
+ * @param text the file's text, at most {@link LARGEST_FILE} long
+ */
+export function readWorkspace(text: string): Result<Workspace> {
+  if (text.length > LARGEST_FILE) return bad('', `The file is larger than ${LARGEST_FILE / 1024 / 1024} MB. ${HINT}`);
+  const json = readJson(text.replace(/^\ufeff/, ''), HINT);
+  if (!json.ok) return json;
+  const file = recognise(json.value);
+  if (!file.ok) return file;
+  const checked = workspaceSchema.validate(file.value);
+  if (checked.error) return { ok: false, problem: refusal(checked.error) };
+  const { bodies, batches, plans, settings } = checked.value as Workspace;
+  return dangling({ bodies, batches, plans, settings });
+}

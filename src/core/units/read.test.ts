@@ -1,0 +1,204 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  METRIC,
+  type UnitChoice,
+  bareUnit,
+  quote,
+  readLength,
+  readPercent,
+  readPercentRange,
+  readQuantity,
+  text,
+  writeLength,
+  writeMass,
+  writeVolume,
+} from '.';
+
+const value = (kind: 'length' | 'mass' | 'volume', written: string, options = {}) => {
+  const read = readQuantity(kind, written, options);
+  return read.ok ? read.value : read.problem.message;
+};
+
+describe('reading lengths', () => {
+  it.each([
+    ['120', 120],
+    ['12,5', 12.5],
+    ['12.5 mm', 12.5],
+    ['9.2cm', 92],
+    ['0,125 in', 3.175],
+    ['.5 in', 12.7],
+    ['1.200', 1.2],
+    ['3 5/8 in', 92.075],
+    ['3-5/8"', 92.075],
+    ['3⅝ in', 92.075],
+    ['3 ⅝″', 92.075],
+    ['⅝ inch', 15.875],
+    ['5⁄8 in', 15.875],
+    ['7/16 in.', 11.1125],
+    ['1 ft 3 in', 381],
+    ['1\' 3 5/8"', 396.875],
+    ["1'3", 381],
+    ['2 feet', 609.6],
+    ['1 m 20 cm', 1200],
+    ['  92  MM ', 92],
+    ['92\u00a0mm', 92],
+    ['3 5/8', 3.625],
+  ])('%s', (written, mm) => {
+    expect(value('length', written)).toBeCloseTo(mm, 9);
+  });
+
+  it.each([
+    ['', /Write a length, such as/],
+    ['1,200', /could mean 1200 or 1\.2/],
+    [',125', /could mean/],
+    ['1,200.5', /more than one point or comma/],
+    ['1.2.3', /more than one/],
+    ['0', /is zero/],
+    ['-5', /is negative/],
+    ['10-12', /looks like a range/],
+    ['5 kg', /is a weight; this is a length/],
+    ['9 fl oz', /is a volume; this is a length/],
+    ['12 furlongs', /not a unit known here/],
+    ['about 12', /is not a length/],
+    ['1e3', /not a unit known/],
+    ['1 200', /two numbers in a row/],
+    ['1 m 5', /two numbers in a row/],
+    ['5 mm 3 in', /mixes mm and in/],
+    ['1 ft 13 in', /does not add up/],
+    ['1.5 ft 3 in', /does not add up/],
+    ['3/0 in', /divides by nothing/],
+    ['999999 m', /more than 100 m/],
+    ['NaN', /is not a length/],
+    ['３x', /not a unit/],
+  ])('refuses %s with the reason and an example', (written, reason) => {
+    expect(value('length', written)).toMatch(reason);
+  });
+
+  it('reads a bare number in the unit chosen', () => {
+    expect(value('length', '3 5/8', { unit: 'in' })).toBeCloseTo(92.075, 9);
+    expect(value('length', '9,2', { unit: 'cm' })).toBeCloseTo(92, 9);
+  });
+
+  it('asks for the unit of a fraction typed where millimetres are meant', () => {
+    expect(value('length', '3 5/8', { unit: 'mm', fractionsNeedUnit: true })).toMatch(/fraction but no unit. Write 3 5\/8 in/);
+    expect(value('length', '3 5/8 in', { unit: 'mm', fractionsNeedUnit: true })).toBeCloseTo(92.075, 9);
+  });
+
+  it('takes zero only where nothing is an answer', () => {
+    expect(value('length', '0 mm', { zero: true })).toBe(0);
+  });
+});
+
+describe('reading masses and volumes', () => {
+  it.each([
+    ['650', 650],
+    ['0,65 kg', 650],
+    ['1 lb', 453.59237],
+    ['1 lb 7 1/2 oz', 666.2137934375],
+    ['1lb7', 652.0390318749999],
+    ['8 ounces', 226.796185],
+    ['1 kg 250 g', 1250],
+  ])('%s', (written, g) => {
+    expect(value('mass', written)).toBeCloseTo(g, 6);
+  });
+
+  it.each([
+    ['500', 'us', 500],
+    ['0.5 l', 'us', 500],
+    ['33 cl', 'us', 330],
+    ['9 fl oz', 'us', 266.161766],
+    ['9 fl. oz.', 'imperial', 255.7175625],
+    ['9 oz', 'us', 266.161766],
+    ['9 imperial fl oz', 'us', 255.7175625],
+    ['9 US fl oz', 'imperial', 266.161766],
+    ['1 cup', 'us', 236.588],
+    ['1 cup', 'imperial', 284.131],
+    ['1 pint', 'us', 473.176],
+    ['2 pints', 'imperial', 1136.522],
+    ['1 imperial pint', 'us', 568.261],
+  ])('%s (%s)', (written, flOz, ml) => {
+    expect(value('volume', written, { flOz })).toBeCloseTo(ml as number, 2);
+  });
+
+  it('does not take a weight for a volume', () => {
+    expect(value('volume', '9 lb')).toMatch(/is a weight; this is a volume/);
+  });
+});
+
+describe('percentages', () => {
+  const limits = { min: 0.1, max: 30 };
+  it.each([
+    ['11.5', 11.5],
+    ['11,5 %', 11.5],
+    ['10-12', [10, 12]],
+    ['12 – 10 %', [10, 12]],
+    ['10 to 12', [10, 12]],
+    ['12-12', 12],
+  ])('%s', (written, percent) => {
+    expect(readPercentRange(written, limits)).toEqual({ ok: true, value: percent });
+  });
+
+  it.each(['', 'twelve', '1-2-3', '40', '1,200'])('refuses %s', (written) => {
+    expect(readPercentRange(written, limits).ok).toBe(false);
+  });
+
+  it('refuses a range where one figure is wanted', () => {
+    expect(readPercent('20-22', { min: 0, max: 60 }).ok).toBe(false);
+  });
+});
+
+describe('writing', () => {
+  const inches: UnitChoice = { ...METRIC, length: 'inch-fraction', mass: 'lb-oz', volume: 'fl-oz' };
+
+  it('reduces fractions and drops empty parts', () => {
+    expect(text(writeLength(92.075, inches))).toBe('3 5/8 in');
+    expect(text(writeLength(15.875, inches))).toBe('5/8 in');
+    expect(text(writeLength(25.4, inches))).toBe('1 in');
+    expect(text(writeLength(25.39, inches))).toBe('1 in');
+    expect(text(writeLength(0.01, inches))).toBe('0 in');
+  });
+
+  it('carries ounces into pounds', () => {
+    expect(text(writeMass(453.59, inches))).toBe('1 lb 0 oz');
+    expect(text(writeMass(646.6, inches))).toBe('1 lb 6.8 oz');
+    expect(text(writeMass(100, inches))).toBe('3.5 oz');
+    expect(text(writeVolume(266.16, inches))).toBe('9 fl oz');
+  });
+
+  it('quotes without letting markup through', () => {
+    expect(quote('<img src=x onerror=alert(1)>')).not.toMatch(/[<>]/);
+    expect(quote('x'.repeat(500)).length).toBeLessThan(50);
+  });
+
+  const choices = fc.record({
+    length: fc.constantFrom('mm', 'cm', 'in', 'inch-fraction' as const),
+    denominator: fc.constantFrom(2, 4, 8, 16, 32, 64),
+  });
+
+  it('is read back to what was shown, in every unit', () => {
+    const precision = { mm: 0.05, cm: 0.05, in: 0.127, 'inch-fraction': 0 };
+    fc.assert(
+      fc.property(choices, fc.double({ min: 8, max: 2900, noNaN: true }), ({ length, denominator }, mm) => {
+        const choice = { ...METRIC, length, denominator } as UnitChoice;
+        const shown = text(writeLength(mm, choice));
+        const read = readLength(shown, { unit: bareUnit[choice.length] });
+        const half = length === 'inch-fraction' ? 25.4 / denominator / 2 : precision[choice.length];
+        expect(read.ok && Math.abs(read.value - mm)).toBeLessThanOrEqual(half + 1e-9);
+        expect(read.ok && text(writeLength(read.value, choice))).toBe(shown);
+      }),
+      { seed: 20261123, numRuns: 600 },
+    );
+  });
+
+  it('never throws, whatever is typed', () => {
+    fc.assert(
+      fc.property(fc.constantFrom('length', 'mass', 'volume' as const), fc.string({ unit: 'binary' }), (kind, typed) => {
+        const read = readQuantity(kind as 'length', typed);
+        if (read.ok) expect(read.value).toBeGreaterThan(0);
+        else expect(read.problem.message).not.toMatch(/[<>]/);
+      }),
+      { seed: 7, numRuns: 2000 },
+    );
+  });
+});

@@ -1,0 +1,106 @@
+'use client';
+
+import { type ClayKind, KINDS } from '@/core/clay';
+import { type PercentRange, type Result, good, readPercent, readPercentRange, writePercent } from '@/core/units';
+import type { Body } from '@/core/workspace';
+import { commands } from '@/store';
+import { Act, Choice, NameInput, TextInput } from '@/ui/fields';
+import { run, useWorkspace, workspaceStore } from '@/ui/state';
+import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
+import { Batches } from './batches';
+import { PiecesOfClay } from './pieces-of-clay';
+import { WhatIsTaken } from './what-is-taken';
+
+type Facts = 'shrinkagePercent' | 'heightShrinkagePercent' | 'waterPercent' | 'lossPercent';
+
+const LIMITS = {
+  shrinkagePercent: { min: 0.1, max: 30 },
+  heightShrinkagePercent: { min: 0.1, max: 30 },
+  waterPercent: { min: 0, max: 60 },
+  lossPercent: { min: 0, max: 40 },
+};
+
+const shown = (value: PercentRange | undefined): string => (value === undefined ? '' : writePercent(value, 2).replace(' %', ''));
+
+function readFact(fact: Facts, text: string): Result<PercentRange | undefined> {
+  if (text.trim() === '') return good(undefined);
+  return fact === 'shrinkagePercent' ? readPercentRange(text, LIMITS[fact]) : readPercent(text, LIMITS[fact]);
+}
+
+function Fact({ body, fact, label, hint }: { body: Body; fact: Facts; label: string; hint: string }) {
+  return (
+    <TextInput
+      label={label}
+      hint={hint}
+      shown={shown(body[fact])}
+      take={(text, key) => {
+        const read = readFact(fact, text);
+        if (!read.ok) return read.problem.message;
+        run(commands.editBody(body.id, { [fact]: read.value }, `${label} of ${body.name}`, key));
+        return undefined;
+      }}
+    />
+  );
+}
+
+/** Everything said of one clay; each change moves the pieces made of it, shown below as it happens. */
+export function ClayEditor({ body }: { body: Body }) {
+  const { workspace } = useWorkspace();
+  const edit = (change: Partial<Body>, label: string, key?: string) => {
+    run(commands.editBody(body.id, change, `${label} of ${body.name}`, key));
+    return undefined;
+  };
+  const used = workspace.plans.filter((plan) => plan.parts.some(({ bodyId }) => bodyId === body.id));
+  return (
+    <Box padding={{ base: '3', md: '20px 28px' }} maxWidth="920px">
+      <HStack justifyContent="space-between" flexWrap="wrap" gap="3">
+        <NameInput
+          label="Name of the clay"
+          shown={body.name}
+          take={(name, key) => (name.trim() === '' ? 'A clay needs a name, such as Heron Buff.' : edit({ name }, 'name', key))}
+        />
+        <Act look="danger" onClick={() => workspaceStore().runAndTell(commands.deleteBody(body))}>
+          Delete clay
+        </Act>
+      </HStack>
+      <WhatIsTaken body={body} />
+      <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 1fr' }} gap="4" marginTop="4">
+        <Box>
+          <chakra.span display="block" fontSize="sm" color="fg.muted" aria-hidden>
+            Kind
+          </chakra.span>
+          <Choice
+            label="Kind"
+            value={body.kind}
+            options={KINDS.map((kind) => ({ value: kind, words: kind }))}
+            onChoose={(kind: ClayKind) => edit({ kind }, 'kind')}
+            width="100%"
+          />
+        </Box>
+        <Fact body={body} fact="shrinkagePercent" label="Supplier’s shrinkage, %" hint="of the wet size, wet to glazed: 11.5 or 10-12" />
+        <TextInput
+          label="Cone"
+          hint="as fired: 6, 04"
+          shown={body.cone ?? ''}
+          take={(cone, key) => (cone.length > 40 ? 'Write the cone only, such as 6.' : edit({ cone: cone || undefined }, 'cone', key))}
+        />
+        <Fact body={body} fact="heightShrinkagePercent" label="Shrinkage in height, %" hint="only if measured apart" />
+        <Fact body={body} fact="waterPercent" label="Water, %" hint="of the wet weight; typical 21" />
+        <Fact body={body} fact="lossPercent" label="Loss on firing, %" hint="of the dry weight; typical 7" />
+      </Grid>
+      <Box marginTop="4">
+        <TextInput
+          label="Note"
+          shown={body.note}
+          take={(note, key) => (note.length > 10000 ? 'At most 10,000 characters.' : edit({ note }, 'note', key))}
+        />
+      </Box>
+      <Batches body={body} />
+      <PiecesOfClay body={body} plans={used} />
+      <Box marginTop="6" fontSize="sm" color="fg.muted" maxWidth="620px">
+        Dry clay dust contains or may contain crystalline silica: clean wet, do not sweep or dry-sand without extraction and a fitted
+        respirator. A shrinkage figure and a cone say nothing about food: that is tested on the fired, glazed piece.
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,76 @@
+'use client';
+
+import type { Body } from '@/core/workspace';
+import { figuresOf } from '@/core/workspace';
+import { writePercent } from '@/core/units';
+import { commands } from '@/store';
+import { Act } from '@/ui/fields';
+import { run, useWorkspace } from '@/ui/state';
+import { Box, Grid, chakra } from '@chakra-ui/react';
+import Link from 'next/link';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { ClayEditor } from './clay-editor';
+
+/** The maker's clays: what each is said to do, and the pieces that hang on it. */
+export function ClayScreen() {
+  const { status, workspace } = useWorkspace();
+  const router = useRouter();
+  const asked = useSearchParams().get('body');
+  if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
+  const body = workspace.bodies.find(({ id }) => id === asked) ?? workspace.bodies[0];
+  const make = () => {
+    const { act, id } = commands.createBody();
+    run(act);
+    router.push(`/clay?body=${id}`);
+  };
+  return (
+    <Grid templateColumns={{ base: 'minmax(0, 1fr)', md: '280px minmax(0, 1fr)' }} minHeight={{ md: 'calc(100vh - 52px)' }}>
+      <Box background="bg.panel" padding={{ base: '3', md: '20px' }}>
+        <chakra.h1 fontSize="22px" fontWeight="680" marginBottom="3">
+          Clay
+        </chakra.h1>
+        <nav aria-label="Clays">
+          {workspace.bodies.map((each) => (
+            <ClayLink key={each.id} body={each} here={each.id === body?.id} />
+          ))}
+        </nav>
+        <Act look={body ? 'plain' : 'solid'} marginTop="4" onClick={make}>
+          New clay
+        </Act>
+      </Box>
+      {body ? (
+        <ClayEditor key={body.id} body={body} />
+      ) : (
+        <Box padding="6" maxWidth="480px" color="fg.muted">
+          No clay yet. Add the one you use: its name and the shrinkage its supplier gives are enough to start. Until then pieces are
+          reckoned as typical stoneware, 12 %.
+        </Box>
+      )}
+    </Grid>
+  );
+}
+
+function ClayLink({ body, here }: { body: Body; here: boolean }) {
+  const { shrinkage, sources } = figuresOf(body);
+  return (
+    <chakra.span css={{ '& a': { display: 'block' } }}>
+      <Link href={`/clay?body=${body.id}`} aria-current={here ? 'page' : undefined}>
+        <Box
+          paddingBlock="2"
+          paddingInline="3"
+          minHeight="44px"
+          borderInlineStart="3px solid"
+          borderColor={here ? 'act' : 'line'}
+          background={here ? 'bg.raised' : undefined}
+          _hover={{ background: 'act.wash' }}
+        >
+          <Box fontWeight="600">{body.name}</Box>
+          <Box fontSize="sm" color="fg.muted">
+            {body.kind}, {writePercent(shrinkage.width * 100)}
+            {sources.shrinkage === 'typical' ? ', only typical' : ''}
+          </Box>
+        </Box>
+      </Link>
+    </chakra.span>
+  );
+}

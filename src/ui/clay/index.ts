@@ -1,0 +1,1 @@
+export { ClayScreen } from './clay-screen';

@@ -1,0 +1,62 @@
+'use client';
+
+import { type TableDifference, type TableName, type Workspace, compare } from '@/core/workspace';
+import { Act } from '@/ui/fields';
+import { useWorkspace } from '@/ui/state';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+
+const TABLE_WORDS: Record<TableName, string> = { bodies: 'Clays', batches: 'Batches', plans: 'Pieces' };
+
+const SHOWN = 6;
+
+const names = (all: readonly string[]): string =>
+  all.length > SHOWN ? `${all.slice(0, SHOWN).join(', ')} and ${all.length - SHOWN} more` : all.join(', ');
+
+function Difference({ difference: { table, added, changed, onlyHere, same } }: { difference: TableDifference }) {
+  const rows = [
+    { words: 'new', all: added },
+    { words: 'different, the file’s taken', all: changed },
+    { words: 'only here: stays if merged, goes if replaced', all: onlyHere },
+  ].filter(({ all }) => all.length > 0);
+  return (
+    <Box marginTop="2">
+      <chakra.b>{TABLE_WORDS[table]}</chakra.b> <chakra.span color="fg.muted">{same > 0 ? `${same} the same` : ''}</chakra.span>
+      {rows.map(({ words, all }) => (
+        <Box key={words} paddingInlineStart="4">
+          {all.length} {words}: {names(all)}
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+interface Props {
+  readonly fileName: string;
+  readonly incoming: Workspace;
+  readonly onMerge: (incoming: Workspace) => void;
+  readonly onReplace: (incoming: Workspace) => void;
+  readonly onCancel: () => void;
+}
+
+/** What a file would change, before it does. */
+export function ImportPreview({ fileName, incoming, onMerge, onReplace, onCancel }: Props) {
+  const { workspace } = useWorkspace();
+  const differences = compare(workspace, incoming);
+  return (
+    <Box marginTop="3" padding="4" background="bg.panel" borderRadius="4px" role="region" aria-label="What the file would change">
+      <b>{fileName}</b> can be opened.
+      {differences.map((difference) => (
+        <Difference key={difference.table} difference={difference} />
+      ))}
+      <HStack gap="3" marginTop="4" flexWrap="wrap">
+        <Act look="solid" onClick={() => onMerge(incoming)}>
+          Merge it in
+        </Act>
+        <Act look="danger" onClick={() => onReplace(incoming)}>
+          Replace everything
+        </Act>
+        <Act onClick={onCancel}>Leave it</Act>
+      </HStack>
+    </Box>
+  );
+}

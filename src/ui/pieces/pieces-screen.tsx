@@ -1,0 +1,224 @@
+'use client';
+
+import { type Plan, type SizedPart, bodyOf, figuresOf, sizePart } from '@/core/workspace';
+import { handMass } from '@/core/units';
+import { commands } from '@/store';
+import { Thumbnail } from '@/ui/drawing';
+import { Act, Choice, NameInput } from '@/ui/fields';
+import { StageName } from '@/ui/stage';
+import { type Units, run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import { Copy, Trash2 } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { TableActions } from './table-actions';
+
+interface Row {
+  readonly plan: Plan;
+  readonly clay: string;
+  readonly sized: SizedPart['sized'] | undefined;
+}
+
+const ORDERS = {
+  newest: { words: 'changed last', compare: (a: Row, b: Row) => b.plan.changedAt.localeCompare(a.plan.changedAt) },
+  name: { words: 'name', compare: (a: Row, b: Row) => a.plan.name.localeCompare(b.plan.name) },
+  clay: { words: 'clay', compare: (a: Row, b: Row) => a.clay.localeCompare(b.clay) || a.plan.name.localeCompare(b.plan.name) },
+  ball: { words: 'ball, heaviest first', compare: (a: Row, b: Row) => (b.sized?.masses.ball ?? 0) - (a.sized?.masses.ball ?? 0) },
+};
+
+type Order = keyof typeof ORDERS;
+
+function useRows(find: string, order: Order): Row[] {
+  const { workspace } = useWorkspace();
+  return useMemo(() => {
+    const wanted = find.trim().toLowerCase();
+    return workspace.plans
+      .map((plan): Row => {
+        const [part] = plan.parts;
+        const body = bodyOf(workspace, part);
+        const sized = sizePart(part, figuresOf(body), String);
+        return { plan, clay: body?.name ?? 'no clay chosen', sized: sized.ok ? sized.value.sized : undefined };
+      })
+      .filter(({ plan, clay }) => `${plan.name} ${clay} ${plan.note}`.toLowerCase().includes(wanted))
+      .sort(ORDERS[order].compare);
+  }, [workspace, find, order]);
+}
+
+/** Every piece with its clay, its finished and wet sizes and its ball. */
+export function PiecesScreen() {
+  const { status, workspace } = useWorkspace();
+  const [find, setFind] = useState('');
+  const [order, setOrder] = useState<Order>('newest');
+  const rows = useRows(find, order);
+  const units = useUnits();
+  const router = useRouter();
+  if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
+  const open = (made: { act: Parameters<typeof run>[0]; id: string }) => {
+    run(made.act);
+    router.push(`/?plan=${made.id}`);
+  };
+  return (
+    <Box padding={{ base: '3', md: '20px' }} maxWidth="1160px">
+      <HStack gap="3" flexWrap="wrap" marginBottom="4">
+        <chakra.h1 fontSize="22px" fontWeight="680" marginInlineEnd="2">
+          Pieces
+        </chakra.h1>
+        <Act look="solid" onClick={() => open(commands.createPlan({ bodyId: workspace.bodies[0]?.id }))}>
+          New piece
+        </Act>
+        <chakra.input
+          type="search"
+          aria-label="Find a piece"
+          placeholder="find by name, clay or note"
+          value={find}
+          onChange={(event) => setFind(event.currentTarget.value)}
+          minHeight={{ base: '44px', md: '38px' }}
+          paddingInline="2"
+          borderWidth="1px"
+          borderColor="line.strong"
+          borderRadius="4px"
+          background="bg.raised"
+        />
+        <Choice
+          label="Sort pieces by"
+          value={order}
+          options={(Object.keys(ORDERS) as Order[]).map((value) => ({ value, words: `by ${ORDERS[value].words}` }))}
+          onChoose={setOrder}
+        />
+        <Box flex="1" />
+        <TableActions />
+      </HStack>
+      {rows.length === 0 ? (
+        <Box color="fg.muted" paddingBlock="6">
+          {workspace.plans.length === 0 ? 'No pieces yet. Make the first with “New piece”.' : `No piece matches “${find}”.`}
+        </Box>
+      ) : (
+        <PieceTable rows={rows} units={units} onCopy={(plan) => open(commands.duplicatePlan(plan))} />
+      )}
+    </Box>
+  );
+}
+
+const HEAD = { textAlign: 'right', fontWeight: '400', fontSize: 'sm', padding: '1' } as const;
+
+function PieceTable({ rows, units, onCopy }: { rows: readonly Row[]; units: Units; onCopy: (plan: Plan) => void }) {
+  return (
+    <chakra.table width="100%" borderCollapse="collapse" aria-label="Pieces">
+      <chakra.thead display={{ base: 'none', md: 'table-header-group' }}>
+        <tr>
+          <chakra.th {...HEAD} textAlign="left" colSpan={2} color="fg.muted" scope="col">
+            piece
+          </chakra.th>
+          <chakra.th {...HEAD} textAlign="left" color="fg.muted" scope="col">
+            clay
+          </chakra.th>
+          <chakra.th {...HEAD} scope="col">
+            <HStack justifyContent="flex-end">
+              <StageName stage="glazed" />
+            </HStack>
+          </chakra.th>
+          <chakra.th {...HEAD} scope="col">
+            <HStack justifyContent="flex-end">
+              <StageName stage="wet" />
+            </HStack>
+          </chakra.th>
+          <chakra.th {...HEAD} color="fg.muted" scope="col">
+            ball
+          </chakra.th>
+          <chakra.th {...HEAD} scope="col">
+            <chakra.span srOnly>what can be done</chakra.span>
+          </chakra.th>
+        </tr>
+      </chakra.thead>
+      <tbody>
+        {rows.map((row) => (
+          <PieceRow key={row.plan.id} row={row} units={units} onCopy={onCopy} />
+        ))}
+      </tbody>
+    </chakra.table>
+  );
+}
+
+const CELL = { display: { base: 'inline-block', md: 'table-cell' }, paddingInline: '2', paddingBlock: { base: '1', md: '2' } } as const;
+const NUMBERS = {
+  ...CELL,
+  textAlign: { base: 'left', md: 'right' },
+  fontFamily: 'figure',
+  fontVariantNumeric: 'tabular-nums',
+  whiteSpace: 'nowrap',
+} as const;
+
+function Sizes({ cup, units }: { cup: { height: number; rimDiameter: number }; units: Units }) {
+  return `${units.length(cup.height)} × ⌀ ${units.length(cup.rimDiameter)}`;
+}
+
+function PieceRow({ row: { plan, clay, sized }, units, onCopy }: { row: Row; units: Units; onCopy: (plan: Plan) => void }) {
+  return (
+    <chakra.tr
+      borderTopWidth="1px"
+      borderColor="line"
+      display={{ base: 'block', md: 'table-row' }}
+      paddingBlock={{ base: '2', md: '0' }}
+      aria-label={plan.name}
+    >
+      <chakra.td {...CELL} width="56px" verticalAlign="middle">
+        <Link href={`/?plan=${plan.id}`} aria-label={`Open ${plan.name}`}>
+          {sized ? <Thumbnail sized={sized} /> : <Box width="48px" height="48px" />}
+        </Link>
+      </chakra.td>
+      <chakra.td {...CELL}>
+        <NameInput
+          label={`Name of ${plan.name}`}
+          size="17px"
+          shown={plan.name}
+          take={(name, key) => {
+            if (name.trim() === '') return 'A piece needs a name, such as Honey jar.';
+            run(commands.renamePlan(plan.id, name, key));
+            return undefined;
+          }}
+        />
+      </chakra.td>
+      <chakra.td {...CELL} color="fg.muted">
+        {clay}
+      </chakra.td>
+      {sized ? (
+        <>
+          <chakra.td {...NUMBERS} color="glazed">
+            <Sizes cup={sized.stages.glazed} units={units} />
+          </chakra.td>
+          <chakra.td {...NUMBERS} color="wet">
+            <Sizes cup={sized.stages.wet} units={units} />
+          </chakra.td>
+          <chakra.td {...NUMBERS} color="wet" fontSize="20px" fontWeight="680">
+            {units.mass(handMass(sized.masses.ball, units.choice))}
+          </chakra.td>
+        </>
+      ) : (
+        <chakra.td {...CELL} colSpan={3} color="bad">
+          cannot be made as it stands
+        </chakra.td>
+      )}
+      <chakra.td {...CELL}>
+        <HStack justifyContent="flex-end" gap="2">
+          <Link href={`/?plan=${plan.id}`} aria-label={`Open ${plan.name}`} tabIndex={-1}>
+            <Act as="span" aria-hidden>
+              Open
+            </Act>
+          </Link>
+          <Act aria-label={`Duplicate ${plan.name}`} title="Duplicate" onClick={() => onCopy(plan)}>
+            <Copy size={18} aria-hidden />
+          </Act>
+          <Act
+            look="danger"
+            aria-label={`Delete ${plan.name}`}
+            title="Delete"
+            onClick={() => workspaceStore().runAndTell(commands.deletePlan(plan))}
+          >
+            <Trash2 size={18} aria-hidden />
+          </Act>
+        </HStack>
+      </chakra.td>
+    </chakra.tr>
+  );
+}
