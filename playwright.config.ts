@@ -24,7 +24,7 @@ export default defineConfig({
         '--no-first-run',
       ],
     },
-    trace: 'retain-on-failure',
+    trace: process.env.TRACE ? 'on' : 'off',
   },
   webServer: {
     command: `node_modules/.bin/next start -H 127.0.0.1 -p ${PORT}`,

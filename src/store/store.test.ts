@@ -47,6 +47,18 @@ describe('the workspace store', () => {
     expect(height(second)).toBe(120);
   });
 
+  it('does what was asked before it was open on what it then holds', async () => {
+    const store = alone();
+    store.set({ units: { ...DEMO.settings.units, length: 'cm' } });
+    store.run(setHeight(130));
+    await store.open();
+    await store.settled();
+    const { workspace } = (await opened()).getSnapshot();
+    expect(workspace.settings).toEqual({ ...DEMO.settings, units: { ...DEMO.settings.units, length: 'cm' } });
+    expect(workspace.plans).toHaveLength(DEMO.plans.length);
+    expect(height(store)).toBe(130);
+  });
+
   it('shows an act at once and has it on disk when settled', async () => {
     const store = await opened();
     store.run(setHeight(130));

@@ -62,6 +62,11 @@ export class WorkspaceStore {
     return this.started;
   }
 
+  /** What is done before the workspace is there is done once it is, on what it then holds. */
+  private onceOpen(act: () => void): void {
+    void this.open().then(act);
+  }
+
   private async start(): Promise<void> {
     this.channel?.addEventListener('message', () => void this.enqueue(() => this.reload()));
     try {
@@ -98,6 +103,7 @@ export class WorkspaceStore {
 
   /** Settings are remembered but are no part of undo. */
   set(settings: Partial<Settings>): void {
+    if (this.snapshot.status === 'opening') return this.onceOpen(() => this.set(settings));
     const next = { ...this.kept.workspace.settings, ...settings };
     this.kept = { ...this.kept, workspace: { ...this.kept.workspace, settings: next } };
     this.publish({});
@@ -113,6 +119,7 @@ export class WorkspaceStore {
   }
 
   private take(move: Move, told?: string | Omit<Said, 'count'>): void {
+    if (this.snapshot.status === 'opening') return this.onceOpen(() => this.take(move, told));
     const before = this.kept;
     const step = move(before);
     if (!step) return;

@@ -36,7 +36,7 @@ const SUPPLIER_SD = 0.01;
 const RANGE_SD_AT_LEAST = 0.003;
 
 /** Mean and sd of the shrinkage before anything was measured: the supplier's figure or range, else what the kind is typically like. */
-export function priorOf(kind: ClayKind, percent: PercentRange | undefined): { mean: number; sd: number } {
+function priorOf(kind: ClayKind, percent: PercentRange | undefined): { mean: number; sd: number } {
   if (percent === undefined) return { mean: TYPICAL[kind].shrinkage, sd: TYPICAL[kind].sd };
   if (typeof percent === 'number') return { mean: percent / 100, sd: SUPPLIER_SD };
   const [low, high] = percent;

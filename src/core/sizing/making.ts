@@ -32,7 +32,7 @@ export const MAKING_WAYS = ['trimmed', 'thickness', 'plaster', 'own'] as const;
 export type Way = (typeof MAKING_WAYS)[number];
 
 /** The most each allowance may be: beyond it is a slip of the pen. mm, percent, g. */
-export const MAKING_MOST: Record<keyof Making, number> = {
+const MAKING_MOST: Record<keyof Making, number> = {
   trimFloor: 100,
   trimWall: 100,
   trimWallHeight: LARGEST_MM,

@@ -30,8 +30,7 @@ export function LengthInput({ mm, takeMm, zero = false, ...rest }: LengthInputPr
         return read.ok ? takeMm(read.value, key) : read.problem.message;
       }}
       step={(direction) => {
-        const count = mm / step + direction * 0.999;
-        const next = direction > 0 ? Math.floor(count + 1e-9) : Math.ceil(count - 1e-9);
+        const next = direction > 0 ? Math.floor(mm / step + 1e-9) + 1 : Math.ceil(mm / step - 1e-9) - 1;
         return `${Math.max(zero ? 0 : 1, next) * step} mm`;
       }}
     />

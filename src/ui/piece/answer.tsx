@@ -70,6 +70,9 @@ function Big({ piece, name, words, written, size, finishes }: BigProps) {
   );
 }
 
+/** The last possible piece is told in grey: every stage's ink is the muted one, still legible. */
+const GREYED = { '--chakra-colors-wet': 'var(--chakra-colors-fg-muted)', '--chakra-colors-glazed': 'var(--chakra-colors-fg-muted)' };
+
 /** What to weigh and what to throw: rounded to what a hand can do, each with the size that comes out of the kiln. */
 export function Answer({ piece }: { piece: PieceModel }) {
   const { units, worked } = piece;
@@ -78,7 +81,7 @@ export function Answer({ piece }: { piece: PieceModel }) {
   const greyed = useAnyRefused() || piece.impossible !== undefined;
   const holds = writeVolume(capacityMl, choice);
   return (
-    <Box as="section" aria-label="Answer" opacity={greyed ? 0.45 : 1} filter={greyed ? 'grayscale(1)' : undefined}>
+    <Box as="section" aria-label="Answer" css={greyed ? GREYED : undefined}>
       <HStack justifyContent="space-between">
         <StageName stage="wet" />
         {greyed && (

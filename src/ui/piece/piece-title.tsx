@@ -4,7 +4,7 @@ import { MAKING_WAYS } from '@/core/sizing';
 import { commands } from '@/store';
 import { Choice, NameInput } from '@/ui/fields';
 import { run, useWorkspace } from '@/ui/state';
-import { Box, HStack } from '@chakra-ui/react';
+import { Box, HStack, chakra } from '@chakra-ui/react';
 import { type PieceModel, WAY_WORDS } from './use-piece';
 import { shrinkageWords } from './working-panel';
 
@@ -17,6 +17,7 @@ export function PieceTitle({ piece }: { piece: PieceModel }) {
   const clays = [{ value: NO_CLAY, words: 'no clay chosen' }, ...workspace.bodies.map(({ id, name }) => ({ value: id, words: name }))];
   return (
     <Box>
+      <chakra.h1 srOnly>{plan.name}</chakra.h1>
       <HStack gap="3" flexWrap="wrap" alignItems="center">
         <NameInput
           label="Name of the piece"

@@ -17,7 +17,6 @@ export function useHistoryKeys(): void {
     return tinykeys(window, {
       '$mod+z': act('undo'),
       '$mod+Shift+z': act('redo'),
-      '$mod+Shift+Z': act('redo'),
       '$mod+y': act('redo'),
     });
   }, []);
@@ -90,4 +89,9 @@ export function Told() {
       )}
     </Box>
   );
+}
+
+/** Whether everything is on disk, for programs that watch; a person is told only when it is not. */
+export function SavedMark() {
+  return <span hidden data-saving={useWorkspace().saving} />;
 }

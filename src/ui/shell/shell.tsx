@@ -4,7 +4,7 @@ import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { HistoryButtons, Told, useHistoryKeys } from './history';
+import { HistoryButtons, SavedMark, Told, useHistoryKeys } from './history';
 import { QuickSize } from './quick-size';
 import { ModeButton, UnitsMenu } from './units-menu';
 
@@ -78,6 +78,7 @@ export function Shell({ children }: { children: ReactNode }) {
       </HStack>
       <main>{children}</main>
       <Told />
+      <SavedMark />
     </>
   );
 }

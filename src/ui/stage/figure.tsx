@@ -39,7 +39,7 @@ export function Figure({ written, size, unitSize = '0.42em' }: { written: Writte
       {written.lead && (
         <>
           {written.lead.whole}
-          <Unit size={unitSize}>{written.lead.unit} </Unit>
+          <Unit size={unitSize}> {written.lead.unit} </Unit>
         </>
       )}
       {spoken ? (

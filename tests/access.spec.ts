@@ -1,0 +1,58 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, visit } from './app';
+
+const PLACES = ['/', '/pieces', '/clay', '/files'];
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  for (const place of PLACES) {
+    test(`${place} has no accessibility violations, ${colorScheme}`, async ({ browser, baseURL }) => {
+      const context = await browser.newContext({ colorScheme, baseURL: baseURL!, reducedMotion: 'reduce' });
+      const page = await context.newPage();
+      await visit(page, place);
+      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+      expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`)).toEqual([]);
+      await context.close();
+    });
+  }
+}
+
+test('a refusal and an open quick size have no violations either', async ({ browser, baseURL }) => {
+  const context = await browser.newContext({ baseURL: baseURL! });
+  const page = await context.newPage();
+  await visit(page);
+  await page.getByLabel('Finished wall', { exact: true }).fill('50');
+  await page.getByLabel('Quick size: a finished size', { exact: true }).fill('74');
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`)).toEqual([]);
+  await context.close();
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  for (const place of PLACES) {
+    test(`${place} is one column with nothing cut off`, async ({ page }) => {
+      await visit(page, place);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    });
+  }
+
+  test('fields and buttons are large enough to touch', async ({ page }) => {
+    await visit(page);
+    const small = await page
+      .locator('button:visible, input:visible, select:visible')
+      .evaluateAll((all) =>
+        all.filter((e) => e.getBoundingClientRect().height < 43.5).map((e) => e.getAttribute('aria-label') ?? e.textContent),
+      );
+    expect(small.filter((name) => name !== '557 ml')).toEqual([]);
+  });
+
+  test('the answer comes before the drawing, the drawing before the ledger', async ({ page }) => {
+    await visit(page);
+    const top = async (name: string) => (await page.getByRole('region', { name }).boundingBox())!.y;
+    const drawing = (await page.getByTestId('drawing').boundingBox())!.y;
+    const ledger = (await page.getByRole('table').boundingBox())!.y;
+    expect(await top('Answer')).toBeLessThan(drawing);
+    expect(drawing).toBeLessThan(ledger);
+  });
+});

@@ -1,0 +1,53 @@
+import { type Page, test as base, expect } from '@playwright/test';
+
+/** Every test watches for requests to anywhere else and for anything the page complains of, and fails on either. */
+export const test = base.extend<{ watched: void }>({
+  watched: [
+    async ({ context, baseURL }, use) => {
+      const foreign: string[] = [];
+      const complaints: string[] = [];
+      context.on('request', (request) => {
+        const url = request.url();
+        if (!url.startsWith(baseURL!) && !/^(data|blob):/.test(url)) foreign.push(url);
+      });
+      context.on('console', (message) => {
+        if (message.type() === 'error' && !/status of 4\d\d/.test(message.text())) complaints.push(message.text());
+      });
+      context.on('weberror', (error) => complaints.push(String(error.error())));
+      await use();
+      expect(foreign, 'requests to another origin').toEqual([]);
+      expect(complaints, 'errors on the page').toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** Opens a place of the application and waits until its data is there. */
+export async function visit(page: Page, path = '/'): Promise<void> {
+  await page.goto(path);
+  await expect(page.getByText('Opening the workshop')).toHaveCount(0);
+}
+
+export const answer = (page: Page, name: string) => page.locator(`[data-answer="${name}"]`);
+
+/** Types into a field as a person does: everything in it is replaced. */
+export async function type(page: Page, label: string, text: string): Promise<void> {
+  const field = page.getByLabel(label, { exact: true });
+  await field.focus();
+  await field.fill(text);
+}
+
+/** Waits until what was done is on disk. */
+export async function saved(page: Page): Promise<void> {
+  await expect(page.locator('[data-saving="saved"]')).toHaveCount(1);
+}
+
+/** Files are saved as downloads, as browsers without a save dialog of their own do it; the dialog cannot be driven. */
+export async function savesByDownload(page: Page): Promise<void> {
+  await page.addInitScript(() => {
+    Reflect.deleteProperty(window, 'showSaveFilePicker');
+    Reflect.deleteProperty(window, 'showOpenFilePicker');
+  });
+}

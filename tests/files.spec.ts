@@ -1,0 +1,76 @@
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { expect, saved, savesByDownload, test, visit } from './app';
+
+interface SavedFile {
+  version: number;
+  plans: { id: string; name: string; parts: { sizes: { height: { mm: unknown } } }[] }[];
+}
+
+/** The workspace file as the application saves it. */
+async function savedFile(page: Page): Promise<SavedFile> {
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save workspace file' }).click();
+  return JSON.parse(readFileSync(await (await download).path(), 'utf8')) as SavedFile;
+}
+
+const choose = (page: Page, name: string, content: string) =>
+  page.getByLabel('Workspace file', { exact: true }).setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) });
+
+test.beforeEach(async ({ page }) => {
+  await savesByDownload(page);
+  await visit(page, '/files');
+});
+
+test('a saved file opens again: merged with a preview, or in place of everything, and either is undone', async ({ page }) => {
+  const file = await savedFile(page);
+  const [first] = file.plans;
+  const changed = {
+    ...file,
+    plans: [
+      { ...first!, name: 'Jar from the file' },
+      { ...first!, id: 'plan-from-file', name: 'Another jar' },
+    ],
+  };
+  await choose(page, 'workshop.json', JSON.stringify(changed));
+  const preview = page.getByRole('region', { name: 'What the file would change' });
+  await expect(preview).toContainText('1 new: Another jar');
+  await expect(preview).toContainText('1 different, the file’s taken: Jar from the file');
+  await expect(preview).toContainText('4 the same');
+  await preview.getByRole('button', { name: 'Merge it in' }).click();
+  await expect(page.getByText('7 pieces, 4 clays')).toBeVisible();
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect(page.getByText('6 pieces, 4 clays')).toBeVisible();
+
+  await choose(page, 'workshop.json', JSON.stringify(changed));
+  await preview.getByRole('button', { name: 'Replace everything' }).click();
+  await expect(page.getByText('2 pieces, 4 clays')).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByText('2 pieces, 4 clays')).toBeVisible();
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect(page.getByText('6 pieces, 4 clays')).toBeVisible();
+});
+
+test('what is damaged, foreign, newer or hostile is refused whole, with the place named', async ({ page }) => {
+  const file = await savedFile(page);
+  const broken = structuredClone(file);
+  broken.plans[2]!.parts[0]!.sizes.height.mm = 'tall';
+  const cases: [string, string, RegExp][] = [
+    ['cut.json', JSON.stringify(file).slice(0, 900), /not valid JSON/],
+    ['notes.json', '{"notes":[]}', /not a Rimbet workspace file/],
+    ['newer.json', JSON.stringify({ ...file, version: 9 }), /version 9, from a newer Rimbet/],
+    ['broken.json', JSON.stringify(broken), /plans\.2\.parts\.0\.sizes\.height\.mm must be a number.*not “tall”/],
+    ['<b>.json', JSON.stringify({ ...file, '<img src=x onerror=alert(1)>': 1 }), /·img src=x onerror=alert\(1\)·/],
+    ['large.json', ' '.repeat(21 * 1024 * 1024), /larger than 20 MB/],
+  ];
+  for (const [name, content, reason] of cases) {
+    await choose(page, name, content);
+    const alert = page.locator('main [role=alert]');
+    await expect(alert).toContainText(name);
+    await expect(alert).toContainText('nothing was changed');
+    await expect(alert).toContainText(reason);
+  }
+  await expect(page.locator('main img')).toHaveCount(0);
+  await expect(page.getByText('6 pieces, 4 clays and 3 batches')).toBeVisible();
+});

@@ -1,0 +1,188 @@
+import { answer, expect, saved, test, type, visit } from './app';
+
+test('the first visit shows what to weigh and what to throw, without scrolling', async ({ page }) => {
+  await visit(page);
+  await expect(answer(page, 'ball')).toHaveText('645 g');
+  await expect(answer(page, 'gauge')).toHaveText('141 mm');
+  await expect(answer(page, 'rimDiameter@wet')).toHaveText('104 mm');
+  const [width, height] = await page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight]);
+  expect(width).toBeLessThanOrEqual(1280);
+  expect(height).toBeLessThanOrEqual(800);
+  const sizes = await page.locator('main *').evaluateAll((all) => all.map((element) => parseFloat(getComputedStyle(element).fontSize)));
+  const ball = await answer(page, 'ball')
+    .locator('span')
+    .first()
+    .evaluate((element) => parseFloat(getComputedStyle(element).fontSize));
+  expect(Math.max(...sizes)).toBe(ball);
+});
+
+test('as pulled, for the gauge and trimmed are three figures', async ({ page }) => {
+  await visit(page);
+  await expect(page.locator('[data-number="pulled"]')).toHaveText('143.6 mm');
+  await expect(page.locator('[data-number="gauge"]')).toHaveText('141.1 mm');
+  await expect(page.getByLabel('Wet height, trimmed', { exact: true })).toHaveValue('135.6');
+});
+
+test('every keystroke moves the numbers and the drawing, and a reload keeps them', async ({ page }) => {
+  await visit(page);
+  const outline = () => page.locator('svg[role=img] path[fill="url(#hatch-glazed)"]').getAttribute('d');
+  const before = await outline();
+  await type(page, 'Finished height', '150');
+  await expect(page.getByLabel('Height, wet', { exact: true })).toHaveValue('169.5');
+  await expect(answer(page, 'gauge')).toHaveText('175 mm');
+  expect(await outline()).not.toBe(before);
+  await saved(page);
+  await page.reload();
+  await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue('150');
+});
+
+test('a size typed at any stage in any unit becomes known there', async ({ page }) => {
+  await visit(page);
+  await type(page, 'Mouth, outside, leather hard', '4 in');
+  const finished = page.getByLabel('Mouth, outside, glazed', { exact: true });
+  await expect(finished).toHaveValue('93.4');
+  await expect(finished).not.toHaveAttribute('data-known', '');
+  await expect(page.getByLabel('Mouth, outside, leather hard', { exact: true })).toHaveAttribute('data-known', '');
+  await type(page, 'Mouth, outside, glazed', '92');
+  await expect(finished).toHaveAttribute('data-known', '');
+  await expect(page.getByLabel('Mouth, outside, wet', { exact: true })).toHaveValue('104');
+});
+
+test('undo and redo take whole visits to a field, by key and by button', async ({ page }) => {
+  await visit(page);
+  await page.getByLabel('Finished height', { exact: true }).focus();
+  await page.keyboard.press('ControlOrMeta+a');
+  await page.keyboard.type('150');
+  await page.getByLabel('Finished wall', { exact: true }).focus();
+  await page.keyboard.type('5');
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect(page.getByLabel('Wall, glazed', { exact: true })).toHaveValue('4.6');
+  await expect(page.getByRole('status').filter({ hasText: 'Undone: wall, glazed' })).toBeVisible();
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect(page.getByLabel('Height, glazed', { exact: true })).toHaveValue('120');
+  await page.keyboard.press('ControlOrMeta+Shift+z');
+  await expect(page.getByLabel('Height, glazed', { exact: true })).toHaveValue('150');
+  await page.getByRole('button', { name: /^Undo: height/ }).click();
+  await expect(answer(page, 'gauge')).toHaveText('141 mm');
+  await page.reload();
+  await page.getByRole('button', { name: /^Redo: height/ }).click();
+  await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue('150');
+});
+
+test('Escape takes back what was typed on this visit', async ({ page }) => {
+  await visit(page);
+  await type(page, 'Height, wet', '99');
+  await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue('87.6');
+  await page.keyboard.press('Escape');
+  await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue('120');
+  await expect(page.getByLabel('Height, wet', { exact: true })).not.toHaveAttribute('data-known', '');
+});
+
+test('what is impossible is said beside the field, keeps what was typed, and greys the last possible piece', async ({ page }) => {
+  await visit(page);
+  await type(page, 'Finished wall', '50');
+  const field = page.getByLabel('Finished wall', { exact: true });
+  await expect(page.locator('main [role=alert]')).toContainText('thicker than the piece is wide inside');
+  await expect(field).toHaveAttribute('aria-invalid', 'true');
+  await expect(page.getByTestId('drawing')).toHaveAttribute('data-greyed', 'true');
+  await expect(answer(page, 'ball')).toHaveText('645 g');
+  await page.getByLabel('Finished floor', { exact: true }).focus();
+  await expect(field).toHaveValue('50');
+  await type(page, 'Finished wall', '1,200');
+  await expect(page.locator('main [role=alert]')).toContainText('could mean 1200 or 1.2');
+  await type(page, 'Finished wall', '5');
+  await expect(page.locator('main [role=alert]')).toHaveCount(0);
+  await expect(page.getByTestId('drawing')).toHaveAttribute('data-greyed', 'false');
+});
+
+test('allowances and ways of making change the ball and what is thrown', async ({ page }) => {
+  await visit(page);
+  await page.getByLabel('Way of making', { exact: true }).selectOption('Thrown to thickness');
+  await expect(page.locator('[data-number="pulled"]')).toHaveText('138.6 mm');
+  await expect(answer(page, 'floor')).toHaveCount(0);
+  await expect(page.getByLabel('Turned off below', { exact: true })).toHaveValue('0');
+  await page.getByLabel('Way of making', { exact: true }).selectOption('Plaster bat');
+  await expect(page.getByLabel('Left by the wire', { exact: true })).toHaveValue('0');
+  await expect(answer(page, 'gauge')).toHaveText('136 mm');
+  await type(page, 'Turned off below', '3/16 in');
+  await expect(page.getByLabel('Way of making', { exact: true })).toHaveValue('own');
+  await expect(page.locator('[data-number="gauge"]')).toHaveText('140.4 mm');
+  await type(page, 'Lost as slurry, percent of the ball', '60');
+  await expect(page.locator('main [role=alert]')).toContainText('outside 0 to 50 %');
+});
+
+test('any number opens its arithmetic, and adding the percentage shows what it costs', async ({ page }) => {
+  await visit(page);
+  const how = page.getByRole('region', { name: 'Arithmetic' });
+  await expect(how).toContainText('÷ 0.965 for slurry = 647 g');
+  await expect(page.getByTestId('adding')).toContainText('133.8 mm wet and finish 118.4 mm: 1.6 mm short');
+  await answer(page, 'gauge').click();
+  await expect(how).toContainText('141.1 mm: set the gauge or pointer to this');
+  await page.getByLabel('Height, leather hard', { exact: true }).focus();
+  await expect(how).toContainText('120 mm ÷ 0.885 × 0.9632 = 130.6 mm');
+  await page.getByRole('button', { name: 'Weight, bone dry: 384 g' }).click();
+  await expect(how).toContainText('less 21 % water');
+});
+
+const SYSTEMS = [
+  { lengths: 'centimetres', weights: 'grams', volumes: 'millilitres', height: '12', gauge: '14.1 cm', ball: '645 g', holds: '557 ml' },
+  {
+    lengths: 'inches, in fractions',
+    weights: 'pounds and ounces',
+    volumes: 'US fluid ounces',
+    height: '4 3/4',
+    gauge: '5 9/16',
+    ball: '1 lb 6.8 oz',
+    holds: '18.8 fl oz',
+  },
+  {
+    lengths: 'inches, in decimals',
+    weights: 'pounds and ounces',
+    volumes: 'imperial fluid ounces',
+    height: '4.72',
+    gauge: '5.56 in',
+    ball: '1 lb 6.8 oz',
+    holds: '19.6 fl oz',
+  },
+];
+
+for (const system of SYSTEMS) {
+  test(`everything reads in ${system.lengths}, and that is remembered`, async ({ page }) => {
+    await visit(page);
+    await page.getByRole('button', { name: 'Units' }).click();
+    await page.getByLabel('Lengths', { exact: true }).selectOption(system.lengths);
+    await page.getByLabel('Weights', { exact: true }).selectOption(system.weights);
+    await page.getByLabel('Volumes', { exact: true }).selectOption(system.volumes);
+    await page.keyboard.press('Escape');
+    await saved(page);
+    await page.reload();
+    await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue(system.height);
+    await expect(answer(page, 'gauge')).toContainText(system.gauge);
+    await expect(answer(page, 'ball')).toHaveText(system.ball);
+    await expect(page.getByRole('region', { name: 'Answer' })).toContainText(system.holds);
+  });
+}
+
+test('the main job is done by keyboard alone', async ({ page }) => {
+  await visit(page);
+  await page.keyboard.press('/');
+  await page.keyboard.type('3 5/8 in');
+  await expect(page.locator('[data-quick="wet"]')).toHaveText('104 mm');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Cup, 92.1 mm across');
+  const reach = async (label: string) => {
+    for (let i = 0; i < 80; i += 1) {
+      if ((await page.evaluate(() => document.activeElement?.getAttribute('aria-label'))) === label) return;
+      await page.keyboard.press('Tab');
+    }
+    throw new Error(`${label} is not reached by Tab`);
+  };
+  await reach('Clay');
+  await page.keyboard.type('Foxglove');
+  await expect(page.getByText('Foxglove Red shrinks 8 %')).toBeVisible();
+  await reach('Finished height');
+  await page.keyboard.type('100');
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByLabel('Height, glazed', { exact: true })).toHaveValue('101');
+  await expect(page.getByLabel('Height, wet', { exact: true })).toHaveValue('109.8');
+});

@@ -1,0 +1,73 @@
+import { readFileSync } from 'node:fs';
+import { answer, expect, saved, savesByDownload, test, visit } from './app';
+
+test('pieces are listed, found, sorted, renamed, duplicated and deleted with undo', async ({ page }) => {
+  await visit(page, '/pieces');
+  const rows = page.getByRole('table', { name: 'Pieces' }).locator('tbody tr');
+  await expect(rows).toHaveCount(6);
+  await page.getByLabel('Sort pieces by', { exact: true }).selectOption('by ball, heaviest first');
+  await expect(rows.first().getByRole('textbox')).toHaveValue('Yard planter');
+  await page.getByLabel('Find a piece', { exact: true }).fill('chalk');
+  await expect(rows).toHaveCount(2);
+  await page.getByLabel('Find a piece', { exact: true }).fill('nothing like it');
+  await expect(page.getByText('No piece matches “nothing like it”.')).toBeVisible();
+  await page.getByLabel('Find a piece', { exact: true }).fill('');
+
+  await page.getByLabel('Name of Egg cup', { exact: true }).fill('Egg cup, tall');
+  await page.getByRole('button', { name: 'Delete Egg cup, tall' }).click();
+  await expect(rows).toHaveCount(5);
+  await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Name of Egg cup, tall', { exact: true })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Duplicate Honey jar, wide' }).click();
+  await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Honey jar, wide (copy)');
+  await expect(answer(page, 'ball')).toHaveText('645 g');
+  await page.getByRole('link', { name: 'Pieces' }).click();
+  await expect(rows).toHaveCount(7);
+  await page.getByRole('button', { name: 'New piece' }).click();
+  await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('New piece');
+  await saved(page);
+});
+
+test('the table goes out as CSV and to the clipboard', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await savesByDownload(page);
+  await visit(page, '/pieces');
+  await page.getByLabel('Name of Egg cup', { exact: true }).fill('=1+1');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save CSV' }).click();
+  const csv = readFileSync(await (await download).path(), 'utf8');
+  expect(csv).toContain("'=1+1");
+  expect(csv).toContain('"Honey jar, wide",Heron Buff,11.5,120,92,84,135.6,104,94.9,141.1,647,');
+  await page.getByRole('button', { name: 'Copy table' }).click();
+  await expect(page.getByText('Copied')).toBeVisible();
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toContain('Honey jar, wide\tHeron Buff\t11.5');
+});
+
+test('a typed name is text, never markup', async ({ page }) => {
+  const hostile = '<img src=x onerror="document.title=\'owned\'"><b>Jar</b>';
+  await visit(page);
+  await page.getByLabel('Name of the piece', { exact: true }).fill(hostile);
+  await page.getByRole('link', { name: 'Pieces' }).click();
+  await expect(page.getByRole('row', { name: hostile })).toBeVisible();
+  await expect(page.locator('main img, main td b')).toHaveCount(0);
+  await expect(page).toHaveTitle(/Pieces/);
+});
+
+test('an empty workshop says how to start, and a quick size starts it', async ({ page }) => {
+  await visit(page, '/files');
+  await page.getByRole('button', { name: 'Empty the workspace' }).click();
+  await page.getByRole('link', { name: 'Pieces' }).click();
+  await expect(page.getByText('Make the first with “New piece”')).toBeVisible();
+  await page.getByRole('link', { name: 'Clay' }).click();
+  await expect(page.getByText('No clay yet')).toBeVisible();
+  await page.getByRole('link', { name: 'Piece', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'No pieces yet' })).toBeVisible();
+  await page.keyboard.press('/');
+  await page.keyboard.type('74');
+  await expect(page.locator('[data-quick="wet"]')).toHaveText('84.1 mm');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('No clay chosen: typical stoneware shrinks 12 %')).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Finished width at the mouth', { exact: true })).toHaveValue('74');
+});
