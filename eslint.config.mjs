@@ -2,7 +2,7 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['.next/', 'node_modules/', 'next-env.d.ts', 'test-results/', 'playwright-report/', 'bench/bare/'] },
+  { ignores: ['**/.next/', '.next-bench/', 'node_modules/', 'next-env.d.ts', 'test-results/', 'playwright-report/', 'bench/bare/'] },
   ...tseslint.configs.recommended,
   {
     files: ['src/**/*.{ts,tsx}'],

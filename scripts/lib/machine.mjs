@@ -17,6 +17,14 @@ export function succeeds(command, args, env = {}) {
   return run.status === 0;
 }
 
+/** Runs a command that has to succeed, with its output kept back unless it fails. */
+export function quietly(command, args, env = {}) {
+  const run = spawnSync(command, args, { encoding: 'utf8', env: { ...process.env, ...env } });
+  if (run.status === 0) return;
+  console.error(`${run.stdout}${run.stderr}\nStopped: ${command} ${args.join(' ')} failed.`);
+  process.exit(1);
+}
+
 export function must(command, args, env) {
   if (succeeds(command, args, env)) return;
   console.error(`\nStopped: ${command} ${args.join(' ')} failed.`);

@@ -1,0 +1,76 @@
+/** `npm run bench`: how fast it computes, how soon a keystroke is painted, how much is loaded first. Ratios of one run. */
+import { spawn, spawnSync } from 'node:child_process';
+import { HOST, built, chromium, freePort, packagesInstalled, quietly, tool } from './lib/machine.mjs';
+
+packagesInstalled();
+const executablePath = chromium();
+built();
+
+const { core, verb } = JSON.parse(spawnSync(tool('tsx'), ['scripts/bench-core.ts'], { encoding: 'utf8' }).stdout);
+console.log('Sizes computed per second');
+console.log(
+  `  core ${core.toLocaleString('en')}, headless verb with its checks ${verb.toLocaleString('en')} (core / verb = ${(core / verb).toFixed(1)})`,
+);
+
+const KEYSTROKES = 60;
+
+/** Milliseconds from each keystroke to the frame after its answer, with the processor slowed down. */
+async function keystrokes(slowdown) {
+  const { chromium: browserType } = await import('@playwright/test');
+  const browser = await browserType.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`http://${HOST}:${port}/`);
+  const field = page.getByLabel('Finished height', { exact: true });
+  await field.focus();
+  const session = await page.context().newCDPSession(page);
+  await session.send('Emulation.setCPUThrottlingRate', { rate: slowdown });
+  await page.evaluate(() => {
+    window.painted = [];
+    document.addEventListener(
+      'keydown',
+      () => {
+        const start = performance.now();
+        requestAnimationFrame(() => {
+          const { port1, port2 } = new MessageChannel();
+          port1.onmessage = () => window.painted.push(performance.now() - start);
+          port2.postMessage(0);
+        });
+      },
+      true,
+    );
+  });
+  const ball = () => page.locator('[data-number="gauge"]').textContent();
+  const before = await ball();
+  for (let i = 0; i < KEYSTROKES; i += 1) {
+    await page.keyboard.press('ArrowUp');
+    await page.waitForFunction((count) => window.painted.length > count, i);
+  }
+  if ((await ball()) === before) throw new Error('The keystrokes changed nothing.');
+  const times = (await page.evaluate(() => window.painted)).sort((a, b) => a - b);
+  await browser.close();
+  return { median: times[Math.floor(times.length / 2)], p95: times[Math.floor(times.length * 0.95)] };
+}
+
+const port = await freePort(4395);
+const server = spawn(tool('next'), ['start', '-H', HOST, '-p', String(port)], { stdio: ['ignore', 'pipe', 'inherit'] });
+await new Promise((resolve) => server.stdout.on('data', (data) => String(data).includes('Ready') && resolve()));
+const plain = await keystrokes(1);
+const slow = await keystrokes(4);
+server.kill();
+console.log('Keystroke to painted answer');
+console.log(`  as it is: median ${plain.median.toFixed(0)} ms, p95 ${plain.p95.toFixed(0)} ms`);
+console.log(
+  `  processor slowed 4x: median ${slow.median.toFixed(0)} ms, p95 ${slow.p95.toFixed(0)} ms (${(slow.median / plain.median).toFixed(1)} times)`,
+);
+
+console.log('First load, JavaScript gzipped (building both with source maps …)');
+quietly(tool('next'), ['build', 'bench/bare'], { NODE_ENV: 'production' });
+quietly(tool('next'), ['build'], { RIMBET_SOURCE_MAPS: '1', RIMBET_DIST: '.next-bench' });
+const { byPackage, firstLoad } = await import('./lib/bundle.mjs');
+const total = (scripts) => scripts.reduce((sum, { gzipped }) => sum + gzipped, 0);
+const bare = total(firstLoad('bench/bare/.next', 'index.html'));
+const own = firstLoad('.next-bench', 'index.html');
+console.log(
+  `  the Piece screen ${total(own).toFixed(0)} KB; the same framework and kit with nothing else ${bare.toFixed(0)} KB; ratio ${(total(own) / bare).toFixed(2)}`,
+);
+for (const [name, kb] of byPackage(own)) if (kb >= 1) console.log(`  ${kb.toFixed(1).padStart(7)} KB  ${name}`);

@@ -1,0 +1,59 @@
+/** `npm run screenshots`: one current picture of each main view into docs/screenshots/, from the example workshop. */
+import { spawn } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
+import { HOST, built, chromium, freePort, packagesInstalled, tool } from './lib/machine.mjs';
+
+packagesInstalled();
+const executablePath = chromium();
+built();
+const OUT = 'docs/screenshots';
+mkdirSync(OUT, { recursive: true });
+
+const WIDE = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+/** Each view: its picture's name, its address, how it is looked at, and what is done before. */
+const VIEWS = [
+  { name: 'piece', path: '/', size: WIDE },
+  { name: 'piece-dark', path: '/?plan=plan-seed-bowl', size: WIDE, colorScheme: 'dark' },
+  { name: 'piece-phone', path: '/', size: PHONE, fullPage: true },
+  {
+    name: 'quick-size',
+    path: '/',
+    size: WIDE,
+    before: async (page) => {
+      await page.keyboard.press('/');
+      await page.keyboard.type('74');
+    },
+  },
+  {
+    name: 'impossible',
+    path: '/',
+    size: WIDE,
+    before: (page) => page.getByLabel('Finished wall', { exact: true }).fill('50'),
+  },
+  { name: 'pieces', path: '/pieces', size: WIDE },
+  { name: 'clay', path: '/clay?body=body-heron-buff', size: WIDE },
+  { name: 'files', path: '/files', size: WIDE },
+];
+
+const port = await freePort(4396);
+const server = spawn(tool('next'), ['start', '-H', HOST, '-p', String(port)], { stdio: ['ignore', 'pipe', 'inherit'] });
+await new Promise((resolve) => server.stdout.on('data', (data) => String(data).includes('Ready') && resolve()));
+const { chromium: browserType } = await import('@playwright/test');
+const browser = await browserType.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+const only = process.argv.slice(2);
+for (const { name, path, size, colorScheme = 'light', fullPage = false, before } of VIEWS) {
+  if (only.length > 0 && !only.includes(name)) continue;
+  const context = await browser.newContext({ viewport: size, colorScheme, reducedMotion: 'reduce' });
+  const page = await context.newPage();
+  await page.goto(`http://${HOST}:${port}${path}`);
+  await page.locator('main h1').first().waitFor({ state: 'attached' });
+  await page.evaluate(() => document.fonts.ready);
+  await before?.(page);
+  await page.screenshot({ path: `${OUT}/${name}.png`, fullPage });
+  console.log(`${OUT}/${name}.png`);
+  await context.close();
+}
+await browser.close();
+server.kill();
