@@ -1,4 +1,6 @@
+import type { Firing } from '@/core/clay';
 import {
+  type BarRecord,
   type Batch,
   type Body,
   EMPTY,
@@ -97,8 +99,15 @@ export const deletePlan = (plan: Plan): Act => ({
 export const setSize = (planId: string, size: CupSize, known: KnownSize, label: string, key?: string): Act =>
   editPart(planId, label, (part) => ({ ...part, sizes: { ...part.sizes, [size]: known } }), key);
 
+/** Another clay: its batch and firing have to be said anew. */
 export const setClay = (planId: string, bodyId: string | undefined, label: string): Act =>
-  editPart(planId, label, ({ batchId: _, bodyId: _old, ...part }) => ({ ...part, ...(bodyId && { bodyId }) }));
+  editPart(planId, label, ({ batchId: _, bodyId: _old, firing: _fired, ...part }) => ({ ...part, ...(bodyId && { bodyId }) }));
+
+export const setBatch = (planId: string, batchId: string | undefined, label: string): Act =>
+  editPart(planId, label, (part) => ({ ...part, batchId }));
+
+export const setFiring = (planId: string, firing: Firing | undefined, label: string): Act =>
+  editPart(planId, label, (part) => ({ ...part, firing }));
 
 /** Chooses a way of working: its allowances come with it. `own` keeps those there are. */
 export const setWay = (planId: string, way: Way, label: string): Act =>
@@ -126,6 +135,7 @@ export const deleteBody = (body: Body): Act => ({
   change: (workspace) => [
     ...workspace.bodies.filter(({ id }) => id === body.id).map((row) => rowChange('bodies', row, undefined)),
     ...workspace.batches.filter(({ bodyId }) => bodyId === body.id).map((row) => rowChange('batches', row, undefined)),
+    ...workspace.bars.filter(({ bodyId }) => bodyId === body.id).map((row) => rowChange('bars', row, undefined)),
     ...workspace.plans
       .filter((plan) => plan.parts.some(({ bodyId }) => bodyId === body.id))
       .map((plan) => rowChange('plans', plan, { ...plan, parts: plan.parts.map((part) => withoutClay(part, body.id)) as never })),
@@ -150,6 +160,7 @@ export const deleteBatch = (batch: Batch): Act => ({
   label: `batch “${batch.name}” deleted`,
   change: (workspace) => [
     rowChange('batches', batch, undefined),
+    ...workspace.bars.filter(({ batchId }) => batchId === batch.id).map((bar) => rowChange('bars', bar, { ...bar, batchId: undefined })),
     ...workspace.plans
       .filter((plan) => plan.parts.some(({ batchId }) => batchId === batch.id))
       .map((plan) =>
@@ -160,6 +171,26 @@ export const deleteBatch = (batch: Batch): Act => ({
       ),
   ],
 });
+
+/** A new bar, marked at 100 mm and fired as the body usually is. */
+export function createBar(bar: Omit<BarRecord, 'id' | 'createdAt'>): { act: Act; id: string } {
+  const id = newId();
+  return { id, act: add('bars', `${bar.kind} “${bar.name}”`, { ...bar, id, createdAt: now() }) };
+}
+
+export const editBar = (id: string, change: (bar: BarRecord) => BarRecord, label: string, key?: string): Act =>
+  edit('bars', id, label, change, key);
+
+export const deleteBar = (bar: BarRecord): Act => ({
+  label: `${bar.kind} “${bar.name}” deleted`,
+  change: () => [rowChange('bars', bar, undefined)],
+});
+
+/** A body mixed of others, with a range as its prior; bars of its own replace it. */
+export function createMixture(body: Omit<Body, 'id' | 'createdAt'>): { act: Act; id: string } {
+  const id = newId();
+  return { id, act: add('bodies', `mixture “${body.name}”`, { ...body, id, createdAt: now() }) };
+}
 
 /** Makes the workspace hold exactly the rows given. Settings stay. */
 export const replaceAll = (next: Workspace, label: string): Act => ({

@@ -1,4 +1,4 @@
-import type { Batch, Body, Plan, RowChange, Settings, Workspace } from '@/core/workspace';
+import type { BarRecord, Batch, Body, Plan, RowChange, Settings, Workspace } from '@/core/workspace';
 import { DEMO, EMPTY, TABLES } from '@/core/workspace';
 import Dexie, { type EntityTable } from 'dexie';
 
@@ -22,10 +22,11 @@ interface Stamp {
 
 const HISTORY_KEPT = 200;
 
-/** The browser's database. Version 1: bodies, batches, plans, settings, history. */
+/** The browser's database. Version 1: bodies, batches, plans, settings, history; version 2 adds bars. */
 export class RimbetDatabase extends Dexie {
   bodies!: EntityTable<Body, 'id'>;
   batches!: EntityTable<Batch, 'id'>;
+  bars!: EntityTable<BarRecord, 'id'>;
   plans!: EntityTable<Plan, 'id'>;
   settings!: EntityTable<SettingsRow, 'id'>;
   history!: EntityTable<Entry, 'seq'>;
@@ -41,6 +42,7 @@ export class RimbetDatabase extends Dexie {
       history: 'seq',
       stamps: 'id',
     });
+    this.version(2).stores({ bars: 'id, bodyId' });
   }
 }
 
@@ -55,16 +57,17 @@ export interface Kept {
 /** Reads everything in one transaction, so that it belongs together. */
 export function readAll(db: RimbetDatabase): Promise<Kept> {
   return db.transaction('r', db.tables, async () => {
-    const [bodies, batches, plans, settings, history, stamp] = await Promise.all([
+    const [bodies, batches, bars, plans, settings, history, stamp] = await Promise.all([
       db.bodies.toArray(),
       db.batches.toArray(),
+      db.bars.toArray(),
       db.plans.toArray(),
       db.settings.get('settings'),
       db.history.orderBy('seq').toArray(),
       readStamp(db),
     ]);
     const { id: _, ...own } = settings ?? { ...EMPTY.settings, id: 'settings' as const };
-    return { workspace: { bodies, batches, plans, settings: own }, history, stamp };
+    return { workspace: { bodies, batches, bars, plans, settings: own }, history, stamp };
   });
 }
 

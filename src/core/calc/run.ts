@@ -1,6 +1,7 @@
 import { readJson, refusal } from '@/core/encode';
 import { type Problem, type Result, good } from '@/core/units';
 import type Joi from 'joi';
+import { beliefSchema, beliefVerb } from './belief';
 import { parseSchema, parseVerb } from './parse';
 import { sizeSchema, sizeVerb } from './size';
 
@@ -11,6 +12,7 @@ interface Verb {
 
 const VERBS = {
   parse: { schema: parseSchema, answer: parseVerb },
+  belief: { schema: beliefSchema, answer: beliefVerb },
   size: { schema: sizeSchema, answer: sizeVerb },
 } satisfies Record<string, Verb>;
 

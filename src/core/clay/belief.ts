@@ -4,13 +4,23 @@ import { type ClayKind, TYPICAL } from './kinds';
 /** A bar measured wet and glazed, mm; the measures between are optional. */
 export interface Bar {
   readonly wet: number;
-  readonly leather?: number;
-  readonly dry?: number;
-  readonly bisque?: number;
-  readonly glazed?: number;
+  readonly leather?: number | undefined;
+  readonly dry?: number | undefined;
+  readonly bisque?: number | undefined;
+  readonly glazed?: number | undefined;
   readonly tool: 'ruler' | 'caliper';
   /** False when the bar is of another batch than the work; true by default. */
-  readonly sameBatch?: boolean;
+  readonly sameBatch?: boolean | undefined;
+  /** Which other batch it is of; bars that do not say are all of one. */
+  readonly batch?: string | undefined;
+}
+
+/** How many bars' worth each voice has in a belief. */
+export interface Voices {
+  /** The supplier's figure, or what is typical of the kind. */
+  readonly prior: number;
+  readonly own: number;
+  readonly others: number;
 }
 
 /** What is believed about the linear shrinkage of one body, batch and firing. Fractions, not percent. */
@@ -25,6 +35,7 @@ export interface Belief {
   readonly commonSd: number;
   /** Each piece's own scatter. */
   readonly pieceSd: number;
+  readonly voices: Voices;
 }
 
 /** Piece-to-piece standard deviation of S and its pseudo-observations; shift between batches. computation.md section 2. */
@@ -36,35 +47,49 @@ const SUPPLIER_SD = 0.01;
 const RANGE_SD_AT_LEAST = 0.003;
 
 /** Mean and sd of the shrinkage before anything was measured: the supplier's figure or range, else what the kind is typically like. */
-function priorOf(kind: ClayKind, percent: PercentRange | undefined): { mean: number; sd: number } {
+export function priorOf(kind: ClayKind, percent: PercentRange | undefined): { mean: number; sd: number } {
   if (percent === undefined) return { mean: TYPICAL[kind].shrinkage, sd: TYPICAL[kind].sd };
   if (typeof percent === 'number') return { mean: percent / 100, sd: SUPPLIER_SD };
   const [low, high] = percent;
   return { mean: (low + high) / 200, sd: Math.max(RANGE_SD_AT_LEAST, (high - low) / 100 / Math.sqrt(12)) };
 }
 
+type Fired = Bar & { readonly glazed: number };
+
 interface Observation {
   readonly shrinkage: number;
   readonly weight: number;
 }
 
-function observe(bar: Bar & { glazed: number }): Observation {
+function observe(bar: Fired): Observation {
   const reading = 2 * (READING_ERROR_MM[bar.tool] / bar.wet) ** 2;
   return { shrinkage: 1 - bar.glazed / bar.wet, weight: SIGMA0 ** 2 / (SIGMA0 ** 2 + reading) };
 }
 
 const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
 
-const weightedMean = (seen: readonly Observation[]): number =>
-  sum(seen.map((o) => o.weight * o.shrinkage)) / sum(seen.map((o) => o.weight));
+const weightOf = (seen: readonly Observation[]): number => sum(seen.map((o) => o.weight));
+
+const weightedMean = (seen: readonly Observation[]): number => sum(seen.map((o) => o.weight * o.shrinkage)) / weightOf(seen);
 
 const scatter = (seen: readonly Observation[], centre: number): number => sum(seen.map((o) => o.weight * (o.shrinkage - centre) ** 2));
 
-/** All bars of one other batch share that batch's shift, so together they count as one observation. */
-function asOneBatch(seen: readonly Observation[]): Observation {
-  const total = sum(seen.map((o) => o.weight));
-  return { shrinkage: weightedMean(seen), weight: 1 / (1 / total + TAU ** 2 / SIGMA0 ** 2) };
+/** The bars of other batches, batch by batch. */
+function otherBatches(fired: readonly Fired[]): Observation[][] {
+  const batches = new Map<string, Observation[]>();
+  for (const bar of fired) {
+    if (bar.sameBatch !== false) continue;
+    const key = bar.batch ?? '';
+    batches.set(key, [...(batches.get(key) ?? []), observe(bar)]);
+  }
+  return [...batches.values()];
 }
+
+/** All bars of one other batch share that batch's shift, so together they count as one observation. */
+const asOne = (batch: readonly Observation[]): Observation => ({
+  shrinkage: weightedMean(batch),
+  weight: 1 / (1 / weightOf(batch) + TAU ** 2 / SIGMA0 ** 2),
+});
 
 /**
  * The believed shrinkage after the bars that have been fired: normal-inverse-gamma with known weights
@@ -76,15 +101,15 @@ function asOneBatch(seen: readonly Observation[]): Observation {
 export function believe(kind: ClayKind, percent: PercentRange | undefined, bars: readonly Bar[]): Belief {
   const prior = priorOf(kind, percent);
   const kappa0 = SIGMA0 ** 2 / prior.sd ** 2;
-  const fired = bars.filter((bar): bar is Bar & { glazed: number } => bar.glazed !== undefined);
-  const own = fired.filter((bar) => bar.sameBatch ?? true).map(observe);
-  const others = fired.filter((bar) => bar.sameBatch === false).map(observe);
-  const otherBatch = others.length ? [asOneBatch(others)] : [];
-  const seen = [...own, ...otherBatch];
+  const fired = bars.filter((bar): bar is Fired => bar.glazed !== undefined);
+  const own = fired.filter((bar) => bar.sameBatch !== false).map(observe);
+  const batches = otherBatches(fired);
+  const others = batches.map(asOne);
+  const seen = [...own, ...others];
 
-  const n = sum(seen.map((o) => o.weight));
+  const n = weightOf(seen);
   const centre = n > 0 ? weightedMean(seen) : prior.mean;
-  const squares = scatter(seen, centre) + sum(otherBatch.map((batch) => scatter(others, batch.shrinkage)));
+  const squares = scatter(seen, centre) + sum(batches.map((batch) => scatter(batch, weightedMean(batch))));
   const kappa = kappa0 + n;
   const dof = NU0 + fired.length;
   const variance = (NU0 * SIGMA0 ** 2 + squares + ((kappa0 * n) / kappa) * (centre - prior.mean) ** 2) / dof;
@@ -95,5 +120,6 @@ export function believe(kind: ClayKind, percent: PercentRange | undefined, bars:
     weight: n,
     commonSd: Math.sqrt(variance / kappa),
     pieceSd: Math.sqrt(variance),
+    voices: { prior: kappa0, own: weightOf(own), others: weightOf(others) },
   };
 }

@@ -13,6 +13,10 @@ export interface ClayFacts {
   readonly waterPercent?: number | undefined;
   readonly lossPercent?: number | undefined;
   readonly bars?: readonly Bar[] | undefined;
+  /** Bars and pieces measured in height, where height was measured apart. */
+  readonly heightBars?: readonly Bar[] | undefined;
+  /** Water and loss as weighed, fractions; before what was given. */
+  readonly weighed?: { readonly water?: number | undefined; readonly loss?: number | undefined } | undefined;
 }
 
 /** Where a figure comes from, so that no number stands without its source. */
@@ -21,6 +25,8 @@ export type Source = 'bars' | 'supplier' | 'given' | 'typical';
 /** A clay's figures ready to compute with, each with its source. */
 export interface ClayFigures {
   readonly belief: Belief;
+  /** The belief about height, where it was measured apart from width; the same belief otherwise. */
+  readonly heightBelief: Belief;
   readonly shrinkage: Shrinkage;
   readonly matter: Matter;
   readonly sources: {
@@ -43,6 +49,25 @@ function shareFromBars(bars: readonly Bar[], stage: keyof Shares): number | unde
   return shares.length ? shares.reduce((a, b) => a + b, 0) / shares.length : undefined;
 }
 
+function sharesOf(facts: ClayFacts): { shares: Shares; sources: Record<keyof Shares, Source> } {
+  const all = SHARE_STAGES.map((stage) => {
+    const measured = shareFromBars(facts.bars ?? [], stage);
+    if (measured !== undefined) return { stage, share: measured, source: 'bars' as const };
+    const given = facts.sharesPercent?.[stage];
+    if (given !== undefined) return { stage, share: given / 100, source: 'given' as const };
+    return { stage, share: TYPICAL[facts.kind].shares[stage], source: 'typical' as const };
+  });
+  const record = <T>(of: (each: (typeof all)[number]) => T) =>
+    Object.fromEntries(all.map((each) => [each.stage, of(each)])) as Record<keyof Shares, T>;
+  return { shares: record(({ share }) => share), sources: record(({ source }) => source) };
+}
+
+function matterFigure(weighed: number | undefined, given: number | undefined, typical: number): { value: number; source: Source } {
+  if (weighed !== undefined) return { value: weighed, source: 'bars' };
+  if (given !== undefined) return { value: given / 100, source: 'given' };
+  return { value: typical, source: 'typical' };
+}
+
 /**
  * Turns what is known of a clay into the figures everything computes with: bars before the supplier's word,
  * the supplier's word before what is typical of the kind, and each figure says which it was.
@@ -50,32 +75,22 @@ function shareFromBars(bars: readonly Bar[], stage: keyof Shares): number | unde
  * @example clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5 }).shrinkage.width // 0.115
  */
 export function clayFigures(facts: ClayFacts): ClayFigures {
-  const bars = facts.bars ?? [];
-  const belief = believe(facts.kind, facts.shrinkagePercent, bars);
-  const shares = SHARE_STAGES.map((stage) => {
-    const measured = shareFromBars(bars, stage);
-    if (measured !== undefined) return [stage, measured, 'bars'] as const;
-    const given = facts.sharesPercent?.[stage];
-    if (given !== undefined) return [stage, given / 100, 'given'] as const;
-    return [stage, TYPICAL[facts.kind].shares[stage], 'typical'] as const;
-  });
-  const height = facts.heightShrinkagePercent;
+  const belief = believe(facts.kind, facts.shrinkagePercent, facts.bars ?? []);
+  const { shares, sources } = sharesOf(facts);
+  const given = facts.heightShrinkagePercent;
+  const heightBelief = facts.heightBars?.length ? believe(facts.kind, given ?? facts.shrinkagePercent, facts.heightBars) : undefined;
+  const water = matterFigure(facts.weighed?.water, facts.waterPercent, TYPICAL_WATER);
+  const loss = matterFigure(facts.weighed?.loss, facts.lossPercent, TYPICAL_LOSS);
   return {
     belief,
-    shrinkage: {
-      width: belief.mean,
-      height: height === undefined ? belief.mean : height / 100,
-      shares: Object.fromEntries(shares.map(([stage, share]) => [stage, share])) as unknown as Shares,
-    },
-    matter: {
-      water: facts.waterPercent === undefined ? TYPICAL_WATER : facts.waterPercent / 100,
-      loss: facts.lossPercent === undefined ? TYPICAL_LOSS : facts.lossPercent / 100,
-    },
+    heightBelief: heightBelief ?? (given === undefined ? belief : { ...belief, mean: given / 100 }),
+    shrinkage: { width: belief.mean, height: heightBelief?.mean ?? (given === undefined ? belief.mean : given / 100), shares },
+    matter: { water: water.value, loss: loss.value },
     sources: {
       shrinkage: belief.weight > 0 ? 'bars' : facts.shrinkagePercent === undefined ? 'typical' : 'supplier',
-      shares: Object.fromEntries(shares.map(([stage, , source]) => [stage, source])) as Record<keyof Shares, Source>,
-      water: facts.waterPercent === undefined ? 'typical' : 'given',
-      loss: facts.lossPercent === undefined ? 'typical' : 'given',
+      shares: sources,
+      water: water.source,
+      loss: loss.source,
     },
   };
 }

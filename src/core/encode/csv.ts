@@ -1,4 +1,4 @@
-import { type Workspace, bodyOf, figuresOf, sizePart } from '@/core/workspace';
+import { type Workspace, clayOf, sizePart } from '@/core/workspace';
 import Papa from 'papaparse';
 
 type Cell = string | number;
@@ -41,8 +41,8 @@ const PIECE_HEAD = [
 export function piecesTable(workspace: Workspace, separator: Separator = ','): string {
   const rows = workspace.plans.map((plan): Cell[] => {
     const [part] = plan.parts;
-    const body = bodyOf(workspace, part);
-    const sized = sizePart(part, figuresOf(body), String);
+    const { body, figures } = clayOf(workspace, part);
+    const sized = sizePart(part, figures, String);
     if (!sized.ok) return [plan.name, body?.name ?? ''];
     const { stages, thrown, masses, capacityMl } = sized.value.sized;
     const { wet, glazed } = stages;

@@ -12,6 +12,7 @@ const validate = new Ajv2020({ allErrors: false }).compile(published);
 type Plain = Record<string, never> & {
   plans: { parts: { sizes: Record<string, object>; making: object }[] }[];
   bodies: object[];
+  bars: object[];
   batches: object[];
 };
 
@@ -29,13 +30,19 @@ describe('the workspace file', () => {
     expect(readWorkspace(`\ufeff${writeWorkspace(EMPTY, AT)}`).ok).toBe(true);
   });
 
+  it('of version 1 opens with nothing lost', () => {
+    const old = readFileSync('tests/fixtures/workspace-v1.json', 'utf8');
+    const { format: _, version: _version, exportedAt: _at, ...kept } = JSON.parse(old) as Record<string, unknown>;
+    expect(readWorkspace(old)).toEqual({ ok: true, value: { ...kept, bars: [] } });
+  });
+
   it('is what the published schema says', () => {
     expect(validate(JSON.parse(writeWorkspace(DEMO, AT)))).toBe(true);
   });
 
   it.each<[string, string, (file: Plain) => void]>([
     ['another program’s file', 'format', (file) => void Object.assign(file, { format: 'notes' })],
-    ['a newer version', 'version', (file) => void Object.assign(file, { version: 2 })],
+    ['a newer version', 'version', (file) => void Object.assign(file, { version: 3 })],
     ['a version that is none', 'version', (file) => void Object.assign(file, { version: '1' })],
     ['an unknown field', 'plans.0.colour', (file) => void Object.assign(file.plans[0]!, { colour: 'red' })],
     ['a missing table', 'bodies', (file) => void Reflect.deleteProperty(file, 'bodies')],
@@ -60,6 +67,9 @@ describe('the workspace file', () => {
     ['an upside-down range', 'bodies.1.shrinkagePercent', (file) => void Object.assign(file.bodies[1]!, { shrinkagePercent: [16, 14] })],
     ['a name that is endless', 'bodies.0.name', (file) => void Object.assign(file.bodies[0]!, { name: 'x'.repeat(201) })],
     ['two rows of one id', 'bodies.1', (file) => void Object.assign(file.bodies[1]!, { id: 'body-heron-buff' })],
+    ['a bar of no clay', 'bars.0.bodyId', (file) => void Object.assign(file.bars[0]!, { bodyId: 'gone' })],
+    ['a bar of no batch', 'bars.1.batchId', (file) => void Object.assign(file.bars[1]!, { batchId: 'gone' })],
+    ['a cone that is none', 'bars.0.firing.cone', (file) => void Object.assign(file.bars[0]!, { firing: { cone: '6.5' } })],
     ['a batch of no clay', 'batches.0.bodyId', (file) => void Object.assign(file.batches[0]!, { bodyId: 'gone' })],
     ['a piece of no clay', 'plans.0.parts.0.bodyId', (file) => void Object.assign(file.plans[0]!.parts[0]!, { bodyId: 'gone' })],
     ['a piece of no batch', 'plans.0.parts.0.batchId', (file) => void Object.assign(file.plans[0]!.parts[0]!, { batchId: 'gone' })],

@@ -5,7 +5,7 @@ import { refusal } from './refusal';
 import { workspaceSchema } from './workspace-schema';
 
 /** The newest workspace file this program reads and the one it writes. */
-export const FILE_VERSION = 1;
+export const FILE_VERSION = 2;
 
 /** Larger than any workshop; refused before it is read. Bytes. */
 export const LARGEST_FILE = 20 * 1024 * 1024;
@@ -13,7 +13,7 @@ export const LARGEST_FILE = 20 * 1024 * 1024;
 const HINT = 'Choose a file that Rimbet saved, ending in .json.';
 
 /**
- * The whole workspace as one JSON text, schema version 1 (docs/workspace.schema.json).
+ * The whole workspace as one JSON text, schema version 2 (docs/workspace.schema.json).
  *
  * @param exportedAt the moment of writing, ISO, handed in so that the same workspace gives the same text
  */
@@ -30,6 +30,13 @@ function dangling(workspace: Workspace): Result<Workspace> {
   for (const [i, batch] of workspace.batches.entries()) {
     if (!bodies.has(batch.bodyId))
       return bad(`batches.${i}.bodyId`, `batches.${i} belongs to a clay ${quote(batch.bodyId)} that is not in the file.`);
+  }
+  for (const [i, bar] of workspace.bars.entries()) {
+    if (!bodies.has(bar.bodyId))
+      return bad(`bars.${i}.bodyId`, `bars.${i} belongs to a clay ${quote(bar.bodyId)} that is not in the file.`);
+    if (bar.batchId !== undefined && !batches.has(bar.batchId)) {
+      return bad(`bars.${i}.batchId`, `bars.${i} is of a batch ${quote(bar.batchId)} that is not in the file.`);
+    }
   }
   for (const [i, plan] of workspace.plans.entries()) {
     for (const [j, part] of plan.parts.entries()) {
@@ -57,6 +64,9 @@ function recognise(file: unknown): Result<object> {
   return good(file as object);
 }
 
+/** A file of an older version as one of this: version 1 had no bars. */
+const upgraded = (file: object): object => ('version' in file && file.version === 1 ? { bars: [], ...file, version: 2 } : file);
+
 /**
  * Reads a workspace file. Anything that is not exactly one is refused whole, with the place named.
  *
@@ -68,8 +78,8 @@ export function readWorkspace(text: string): Result<Workspace> {
   if (!json.ok) return json;
   const file = recognise(json.value);
   if (!file.ok) return file;
-  const checked = workspaceSchema.validate(file.value);
+  const checked = workspaceSchema.validate(upgraded(file.value));
   if (checked.error) return { ok: false, problem: refusal(checked.error) };
-  const { bodies, batches, plans, settings } = checked.value as Workspace;
-  return dangling({ bodies, batches, plans, settings });
+  const { bodies, batches, bars, plans, settings } = checked.value as Workspace;
+  return dangling({ bodies, batches, bars, plans, settings });
 }

@@ -1,9 +1,9 @@
-import { KINDS, STAGES } from '@/core/clay';
+import { CONES, KINDS, STAGES } from '@/core/clay';
 import { CUP_SIZES } from '@/core/form';
 import { MAKING_WAYS } from '@/core/sizing';
 import Joi from 'joi';
 
-/** What a workspace file of version 1 may hold; docs/workspace.schema.json says the same for other programs. */
+/** What a workspace file of version 2 may hold; docs/workspace.schema.json says the same for other programs. */
 
 const strict = Joi.defaults((schema) => schema.prefs({ convert: false }));
 
@@ -19,6 +19,7 @@ const moment = strict
   .max(40)
   .pattern(/^\d{4}-\d{2}-\d{2}T[\d:.]+Z$/)
   .required();
+const date = strict.string().pattern(/^\d{4}-\d{2}-\d{2}$/);
 const percent = (least: number, most: number) => strict.number().min(least).max(most);
 const positiveMm = strict.number().positive().max(100000);
 
@@ -53,8 +54,43 @@ const batch = strict.object({
   id,
   bodyId: id,
   name,
-  date: strict.string().pattern(/^\d{4}-\d{2}-\d{2}$/),
+  date,
+  softness: strict.string().valid('soft', 'medium', 'firm'),
   note,
+});
+
+const firing = strict.object({
+  cone: strict.string().valid(...CONES),
+  temperatureC: percent(300, 1500),
+  holdMinutes: percent(0, 6000),
+  atmosphere: strict.string().valid('oxidation', 'neutral', 'reduction'),
+});
+
+const perStage = (value: Joi.Schema) => strict.object(Object.fromEntries(STAGES.map((stage) => [stage, value]))).required();
+
+const bar = strict.object({
+  id,
+  bodyId: id,
+  name,
+  kind: strict.string().valid('bar', 'piece').required(),
+  lengths: perStage(strict.array().items(positiveMm).min(1).max(20)),
+  weights: perStage(strict.number().positive().max(1e6)),
+  boiled: strict.number().positive().max(1e6),
+  tool: strict.string().valid('ruler', 'caliper').required(),
+  direction: strict.string().valid('along', 'across', 'height').required(),
+  firing: firing.required(),
+  batchId: id.optional(),
+  softness: strict.string().valid('soft', 'medium', 'firm'),
+  warped: strict.boolean(),
+  thicknessMm: positiveMm,
+  dates: perStage(date),
+  sure: strict
+    .array()
+    .items(strict.string().valid(...STAGES))
+    .max(STAGES.length),
+  bead: strict.string().valid('soaked in', 'stood some minutes', 'still stood'),
+  note,
+  createdAt: moment,
 });
 
 const known = strict
@@ -74,6 +110,7 @@ const part = strict.object({
   sizes: strict.object(Object.fromEntries(CUP_SIZES.map((size) => [size, known]))).required(),
   bodyId: id.optional(),
   batchId: id.optional(),
+  firing,
   way: strict
     .string()
     .valid(...MAKING_WAYS)
@@ -119,10 +156,11 @@ const rows = (row: Joi.ObjectSchema) => strict.array().items(row).max(20000).uni
 
 export const workspaceSchema = strict.object({
   format: strict.string().valid('rimbet-workspace').required(),
-  version: strict.number().valid(1).required(),
+  version: strict.number().valid(2).required(),
   exportedAt: moment,
   bodies: rows(body),
   batches: rows(batch),
+  bars: rows(bar),
   plans: rows(plan),
   settings,
 });

@@ -1,4 +1,4 @@
-import { type ClayFigures, type Stage, remaining, wetDensity } from '@/core/clay';
+import { type ClayFigures, type Stage, finishesBetween, remaining, wetDensity } from '@/core/clay';
 import { type CupSize, SHRINKS, SIZE_WORDS } from '@/core/form';
 import type { KnownSizes } from './known';
 import { type Making, MAKING_WORDS } from './making';
@@ -59,8 +59,21 @@ function sizeWorking(worked: Worked, size: CupSize, stage: Stage, w: Writers): W
       leftAt(known.at, from),
       leftAt(stage, to),
       `${w.length(known.mm)}${steps} = ${result}`,
+      ...rangeLine(worked, size, w),
     ],
   };
+}
+
+/** What the wet size finishes at in 9 of 10 pieces, and whose word the shrinkage is. */
+function rangeLine({ clay, sized }: Worked, size: CupSize, w: Writers): string[] {
+  const belief = SHRINKS[size] === 'height' ? clay.heightBelief : clay.belief;
+  const [small, large] = finishesBetween(sized.stages.wet[size], belief);
+  const source = { bars: 'measured bars', supplier: 'the supplier', given: 'what was given', typical: 'what is typical' }[
+    clay.sources.shrinkage
+  ];
+  return [
+    `${w.length(sized.stages.wet[size])} wet finishes ${w.length(small)} to ${w.length(large)} in 9 of 10; shrinkage from ${source}.`,
+  ];
 }
 
 function ballWorking({ clay, making, sized }: Worked, w: Writers): Working {

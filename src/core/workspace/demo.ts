@@ -1,13 +1,14 @@
 import { type KnownSizes, type Making, WAYS, type Way } from '@/core/sizing';
 import { METRIC } from '@/core/units';
-import type { Batch, Body, Plan, Workspace } from './records';
+import type { Stage } from '@/core/clay';
+import type { BarRecord, Batch, Body, Plan, Workspace } from './records';
 
 const bodies: Body[] = [
   {
     id: 'body-heron-buff',
     name: 'Heron Buff',
     kind: 'stoneware',
-    shrinkagePercent: 11.5,
+    shrinkagePercent: 11,
     cone: '6',
     waterPercent: 21,
     lossPercent: 7,
@@ -45,9 +46,88 @@ const bodies: Body[] = [
 
 const batches: Batch[] = [
   { id: 'batch-heron-march', bodyId: 'body-heron-buff', name: 'March', date: '2026-03-09', note: '' },
-  { id: 'batch-heron-august', bodyId: 'body-heron-buff', name: 'August', date: '2026-08-17', note: 'Wetter than March.' },
+  { id: 'batch-heron-august', bodyId: 'body-heron-buff', name: 'August', date: '2026-08-17', softness: 'soft', note: 'Wetter than March.' },
   { id: 'batch-chalk-june', bodyId: 'body-chalk-down', name: 'June', date: '2026-06-11', note: '' },
 ];
+
+interface DemoBar {
+  readonly name: string;
+  readonly body: string;
+  readonly batch: string;
+  readonly cone: string;
+  readonly lengths: Partial<Record<Stage, number[]>>;
+  readonly dates: Partial<Record<Stage, string>>;
+  readonly more?: Partial<BarRecord>;
+}
+
+const MARCH = { wet: '2026-03-09', dry: '2026-03-16', bisque: '2026-03-20', glazed: '2026-03-27' };
+const AUGUST = { wet: '2026-08-17', dry: '2026-08-24', bisque: '2026-08-29', glazed: '2026-09-05' };
+const JUNE = { wet: '2026-06-11', dry: '2026-06-19', glazed: '2026-07-02' };
+
+function bar({ name, body, batch, cone, lengths, dates, more }: DemoBar, index: number): BarRecord {
+  return {
+    id: `bar-${String(index + 1).padStart(2, '0')}`,
+    bodyId: body,
+    batchId: batch,
+    name,
+    kind: 'bar',
+    lengths,
+    weights: {},
+    tool: 'caliper',
+    direction: 'along',
+    firing: { cone },
+    dates: Object.fromEntries(Object.entries(dates).filter(([stage]) => stage in lengths)),
+    note: '',
+    createdAt: `${dates.wet}T10:00:00.000Z`,
+    ...more,
+  };
+}
+
+const heron = (name: string, batch: 'march' | 'august', lengths: DemoBar['lengths'], more?: Partial<BarRecord>): DemoBar => ({
+  name,
+  body: 'body-heron-buff',
+  batch: `batch-heron-${batch}`,
+  cone: '6',
+  lengths: { wet: [100], ...lengths },
+  dates: batch === 'march' ? MARCH : AUGUST,
+  ...(more && { more }),
+});
+
+const chalk = (name: string, glazed: number): DemoBar => ({
+  name,
+  body: 'body-chalk-down',
+  batch: 'batch-chalk-june',
+  cone: '9',
+  lengths: { wet: [100], dry: [93.5], glazed: [glazed] },
+  dates: JUNE,
+  more: { tool: 'ruler' },
+});
+
+const bars: BarRecord[] = [
+  heron('M1', 'march', { dry: [95.1], bisque: [94.4], glazed: [88.9] }),
+  heron('M2', 'march', { dry: [95.2], bisque: [94.5], glazed: [89.1] }),
+  heron('M3', 'march', { dry: [95], bisque: [94.3], glazed: [89] }),
+  heron('M4', 'march', { dry: [95], glazed: [88.8] }),
+  heron(
+    'A1',
+    'august',
+    { dry: [94.8], bisque: [94], glazed: [88.26] },
+    { weights: { wet: 62, dry: 48.98, glazed: 45.55 }, boiled: 46.9, bead: 'stood some minutes', thicknessMm: 8, softness: 'soft' },
+  ),
+  heron('A2', 'august', { dry: [94.9], bisque: [94.1], glazed: [88.46] }, { softness: 'soft' }),
+  heron('A3', 'august', { dry: [94.7], bisque: [93.9], glazed: [88.4, 88.58] }, { softness: 'firm', note: 'Two pairs of dots.' }),
+  heron('A4', 'august', { dry: [94.8] }),
+  heron('A5', 'august', { dry: [94.7] }),
+  heron('A6, hot', 'august', { dry: [94.8], glazed: [87.2] }, { firing: { cone: '10', atmosphere: 'reduction' } }),
+  heron(
+    'Breakfast platter',
+    'march',
+    { wet: [340], glazed: [300.5] },
+    { kind: 'piece', tool: 'ruler', note: 'Wet width was noted on the bat.' },
+  ),
+  chalk('C1', 85.2),
+  chalk('C2', 84.8),
+].map(bar);
 
 type Finished = readonly [height: number, mouth: number, base: number, wall: number, floor: number];
 
@@ -153,6 +233,7 @@ const pieces: DemoPiece[] = [
 export const DEMO: Workspace = {
   bodies,
   batches,
+  bars,
   plans: pieces.map(plan),
   settings: { units: METRIC, openPlanId: 'plan-honey-jar' },
 };

@@ -1,5 +1,7 @@
 export {
+  type BarRecord,
   type Batch,
+  type Bead,
   type Body,
   EMPTY,
   type Part,
@@ -10,7 +12,10 @@ export {
   type TableName,
   type Workspace,
 } from './records';
-export { NEW_MAKING, type SizedPart, bodyOf, figuresOf, plainCup, sizePart } from './piece';
+export { type ClayChoice, type KnownClay, clayOf } from './clay';
+export { NEW_MAKING, type SizedPart, bodyOf, plainCup, sizePart } from './piece';
+export { UNUSED_WORDS, figureWords, restsOnWords } from './belief-words';
+export { nextThings } from './next';
 export { type RowChange, applyChanges, fits, merged, reversed, rowChange } from './change';
 export { type TableDifference, compare } from './compare';
 export { DEMO } from './demo';

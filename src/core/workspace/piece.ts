@@ -1,4 +1,4 @@
-import { type ClayFacts, type ClayFigures, clayFigures } from '@/core/clay';
+import type { ClayFigures } from '@/core/clay';
 import { checkCup } from '@/core/form';
 import { type KnownSizes, type Making, type Sized, type StagedCup, WAYS, checkMaking, resolveKnown, size } from '@/core/sizing';
 import { type Result, bad } from '@/core/units';
@@ -11,14 +11,8 @@ export interface SizedPart {
   readonly sized: Sized;
 }
 
-/** Taken while a part has no clay yet: stoneware, with nothing known. */
-const NO_CLAY: ClayFacts = { kind: 'stoneware' };
-
 export const bodyOf = (workspace: Pick<Workspace, 'bodies'>, part: Pick<Part, 'bodyId'>): Body | undefined =>
   workspace.bodies.find((body) => body.id === part.bodyId);
-
-/** The figures of a body; of typical stoneware where none is chosen. */
-export const figuresOf = (body: Body | undefined): ClayFigures => clayFigures(body ?? NO_CLAY);
 
 /**
  * Works a part out from its known sizes, its clay and its allowances, or says why such a piece is impossible.

@@ -1,4 +1,4 @@
-import type { ClayKind, Shares } from '@/core/clay';
+import type { ClayKind, Firing, Sample, Shares, Softness, Stage } from '@/core/clay';
 import type { KnownSizes, Making, Way } from '@/core/sizing';
 import { METRIC, type PercentRange, type UnitChoice } from '@/core/units';
 
@@ -25,7 +25,28 @@ export interface Batch {
   readonly name: string;
   /** ISO date, without a time. */
   readonly date?: string | undefined;
+  /** How soft it is worked. */
+  readonly softness?: Softness | undefined;
   readonly note: string;
+}
+
+/** What a drop of water did on the bare fired clay: weak evidence beside boiling. */
+export type Bead = 'soaked in' | 'stood some minutes' | 'still stood';
+
+/** A measured bar of a body, or a piece of it measured at two stages. */
+export interface BarRecord extends Sample {
+  readonly id: string;
+  readonly bodyId: string;
+  readonly name: string;
+  readonly kind: 'bar' | 'piece';
+  readonly thicknessMm?: number | undefined;
+  /** When it was measured at each stage, ISO dates. */
+  readonly dates: Partial<Readonly<Record<Stage, string>>>;
+  /** Stages whose length was asked about and is right. */
+  readonly sure?: readonly Stage[] | undefined;
+  readonly bead?: Bead | undefined;
+  readonly note: string;
+  readonly createdAt: string;
 }
 
 /** One part of a piece: its form by known sizes, its clay and its way of making. */
@@ -36,6 +57,8 @@ export interface Part {
   readonly sizes: KnownSizes;
   readonly bodyId?: string | undefined;
   readonly batchId?: string | undefined;
+  /** What it will be fired to; the body's usual cone unless said. */
+  readonly firing?: Firing | undefined;
   readonly way: Way;
   readonly making: Making;
 }
@@ -60,6 +83,7 @@ export interface Settings {
 export interface Workspace {
   readonly bodies: readonly Body[];
   readonly batches: readonly Batch[];
+  readonly bars: readonly BarRecord[];
   readonly plans: readonly Plan[];
   readonly settings: Settings;
 }
@@ -68,11 +92,12 @@ export interface Workspace {
 export interface Rows {
   bodies: Body;
   batches: Batch;
+  bars: BarRecord;
   plans: Plan;
 }
 
 export type TableName = keyof Rows;
 
-export const TABLES: readonly TableName[] = ['bodies', 'batches', 'plans'];
+export const TABLES: readonly TableName[] = ['bodies', 'batches', 'bars', 'plans'];
 
-export const EMPTY: Workspace = { bodies: [], batches: [], plans: [], settings: { units: METRIC } };
+export const EMPTY: Workspace = { bodies: [], batches: [], bars: [], plans: [], settings: { units: METRIC } };

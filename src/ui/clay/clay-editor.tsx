@@ -1,6 +1,6 @@
 'use client';
 
-import { type ClayKind, KINDS } from '@/core/clay';
+import { type ClayKind, KINDS, readCone } from '@/core/clay';
 import { type PercentRange, type Result, good, readPercent, readPercentRange, writePercent } from '@/core/units';
 import type { Body } from '@/core/workspace';
 import { commands } from '@/store';
@@ -9,7 +9,10 @@ import { run, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import { Batches } from './batches';
 import { PiecesOfClay } from './pieces-of-clay';
-import { WhatIsTaken } from './what-is-taken';
+import { Bars } from './bars';
+import { BeliefPanel } from './belief-panel';
+import { Charts } from './charts';
+import { useClayView } from './use-clay-view';
 
 type Facts = 'shrinkagePercent' | 'heightShrinkagePercent' | 'waterPercent' | 'lossPercent';
 
@@ -50,9 +53,10 @@ export function ClayEditor({ body }: { body: Body }) {
     run(commands.editBody(body.id, change, `${label} of ${body.name}`, key));
     return undefined;
   };
+  const view = useClayView(body);
   const used = workspace.plans.filter((plan) => plan.parts.some(({ bodyId }) => bodyId === body.id));
   return (
-    <Box padding={{ base: '3', md: '20px 28px' }} maxWidth="920px">
+    <Box padding={{ base: '3', md: '20px 28px' }} maxWidth="980px">
       <HStack justifyContent="space-between" flexWrap="wrap" gap="3">
         <NameInput
           label="Name of the clay"
@@ -63,7 +67,12 @@ export function ClayEditor({ body }: { body: Body }) {
           Delete clay
         </Act>
       </HStack>
-      <WhatIsTaken body={body} />
+      <BeliefPanel view={view} />
+      <Bars view={view} />
+      <Charts view={view} />
+      <chakra.h2 fontSize="18px" fontWeight="650" marginTop="6">
+        What is said of it
+      </chakra.h2>
       <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 1fr' }} gap="4" marginTop="4">
         <Box>
           <chakra.span display="block" fontSize="sm" color="fg.muted" aria-hidden>
@@ -82,7 +91,11 @@ export function ClayEditor({ body }: { body: Body }) {
           label="Cone"
           hint="as fired: 6, 04"
           shown={body.cone ?? ''}
-          take={(cone, key) => (cone.length > 40 ? 'Write the cone only, such as 6.' : edit({ cone: cone || undefined }, 'cone', key))}
+          take={(text, key) => {
+            const cone = text.trim() === '' ? undefined : readCone(text);
+            if (cone && !cone.ok) return cone.problem.message;
+            return edit({ cone: cone?.value }, 'cone', key);
+          }}
         />
         <Fact body={body} fact="heightShrinkagePercent" label="Shrinkage in height, %" hint="only if measured apart" />
         <Fact body={body} fact="waterPercent" label="Water, %" hint="of the wet weight; typical 21" />
@@ -96,7 +109,7 @@ export function ClayEditor({ body }: { body: Body }) {
         />
       </Box>
       <Batches body={body} />
-      <PiecesOfClay body={body} plans={used} />
+      <PiecesOfClay plans={used} />
       <Box marginTop="6" fontSize="sm" color="fg.muted" maxWidth="620px">
         Dry clay dust contains or may contain crystalline silica: clean wet, do not sweep or dry-sand without extraction and a fitted
         respirator. A shrinkage figure and a cone say nothing about food: that is tested on the fired, glazed piece.

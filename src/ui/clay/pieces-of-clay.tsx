@@ -1,8 +1,8 @@
 'use client';
 
 import { handMass } from '@/core/units';
-import { type Body, type Plan, figuresOf, sizePart } from '@/core/workspace';
-import { useUnits } from '@/ui/state';
+import { type Plan, type Workspace, clayOf, sizePart } from '@/core/workspace';
+import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -12,8 +12,8 @@ interface Reckoned {
   readonly ball: number;
 }
 
-function reckon(body: Body, plan: Plan): Reckoned | undefined {
-  const sized = sizePart(plan.parts[0], figuresOf(body), String);
+function reckon(workspace: Workspace, plan: Plan): Reckoned | undefined {
+  const sized = sizePart(plan.parts[0], clayOf(workspace, plan.parts[0]).figures, String);
   return sized.ok ? { mouth: sized.value.sized.stages.wet.rimDiameter, ball: sized.value.sized.masses.ball } : undefined;
 }
 
@@ -26,10 +26,11 @@ const NUMBER = {
 } as const;
 
 /** The pieces made of this clay, now and as they were when the clay was opened: what an edit moved. */
-export function PiecesOfClay({ body, plans }: { body: Body; plans: readonly Plan[] }) {
+export function PiecesOfClay({ plans }: { plans: readonly Plan[] }) {
+  const { workspace } = useWorkspace();
   const units = useUnits();
-  const [before] = useState(() => new Map(plans.map((plan) => [plan.id, reckon(body, plan)])));
-  const rows = plans.map((plan) => ({ plan, now: reckon(body, plan), was: before.get(plan.id) }));
+  const [before] = useState(() => new Map(plans.map((plan) => [plan.id, reckon(workspace, plan)])));
+  const rows = plans.map((plan) => ({ plan, now: reckon(workspace, plan), was: before.get(plan.id) }));
   const write = { mouth: units.length, ball: (g: number) => units.mass(handMass(g, units.choice)) };
   const moved = rows.filter(({ now, was }) => now && was && write.mouth(now.mouth) !== write.mouth(was.mouth)).length;
   const said =

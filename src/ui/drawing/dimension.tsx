@@ -51,7 +51,12 @@ export function At({
 }) {
   const shift = { start: '0', middle: '-50%', end: '-100%' }[anchor];
   return (
-    <Box position="absolute" style={{ left: x, top: y, transform: `translate(${shift}, -50%)` }} lineHeight="1.15">
+    <Box
+      position="absolute"
+      css={{ '&:has([aria-invalid])': { zIndex: 30 } }}
+      style={{ left: x, top: y, transform: `translate(${shift}, -50%)` }}
+      lineHeight="1.15"
+    >
       {children}
     </Box>
   );

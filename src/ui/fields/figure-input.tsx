@@ -19,6 +19,8 @@ export interface FigureInputProps extends DraftOptions {
   readonly onVisit?: () => void;
   /** To which side the reason of a refusal opens. */
   readonly reason?: 'left' | 'right';
+  /** The column of a table it stands in, for going down it. */
+  readonly column?: string;
   readonly style?: HTMLChakraProps<'input'>;
 }
 
@@ -35,6 +37,7 @@ export function FigureInput({
   before,
   onVisit,
   reason = 'left',
+  column,
   style,
   ...draft
 }: FigureInputProps) {
@@ -61,6 +64,7 @@ export function FigureInput({
         aria-label={label}
         aria-invalid={problem ? true : undefined}
         aria-describedby={problem ? id : undefined}
+        data-column={column}
         data-known={known ? '' : undefined}
         background="transparent"
         color="inherit"

@@ -5,3 +5,5 @@ export { LengthInput } from './length-input';
 export { NameInput } from './name-input';
 export { RefusalScope, useAnyRefused } from './refusals';
 export { TextInput } from './text-input';
+export { LabelledChoice } from './labelled-choice';
+export { OptionalInput } from './optional-input';

@@ -5,7 +5,12 @@ import { useId } from 'react';
 import { type DraftOptions, useDraft } from './use-draft';
 
 /** A name set like a heading and typed where it stands. */
-export function NameInput({ label, size = '22px', ...draft }: Omit<DraftOptions, 'step'> & { label: string; size?: string }) {
+export function NameInput({
+  label,
+  size = '22px',
+  width = '290px',
+  ...draft
+}: Omit<DraftOptions, 'step'> & { label: string; size?: string; width?: string }) {
   const { problem, input } = useDraft(draft);
   const id = useId();
   return (
@@ -22,7 +27,7 @@ export function NameInput({ label, size = '22px', ...draft }: Omit<DraftOptions,
         borderBottom="2px dotted"
         borderColor={problem ? 'bad' : 'line.strong'}
         minHeight={{ base: '44px', md: '36px' }}
-        width="290px"
+        width={width}
         maxWidth="100%"
         _hover={{ background: 'act.wash' }}
       />

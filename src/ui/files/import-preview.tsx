@@ -5,7 +5,7 @@ import { Act } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 
-const TABLE_WORDS: Record<TableName, string> = { bodies: 'Clays', batches: 'Batches', plans: 'Pieces' };
+const TABLE_WORDS: Record<TableName, string> = { bodies: 'Clays', batches: 'Batches', bars: 'Bars', plans: 'Pieces' };
 
 const SHOWN = 6;
 

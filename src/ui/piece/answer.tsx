@@ -1,6 +1,6 @@
 'use client';
 
-import { remaining } from '@/core/clay';
+import { finishesBetween, remaining } from '@/core/clay';
 import type { NumberName } from '@/core/sizing';
 import { type Written, handLength, handMass, writeLength, writeMass, writeVolume } from '@/core/units';
 import { useAnyRefused } from '@/ui/fields';
@@ -79,6 +79,8 @@ export function Answer({ piece }: { piece: PieceModel }) {
   const { choice } = units;
   const { masses, capacityMl, stages } = worked.sized;
   const greyed = useAnyRefused() || piece.impossible !== undefined;
+  const high = finishesBetween(stages.wet.height, worked.clay.heightBelief);
+  const across = finishesBetween(stages.wet.rimDiameter, worked.clay.belief);
   const holds = writeVolume(capacityMl, choice);
   return (
     <Box as="section" aria-label="Answer" css={greyed ? GREYED : undefined}>
@@ -116,8 +118,9 @@ export function Answer({ piece }: { piece: PieceModel }) {
       <Box fontSize="sm" marginTop="2" paddingTop="2" borderTopWidth="1px" borderColor="line" lineHeight="1.45">
         <chakra.b color="glazed">
           Finishes {units.length(stages.glazed.height)} high, {units.length(stages.glazed.rimDiameter)} across
-        </chakra.b>{' '}
-        and holds{' '}
+        </chakra.b>
+        , in 9 of 10 between {units.length(high[0])} and {units.length(high[1])} high, {units.length(across[0])} and{' '}
+        {units.length(across[1])} across. Holds{' '}
         <chakra.button type="button" textDecoration="underline dotted" cursor="pointer" onClick={() => piece.open('capacity')}>
           {holds.whole} {holds.unit}
         </chakra.button>{' '}

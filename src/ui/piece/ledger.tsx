@@ -31,7 +31,15 @@ function Head({ piece, stage }: { piece: PieceModel; stage: Stage }) {
   const left = remaining(piece.worked.clay.shrinkage, stage, 'width');
   return (
     <chakra.th scope="col" textAlign="right" fontWeight="400" verticalAlign="bottom" paddingInline={{ base: '1', md: '2' }}>
-      <Box display="flex" justifyContent="flex-end" alignItems="baseline" gap="2" flexWrap="wrap" fontSize={{ base: '12px', md: 'sm' }}>
+      <Box
+        display="flex"
+        flexDirection={{ base: 'column', md: 'row' }}
+        justifyContent="flex-end"
+        alignItems={{ base: 'flex-end', md: 'baseline' }}
+        columnGap="2"
+        fontSize={{ base: '12px', md: 'sm' }}
+        lineHeight="1.2"
+      >
         <StageName stage={stage} />
         <Box as="span" color="fg.muted" fontFamily="figure" fontVariantNumeric="tabular-nums" title={`of 100 wet, ${STAGE_WORDS[stage]}`}>
           {(left * 100).toFixed(1)}

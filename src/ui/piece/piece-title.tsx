@@ -1,5 +1,6 @@
 'use client';
 
+import { CONES } from '@/core/clay';
 import { MAKING_WAYS } from '@/core/sizing';
 import { commands } from '@/store';
 import { Choice, NameInput } from '@/ui/fields';
@@ -18,9 +19,10 @@ export function PieceTitle({ piece }: { piece: PieceModel }) {
   return (
     <Box>
       <chakra.h1 srOnly>{plan.name}</chakra.h1>
-      <HStack gap="3" flexWrap="wrap" alignItems="center">
+      <HStack gap="2" flexWrap="wrap" alignItems="center">
         <NameInput
           label="Name of the piece"
+          width="228px"
           shown={plan.name}
           take={(name, key) => {
             if (name.trim() === '') return 'A piece needs a name, such as Honey jar.';
@@ -29,6 +31,7 @@ export function PieceTitle({ piece }: { piece: PieceModel }) {
           }}
         />
         <Choice label="Clay" value={part.bodyId ?? NO_CLAY} options={clays} onChoose={(id) => piece.chooseClay(id || undefined)} />
+        {part.bodyId && <BatchAndFiring piece={piece} />}
         <Choice
           label="Way of making"
           value={part.way}
@@ -37,8 +40,7 @@ export function PieceTitle({ piece }: { piece: PieceModel }) {
         />
       </HStack>
       <Box fontSize="sm" color="fg.muted" marginTop="1">
-        {piece.body ? `${piece.body.name} shrinks` : 'No clay chosen: typical stoneware shrinks'} {shrinkageWords(piece)}
-        {piece.body?.cone ? `, cone ${piece.body.cone}` : ''}
+        {piece.known.body ? `${piece.known.body.name} shrinks` : 'No clay chosen: typical stoneware shrinks'} {shrinkageWords(piece)}
       </Box>
       {piece.impossible && (
         <Box role="alert" color="bad" fontWeight="600">
@@ -46,5 +48,30 @@ export function PieceTitle({ piece }: { piece: PieceModel }) {
         </Box>
       )}
     </Box>
+  );
+}
+
+/** The batch the clay comes from and the cone it will be fired to, where the clay has any. */
+function BatchAndFiring({ piece }: { piece: PieceModel }) {
+  const { workspace } = useWorkspace();
+  const { part, known } = piece;
+  const batches = workspace.batches.filter(({ bodyId }) => bodyId === part.bodyId);
+  return (
+    <>
+      {batches.length > 0 && (
+        <Choice
+          label="Batch"
+          value={part.batchId ?? NO_CLAY}
+          options={[{ value: NO_CLAY, words: 'no batch said' }, ...batches.map(({ id, name }) => ({ value: id, words: name }))]}
+          onChoose={(id) => piece.chooseBatch(id || undefined)}
+        />
+      )}
+      <Choice
+        label="Fired to"
+        value={known.firing.cone ?? NO_CLAY}
+        options={[{ value: NO_CLAY, words: 'cone as usual' }, ...CONES.map((cone) => ({ value: cone, words: `cone ${cone}` }))]}
+        onChoose={(cone) => piece.chooseCone(cone || undefined)}
+      />
+    </>
   );
 }

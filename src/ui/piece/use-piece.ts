@@ -3,7 +3,7 @@
 import type { Stage } from '@/core/clay';
 import { type CupSize, SIZE_WORDS } from '@/core/form';
 import { MAKING_WORDS, type Making, type NumberName, STAGE_WORDS, type Way, type Worked } from '@/core/sizing';
-import { type Body, type Part, type Plan, bodyOf, figuresOf, sizePart } from '@/core/workspace';
+import { type KnownClay, type Part, type Plan, clayOf, sizePart } from '@/core/workspace';
 import { commands } from '@/store';
 import { type Units, run, useUnits, useWorkspace } from '@/ui/state';
 import { useMemo, useState } from 'react';
@@ -12,7 +12,7 @@ import { useMemo, useState } from 'react';
 export interface PieceModel {
   readonly plan: Plan;
   readonly part: Part;
-  readonly body: Body | undefined;
+  readonly known: KnownClay;
   readonly worked: Worked;
   /** Why the stored piece cannot be made, after its clay changed say; the last possible one is in `worked`. */
   readonly impossible: string | undefined;
@@ -24,6 +24,8 @@ export interface PieceModel {
   readonly takeAllowance: (name: keyof Making) => (value: number, key: string) => string | undefined;
   readonly chooseWay: (way: Way) => void;
   readonly chooseClay: (bodyId: string | undefined) => void;
+  readonly chooseBatch: (batchId: string | undefined) => void;
+  readonly chooseCone: (cone: string | undefined) => void;
 }
 
 export const WAY_WORDS: Record<Way, string> = {
@@ -33,8 +35,8 @@ export const WAY_WORDS: Record<Way, string> = {
   own: 'My own',
 };
 
-function useWorked(part: Part, body: Body | undefined, units: Units) {
-  const now = useMemo(() => sizePart(part, figuresOf(body), units.length), [part, body, units]);
+function useWorked(part: Part, known: KnownClay, units: Units) {
+  const now = useMemo(() => sizePart(part, known.figures, units.length), [part, known, units]);
   const [last, setLast] = useState(() => (now.ok ? { value: now.value, part } : undefined));
   if (now.ok && last?.value !== now.value) setLast({ value: now.value, part });
   const possible = now.ok ? { value: now.value, part } : last;
@@ -46,20 +48,21 @@ export function usePiece(plan: Plan): PieceModel | undefined {
   const { workspace } = useWorkspace();
   const units = useUnits();
   const [part] = plan.parts;
-  const body = bodyOf(workspace, part);
-  const { possible, impossible } = useWorked(part, body, units);
+  const { bodies, bars } = workspace;
+  const known = useMemo(() => clayOf({ bodies, bars }, part), [bodies, bars, part]);
+  const { possible, impossible } = useWorked(part, known, units);
   const [opened, open] = useState<NumberName>('ball');
   if (!possible) return undefined;
 
   const trial = (change: Partial<Part>): string | undefined => {
-    const sized = sizePart({ ...part, ...change }, figuresOf(body), units.length);
+    const sized = sizePart({ ...part, ...change }, known.figures, units.length);
     return sized.ok ? undefined : sized.problem.message;
   };
 
   return {
     plan,
     part,
-    body,
+    known,
     worked: { clay: possible.value.clay, known: possible.part.sizes, making: possible.part.making, sized: possible.value.sized },
     impossible,
     units,
@@ -83,5 +86,11 @@ export function usePiece(plan: Plan): PieceModel | undefined {
       const name = workspace.bodies.find(({ id }) => id === bodyId)?.name ?? 'no clay';
       run(commands.setClay(plan.id, bodyId, `clay: ${name}`));
     },
+    chooseBatch: (batchId) => {
+      const name = workspace.batches.find(({ id }) => id === batchId)?.name ?? 'none said';
+      run(commands.setBatch(plan.id, batchId, `batch: ${name}`));
+    },
+    chooseCone: (cone) =>
+      run(commands.setFiring(plan.id, cone === undefined ? undefined : { cone }, `firing: ${cone ? `cone ${cone}` : 'as usual'}`)),
   };
 }

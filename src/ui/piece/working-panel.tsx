@@ -2,22 +2,15 @@
 
 import { addingCost, working } from '@/core/sizing';
 import { writePercent } from '@/core/units';
+import { figureWords, restsOnWords } from '@/core/workspace';
 import { Box, chakra } from '@chakra-ui/react';
 import type { PieceModel } from './use-piece';
 
-const SOURCE_WORDS = {
-  bars: 'from measured bars',
-  supplier: 'the supplier’s word, give or take a percent',
-  given: 'as given',
-  typical: 'only what is typical: nothing measured, nothing said',
-};
-
-/** What the shrinkage is and whose word it is. */
-export function shrinkageWords({ worked, body }: PieceModel): string {
-  const { shrinkage, sources } = worked.clay;
-  const source = Array.isArray(body?.shrinkagePercent) ? 'the middle of the supplier’s range' : SOURCE_WORDS[sources.shrinkage];
-  const height = shrinkage.height === shrinkage.width ? '' : `, ${writePercent(shrinkage.height * 100)} in height`;
-  return `${writePercent(shrinkage.width * 100)} of the wet size${height}: ${source}`;
+/** What the shrinkage is and where most pieces lie. */
+export function shrinkageWords({ worked }: PieceModel): string {
+  const { shrinkage, belief } = worked.clay;
+  const height = shrinkage.height === shrinkage.width ? '' : ` (${writePercent(shrinkage.height * 100)} in height)`;
+  return `${figureWords(belief)}${height}`;
 }
 
 /** The arithmetic of the number last chosen, and what adding the percentage would have cost. */
@@ -40,6 +33,9 @@ export function WorkingPanel({ piece }: { piece: PieceModel }) {
       <Box marginTop="2" color="fg.muted" data-testid="adding">
         Adding {writePercent(shrinkage.height * 100)} to {units.length(finished)} instead would make it {units.length(adding.wet)} wet and
         finish {units.length(adding.finishes)}: <b>{units.length(adding.short)} short</b>.
+      </Box>
+      <Box marginTop="2" color="fg.muted" data-testid="rests-on">
+        {restsOnWords(piece.known)}
       </Box>
     </Box>
   );

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Plan, type SizedPart, bodyOf, figuresOf, sizePart } from '@/core/workspace';
+import { type Plan, type SizedPart, clayOf, sizePart } from '@/core/workspace';
 import { handMass } from '@/core/units';
 import { commands } from '@/store';
 import { Thumbnail } from '@/ui/drawing';
@@ -36,8 +36,8 @@ function useRows(find: string, order: Order): Row[] {
     return workspace.plans
       .map((plan): Row => {
         const [part] = plan.parts;
-        const body = bodyOf(workspace, part);
-        const sized = sizePart(part, figuresOf(body), String);
+        const { body, figures } = clayOf(workspace, part);
+        const sized = sizePart(part, figures, String);
         return { plan, clay: body?.name ?? 'no clay chosen', sized: sized.ok ? sized.value.sized : undefined };
       })
       .filter(({ plan, clay }) => `${plan.name} ${clay} ${plan.note}`.toLowerCase().includes(wanted))

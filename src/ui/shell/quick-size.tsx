@@ -2,7 +2,7 @@
 
 import { STAGES, convert, lengthAt } from '@/core/clay';
 import { readLength } from '@/core/units';
-import { bodyOf, figuresOf } from '@/core/workspace';
+import { type KnownClay, clayOf } from '@/core/workspace';
 import { commands } from '@/store';
 import { run, useUnits, useWorkspace } from '@/ui/state';
 import { StageName } from '@/ui/stage';
@@ -20,7 +20,7 @@ function useCurrentClay() {
   const { plans, bodies, settings } = workspace;
   const asked = useSearchParams().get('plan');
   const plan = plans.find(({ id }) => id === asked) ?? plans.find(({ id }) => id === settings.openPlanId) ?? plans[0];
-  return plan ? bodyOf(workspace, plan.parts[0]) : bodies[0];
+  return clayOf(workspace, plan ? plan.parts[0] : { bodyId: bodies[0]?.id });
 }
 
 /** From anywhere: a finished size typed here is read at every stage at once; Enter makes a cup of it. */
@@ -33,7 +33,7 @@ export function QuickSize() {
 }
 
 function QuickField() {
-  const body = useCurrentClay();
+  const clay = useCurrentClay();
   const units = useUnits();
   const router = useRouter();
   const input = useRef<HTMLInputElement>(null);
@@ -60,7 +60,11 @@ function QuickField() {
   };
   const make = () => {
     if (!read?.ok) return;
-    const { act, id } = commands.createPlan({ name: `Cup, ${units.length(read.value)} across`, rimDiameter: read.value, bodyId: body?.id });
+    const { act, id } = commands.createPlan({
+      name: `Cup, ${units.length(read.value)} across`,
+      rimDiameter: read.value,
+      bodyId: clay.body?.id,
+    });
     run(act);
     close();
     router.push(`/?plan=${id}`);
@@ -111,15 +115,15 @@ function QuickField() {
         borderColor="line.strong"
         borderRadius="4px"
       >
-        {read && (read.ok ? <QuickAnswer mm={read.value} body={body} /> : <Box color="bad">{read.problem.message}</Box>)}
+        {read && (read.ok ? <QuickAnswer mm={read.value} clay={clay} /> : <Box color="bad">{read.problem.message}</Box>)}
       </Box>
     </Box>
   );
 }
 
-function QuickAnswer({ mm, body }: { mm: number; body: ReturnType<typeof bodyOf> }) {
+function QuickAnswer({ mm, clay: { body, figures } }: { mm: number; clay: KnownClay }) {
   const units = useUnits();
-  const { shrinkage } = figuresOf(body);
+  const { shrinkage } = figures;
   const finished = lengthAt('glazed', mm);
   return (
     <>

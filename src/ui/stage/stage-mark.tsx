@@ -27,7 +27,7 @@ export function StageMark({ stage, size = 14 }: { stage: Stage; size?: number })
 /** Mark and word together. */
 export function StageName({ stage }: { stage: Stage }) {
   return (
-    <HStack gap="1.5" color={stage} fontWeight="600">
+    <HStack gap="1.5" color={stage} fontWeight="600" flexWrap="wrap" justifyContent="inherit">
       <StageMark stage={stage} />
       <Box as="span">{STAGE_WORDS[stage]}</Box>
     </HStack>

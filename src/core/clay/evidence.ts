@@ -1,0 +1,117 @@
+import type { Bar } from './belief';
+import { coneRank } from './cone';
+import type { Shares } from './shrinkage';
+import { STAGES, type Stage } from './stage';
+
+export type Softness = 'soft' | 'medium' | 'firm';
+
+/** How something was fired. A cone says more than a temperature; either may be missing. */
+export interface Firing {
+  readonly cone?: string | undefined;
+  readonly temperatureC?: number | undefined;
+  readonly holdMinutes?: number | undefined;
+  readonly atmosphere?: 'oxidation' | 'neutral' | 'reduction' | undefined;
+}
+
+/** A bar or a piece of clay as written down: lengths at its stages, several marks each, mm; weights, g. */
+export interface Sample {
+  readonly lengths: Partial<Readonly<Record<Stage, readonly number[]>>>;
+  readonly weights: Partial<Readonly<Record<Stage, number>>>;
+  /** Weight after boiling and wiping, g. */
+  readonly boiled?: number | undefined;
+  readonly tool: 'ruler' | 'caliper';
+  readonly direction: 'along' | 'across' | 'height';
+  readonly firing: Firing;
+  readonly batchId?: string | undefined;
+  readonly softness?: Softness | undefined;
+  readonly warped?: boolean | undefined;
+}
+
+const mean = (values: readonly number[]): number | undefined =>
+  values.length ? values.reduce((a, b) => a + b, 0) / values.length : undefined;
+
+/** The mean of a sample's marks at a stage, mm. */
+export const lengthOf = (sample: Pick<Sample, 'lengths'>, stage: Stage): number | undefined => mean(sample.lengths[stage] ?? []);
+
+/** The first and the last stage a sample was measured at; undefined with fewer than two. */
+export function measuredSpan(sample: Pick<Sample, 'lengths'>): { from: Stage; to: Stage } | undefined {
+  const measured = STAGES.filter((stage) => lengthOf(sample, stage) !== undefined);
+  const [from, to] = [measured[0], measured.at(-1)];
+  return from && to && from !== to ? { from, to } : undefined;
+}
+
+/**
+ * The whole shrinkage, wet to glazed, that two measured stages speak of: (1 - r)/(share_to - r share_from) with r the
+ * ratio of the later to the earlier length (solved from k = 1 - share x S, computation.md section 1). Undefined with fewer than two.
+ *
+ * @example impliedShrinkage({ lengths: { wet: [100], glazed: [88] } }, shares) // 0.12
+ */
+export function impliedShrinkage(sample: Pick<Sample, 'lengths'>, shares: Shares): number | undefined {
+  const span = measuredSpan(sample);
+  if (!span) return undefined;
+  const share = (stage: Stage) => (stage === 'wet' ? 0 : stage === 'glazed' ? 1 : shares[stage]);
+  const ratio = lengthOf(sample, span.to)! / lengthOf(sample, span.from)!;
+  return (1 - ratio) / (share(span.to) - ratio * share(span.from));
+}
+
+/** Whether two firings are the same for shrinkage: the same cone; without cones, within 15 degrees. Unknown goes with anything. */
+export function sameFiring(a: Firing, b: Firing): boolean {
+  if (coneRank(a.cone) !== undefined && coneRank(b.cone) !== undefined) return a.cone === b.cone;
+  if (a.temperatureC !== undefined && b.temperatureC !== undefined) return Math.abs(a.temperatureC - b.temperatureC) <= 15;
+  return true;
+}
+
+/** Why a sample is not used in a belief. */
+export type Unused = 'not fired' | 'warped' | 'other firing' | 'grew';
+
+/** A sample sorted for one batch and firing: used, or why not. */
+export interface Sorted<S extends Sample> {
+  readonly sample: S;
+  readonly unused?: Unused | undefined;
+  readonly sameBatch: boolean;
+}
+
+/** What a body's samples say for one batch and firing. */
+export interface Evidence<S extends Sample> {
+  readonly sorted: readonly Sorted<S>[];
+  /** Nothing was fired to this firing, so others stand in. */
+  readonly otherFiringStandsIn: boolean;
+}
+
+function faultOf(sample: Sample): Unused | undefined {
+  const span = measuredSpan(sample);
+  if (span?.to !== 'glazed') return 'not fired';
+  if (lengthOf(sample, span.to)! >= lengthOf(sample, span.from)!) return 'grew';
+  return sample.warped ? 'warped' : undefined;
+}
+
+/**
+ * Sorts a body's samples for one batch and firing. Samples of another firing are shown but not used,
+ * unless there is nothing else. A missing batch is a batch of its own.
+ */
+export function gather<S extends Sample>(samples: readonly S[], batchId: string | undefined, firing: Firing): Evidence<S> {
+  const sound = samples.map((sample) => ({ sample, sameBatch: sample.batchId === batchId, unused: faultOf(sample) }));
+  const here = sound.some(({ sample, unused }) => !unused && sameFiring(sample.firing, firing));
+  return {
+    otherFiringStandsIn: !here && sound.some(({ unused }) => !unused),
+    sorted: sound.map((each) =>
+      here && !each.unused && !sameFiring(each.sample.firing, firing) ? { ...each, unused: 'other firing' as const } : each,
+    ),
+  };
+}
+
+/** The bars a belief takes, from the samples used: lengths averaged over their marks, ends as if measured wet. */
+export function asBars<S extends Sample>(evidence: Evidence<S>, shares: Shares): Bar[] {
+  return evidence.sorted.flatMap(({ sample, unused, sameBatch }) => {
+    if (unused) return [];
+    const wet = lengthOf(sample, 'wet');
+    const batch = { tool: sample.tool, sameBatch, batch: sample.batchId };
+    if (wet !== undefined) {
+      const at = (stage: Stage) => lengthOf(sample, stage);
+      return [{ wet, leather: at('leather'), dry: at('dry'), bisque: at('bisque'), glazed: at('glazed')!, ...batch }];
+    }
+    const shrinkage = impliedShrinkage(sample, shares);
+    const glazed = lengthOf(sample, 'glazed')!;
+    return shrinkage === undefined || shrinkage >= 1 ? [] : [{ wet: glazed / (1 - shrinkage), glazed, ...batch }];
+  });
+}

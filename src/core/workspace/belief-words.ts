@@ -1,0 +1,49 @@
+import { type Belief, type Unused, mostPieces } from '@/core/clay';
+import { writePercent } from '@/core/units';
+import type { KnownClay } from './clay';
+
+const plural = (count: number, one: string): string => `${count} ${one}${count === 1 ? '' : 's'}`;
+
+const worth = (bars: number): string =>
+  bars < 0.75 ? (bars < 0.35 ? 'less than half a bar' : 'about half a bar') : `about ${plural(Math.round(bars), 'bar')}`;
+
+/** "about 11.5 %, most pieces between 10.8 and 12.2 %": the figure with where 9 in 10 pieces lie. */
+export function figureWords(belief: Belief): string {
+  const [low, high] = mostPieces(belief);
+  return `about ${writePercent(belief.mean * 100)}, most pieces between ${(low * 100).toFixed(1)} and ${(high * 100).toFixed(1)} %`;
+}
+
+function priorWords(known: KnownClay): string {
+  const { body } = known;
+  if (body?.shrinkagePercent === undefined) return `what ${body?.kind ?? 'stoneware'} typically does`;
+  return typeof body.shrinkagePercent === 'number' ? 'the supplier’s figure' : 'the supplier’s range';
+}
+
+/**
+ * What a belief rests on, in words: how many bars of this batch and of others, against the supplier's figure or what is
+ * typical; and when bars of another firing stand in.
+ */
+export function restsOnWords(known: KnownClay): string {
+  const { evidence, figures } = known;
+  const used = evidence.sorted.filter(({ unused }) => !unused);
+  const own = used.filter(({ sameBatch }) => sameBatch).length;
+  const others = used.length - own;
+  const prior = priorWords(known);
+  const { voices } = figures.belief;
+  if (used.length === 0) return `Rests on ${prior} alone: no bar has been fired.`;
+  const ownWords = own > 0 ? `${plural(own, 'bar')} of this batch` : '';
+  const otherWords = others > 0 ? `${plural(others, 'bar')} of other batches, worth ${worth(voices.others)}` : '';
+  const measured = [ownWords, otherWords].filter(Boolean).join(' and ');
+  const verb = voices.own + voices.others > voices.prior ? (used.length === 1 ? 'outweighs' : 'outweigh') : 'do not yet outweigh';
+  const standIn = evidence.otherFiringStandsIn
+    ? ` None of them was fired ${known.firing.cone ? `to cone ${known.firing.cone}` : 'like this'}: they stand in until one is.`
+    : '';
+  return `${measured} ${verb} ${prior} (worth ${worth(voices.prior)}).${standIn}`;
+}
+
+export const UNUSED_WORDS: Record<Unused, string> = {
+  'not fired': 'not fired yet',
+  warped: 'warped: shown, not used',
+  'other firing': 'fired otherwise: shown, not used',
+  grew: 'longer than when wet: not used until it is looked at',
+};

@@ -1,0 +1,66 @@
+import {
+  type ClayFacts,
+  type ClayFigures,
+  type Evidence,
+  type Firing,
+  TYPICAL,
+  asBars,
+  clayFigures,
+  gather,
+  readCone,
+  weigh,
+} from '@/core/clay';
+import { bodyOf } from './piece';
+import type { BarRecord, Body, Workspace } from './records';
+
+/** A body, the batch and the firing something is made in; any of them may be unsaid. */
+export interface ClayChoice {
+  readonly bodyId?: string | undefined;
+  readonly batchId?: string | undefined;
+  readonly firing?: Firing | undefined;
+}
+
+/** All that is known of a clay for one batch and firing. */
+export interface KnownClay {
+  readonly body: Body | undefined;
+  readonly firing: Firing;
+  readonly figures: ClayFigures;
+  /** The bars and pieces measured across, sorted into used and not. */
+  readonly evidence: Evidence<BarRecord>;
+  readonly heightEvidence: Evidence<BarRecord>;
+}
+
+/** Taken while nothing is chosen: stoneware, with nothing known. */
+const NO_CLAY: ClayFacts = { kind: 'stoneware' };
+
+/** The firing a body usually gets, where its cone is written as one. */
+function usualFiring(body: Body | undefined): Firing {
+  const cone = body?.cone === undefined ? undefined : readCone(body.cone);
+  return cone?.ok ? { cone: cone.value } : {};
+}
+
+/** Only what was found: a batch's own weighing takes the place of the body's, not its absence. */
+const defined = <T extends object>(found: T): Partial<T> =>
+  Object.fromEntries(Object.entries(found).filter(([, value]) => value !== undefined)) as Partial<T>;
+
+/**
+ * Gathers what is known of a clay: the body's figures, its bars of this batch and firing first, others as they are worth.
+ */
+export function clayOf(workspace: Pick<Workspace, 'bodies' | 'bars'>, choice: ClayChoice): KnownClay {
+  const body = bodyOf(workspace, choice);
+  const firing = choice.firing ?? usualFiring(body);
+  const bars = body ? workspace.bars.filter(({ bodyId }) => bodyId === body.id) : [];
+  const across = bars.filter(({ direction }) => direction !== 'height');
+  const upright = bars.filter(({ direction }) => direction === 'height');
+  const evidence = gather(across, choice.batchId, firing);
+  const heightEvidence = gather(upright, choice.batchId, firing);
+  const facts: ClayFacts = body ?? NO_CLAY;
+  const shares = TYPICAL[facts.kind].shares;
+  const figures = clayFigures({
+    ...facts,
+    bars: asBars(evidence, shares),
+    heightBars: asBars(heightEvidence, shares),
+    weighed: { ...weigh(bars), ...defined(weigh(bars.filter(({ batchId }) => batchId === choice.batchId))) },
+  });
+  return { body, firing, figures, evidence, heightEvidence };
+}

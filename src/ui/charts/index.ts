@@ -1,0 +1,1 @@
+export { Chart, Dot, Feet, LevelLines, SIZE } from './frame';

@@ -1,0 +1,174 @@
+'use client';
+
+import { type Firing, STAGES, type Sample, type Stage, readCone } from '@/core/clay';
+import { STAGE_WORDS } from '@/core/sizing';
+import { type Result, bad, good, quote, readLength, readQuantity } from '@/core/units';
+import type { BarRecord } from '@/core/workspace';
+import { commands } from '@/store';
+import { Act, LabelledChoice, OptionalInput, TextInput } from '@/ui/fields';
+import { run, workspaceStore } from '@/ui/state';
+import { Box, Grid } from '@chakra-ui/react';
+import { parseDate } from '@internationalized/date';
+import type { ClayView } from './use-clay-view';
+
+const UNSAID = '';
+
+type Few<T extends string> = readonly (T | typeof UNSAID)[];
+
+const SOFTNESS: Few<NonNullable<Sample['softness']>> = [UNSAID, 'soft', 'medium', 'firm'];
+const ATMOSPHERES: Few<NonNullable<Firing['atmosphere']>> = [UNSAID, 'oxidation', 'neutral', 'reduction'];
+const BEADS: Few<NonNullable<BarRecord['bead']>> = [UNSAID, 'soaked in', 'stood some minutes', 'still stood'];
+
+const options = <T extends string>(few: readonly T[]) => few.map((value) => ({ value, words: value || 'not said' }));
+
+const grams = (text: string): Result<number> => readQuantity('mass', text);
+
+function wholeNumber(least: number, most: number, example: string) {
+  return (text: string): Result<number> => {
+    const value = Number(text);
+    return Number.isFinite(value) && value >= least && value <= most
+      ? good(value)
+      : bad('', `${quote(text)} is not between ${least} and ${most}. Write a figure such as ${example}.`);
+  };
+}
+
+function readDate(text: string): Result<string> {
+  try {
+    return good(parseDate(text.trim()).toString());
+  } catch {
+    return bad('', `${quote(text)} is not a date. Write year, month and day, such as 2026-08-17.`);
+  }
+}
+
+/** Everything else about a bar: its firing, weights, boiling, dates; all of it may stay unsaid. */
+export function BarDetails({ bar, view }: { bar: BarRecord; view: ClayView }) {
+  const edit = (change: Partial<BarRecord>, what: string, key?: string) => {
+    run(commands.editBar(bar.id, (row) => ({ ...row, ...change }), `${what} of ${bar.name}`, key));
+    return undefined;
+  };
+  const fire = (change: Partial<Firing>, what: string, key?: string) => edit({ firing: { ...bar.firing, ...change } }, what, key);
+  const plain = (value: number) => String(value);
+  return (
+    <Box background="bg.panel" padding="3" borderRadius="4px" marginBottom="2">
+      <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(5, 1fr)' }} gap="3">
+        <TextInput
+          label="Name"
+          shown={bar.name}
+          take={(name, key) => (name.trim() ? edit({ name }, 'name', key) : 'It needs a name, such as A1.')}
+        />
+        <LabelledChoice
+          label="Batch"
+          value={bar.batchId ?? UNSAID}
+          options={[{ value: UNSAID, words: 'not said' }, ...view.batches.map(({ id, name }) => ({ value: id, words: name }))]}
+          onChoose={(batchId) => edit({ batchId: batchId || undefined }, 'batch')}
+        />
+        <LabelledChoice
+          label="Measured with"
+          value={bar.tool}
+          options={options(['caliper', 'ruler'] as const)}
+          onChoose={(tool) => edit({ tool }, 'tool')}
+        />
+        <LabelledChoice
+          label="Direction"
+          value={bar.direction}
+          options={options(['along', 'across', 'height'] as const)}
+          onChoose={(direction) => edit({ direction }, 'direction')}
+        />
+        <OptionalInput
+          label="Thickness, mm"
+          value={bar.thicknessMm}
+          write={plain}
+          read={readLength}
+          onValue={(thicknessMm, key) => edit({ thicknessMm }, 'thickness', key)}
+        />
+        <OptionalInput
+          label="Cone"
+          value={bar.firing.cone}
+          write={String}
+          read={readCone}
+          onValue={(cone, key) => fire({ cone }, 'cone', key)}
+        />
+        <OptionalInput
+          label="Temperature, °C"
+          value={bar.firing.temperatureC}
+          write={plain}
+          read={wholeNumber(300, 1500, '1220')}
+          onValue={(temperatureC, key) => fire({ temperatureC }, 'temperature', key)}
+        />
+        <OptionalInput
+          label="Hold, minutes"
+          value={bar.firing.holdMinutes}
+          write={plain}
+          read={wholeNumber(0, 6000, '15')}
+          onValue={(holdMinutes, key) => fire({ holdMinutes }, 'hold', key)}
+        />
+        <LabelledChoice
+          label="Atmosphere"
+          value={bar.firing.atmosphere ?? UNSAID}
+          options={options(ATMOSPHERES)}
+          onChoose={(atmosphere) => fire({ atmosphere: atmosphere || undefined }, 'atmosphere')}
+        />
+        <LabelledChoice
+          label="Softness when marked"
+          value={bar.softness ?? UNSAID}
+          options={options(SOFTNESS)}
+          onChoose={(softness) => edit({ softness: softness || undefined }, 'softness')}
+        />
+        <LabelledChoice
+          label="Warped"
+          value={bar.warped ? 'warped' : 'flat'}
+          options={options(['flat', 'warped'] as const)}
+          onChoose={(value) => edit({ warped: value === 'warped' || undefined }, 'warping')}
+        />
+        {STAGES.map((stage) => (
+          <OptionalInput
+            key={stage}
+            label={`Weight ${STAGE_WORDS[stage]}, g`}
+            value={bar.weights[stage]}
+            write={plain}
+            read={grams}
+            onValue={(g, key) => edit({ weights: withStage(bar.weights, stage, g) }, `weight ${STAGE_WORDS[stage]}`, key)}
+          />
+        ))}
+        <OptionalInput
+          label="Weight boiled, g"
+          value={bar.boiled}
+          write={plain}
+          read={grams}
+          onValue={(boiled, key) => edit({ boiled }, 'boiled weight', key)}
+        />
+        <LabelledChoice
+          label="A drop of water"
+          value={bar.bead ?? UNSAID}
+          options={options(BEADS)}
+          onChoose={(bead) => edit({ bead: bead || undefined }, 'drop')}
+        />
+        {STAGES.filter((stage) => bar.lengths[stage]).map((stage) => (
+          <OptionalInput
+            key={stage}
+            label={`Measured ${STAGE_WORDS[stage]} on`}
+            value={bar.dates[stage]}
+            write={String}
+            read={readDate}
+            onValue={(date, key) => edit({ dates: withStage(bar.dates, stage, date) }, 'date', key)}
+          />
+        ))}
+      </Grid>
+      <Box marginTop="3">
+        <TextInput label="Note" shown={bar.note} take={(note, key) => edit({ note }, 'note', key)} />
+      </Box>
+      <Box fontSize="sm" color="fg.muted" marginBlock="2">
+        Boiling scalds: lower and lift the bar with tongs, and let the pan cool before you pour. A drop that stands is weak evidence: some
+        open clays hold one, and a glaze’s dust can float it.
+      </Box>
+      <Act look="danger" onClick={() => workspaceStore().runAndTell(commands.deleteBar(bar))}>
+        Delete {bar.name}
+      </Act>
+    </Box>
+  );
+}
+
+function withStage<T>(all: Partial<Readonly<Record<Stage, T>>>, stage: Stage, value: T | undefined): Partial<Record<Stage, T>> {
+  const { [stage]: _, ...rest } = all;
+  return value === undefined ? (rest as Partial<Record<Stage, T>>) : ({ ...rest, [stage]: value } as Partial<Record<Stage, T>>);
+}

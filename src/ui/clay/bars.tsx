@@ -1,0 +1,217 @@
+'use client';
+
+import { type Slip, type Stage, STAGES, impliedShrinkage, lengthOf, slipsOf } from '@/core/clay';
+import { STAGE_WORDS } from '@/core/sizing';
+import { writePercent } from '@/core/units';
+import { type BarRecord, UNUSED_WORDS } from '@/core/workspace';
+import { commands } from '@/store';
+import { Act, FigureInput } from '@/ui/fields';
+import { StageName } from '@/ui/stage';
+import { run, useWorkspace } from '@/ui/state';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import { type KeyboardEvent, useState } from 'react';
+import { BarDetails } from './bar-details';
+import { readLengths, writeLengths } from './read-lengths';
+import type { ClayView } from './use-clay-view';
+
+const today = (): string => new Date().toISOString().slice(0, 10);
+
+/** Writes a stage's lengths into a bar, with today's date at its first measure there; none takes the stage away. */
+function withLengths(bar: BarRecord, stage: Stage, lengths: readonly number[]): BarRecord {
+  const { [stage]: _, ...otherLengths } = bar.lengths;
+  const { [stage]: date, ...otherDates } = bar.dates;
+  const sure = bar.sure?.filter((each) => each !== stage);
+  if (lengths.length === 0) return { ...bar, lengths: otherLengths, dates: otherDates, sure };
+  return { ...bar, lengths: { ...otherLengths, [stage]: lengths }, dates: { ...otherDates, [stage]: date ?? today() }, sure };
+}
+
+function setLengths(bar: BarRecord, stage: Stage, lengths: readonly number[], key?: string): void {
+  run(commands.editBar(bar.id, (row) => withLengths(row, stage, lengths), `${bar.name}, ${STAGE_WORDS[stage]}`, key));
+}
+
+/** Enter goes down the column and on to the top of the next: a caliper that types its reading and Enter fills a set as it is. */
+function goOn(event: KeyboardEvent<HTMLTableElement>): void {
+  if (event.key !== 'Enter' || !(event.target instanceof HTMLInputElement)) return;
+  const cells = [...event.currentTarget.querySelectorAll<HTMLInputElement>('input[data-column]')];
+  const columns = [...new Set(cells.map((cell) => cell.dataset.column))];
+  const inOrder = columns.flatMap((column) => cells.filter((cell) => cell.dataset.column === column));
+  const next = inOrder[inOrder.indexOf(event.target) + 1];
+  next?.focus();
+}
+
+/** The bars of a body, a line a bar: marked, dried, fired. Slips are asked about as they are typed. */
+export function Bars({ view }: { view: ClayView }) {
+  const { workspace } = useWorkspace();
+  const { evidence, heightEvidence } = view.known;
+  const sorted = [...evidence.sorted, ...heightEvidence.sorted];
+  const bars = sorted.map(({ sample }) => sample).filter(({ kind }) => kind === 'bar').length;
+  const add = (kind: BarRecord['kind']) => {
+    const batch = workspace.batches.find(({ id }) => id === view.batchId);
+    const { act } = commands.createBar({
+      bodyId: view.body.id,
+      batchId: view.batchId,
+      name: kind === 'bar' ? `${batch ? batch.name.charAt(0) : 'B'}${bars + 1}` : 'Piece',
+      kind,
+      lengths: kind === 'bar' ? { wet: [100] } : {},
+      weights: {},
+      tool: sorted.at(-1)?.sample.tool ?? 'caliper',
+      direction: kind === 'bar' ? 'along' : 'across',
+      firing: view.known.firing,
+      softness: batch?.softness,
+      dates: kind === 'bar' ? { wet: today() } : {},
+      note: '',
+    });
+    run(act);
+  };
+  return (
+    <Box as="section" aria-label="Bars" marginTop="6">
+      <HStack justifyContent="space-between" flexWrap="wrap">
+        <chakra.h2 fontSize="18px" fontWeight="650">
+          Bars, and pieces measured twice
+        </chakra.h2>
+        <HStack gap="2">
+          <Act look="solid" onClick={() => add('bar')}>
+            Add a bar
+          </Act>
+          <Act onClick={() => add('piece')}>Add a piece</Act>
+        </HStack>
+      </HStack>
+      <Box fontSize="sm" color="fg.muted" marginBlock="1">
+        Length between the marks, mm; several pairs of dots with semicolons: 88.1; 88.3. Enter goes down the column.
+      </Box>
+      {sorted.length === 0 ? (
+        <Box color="fg.muted">None yet.</Box>
+      ) : (
+        <Box overflowX="auto">
+          <chakra.table width="100%" minWidth="640px" borderCollapse="collapse" aria-label="Bars" onKeyDown={goOn}>
+            <BarHead />
+            <tbody>
+              {sorted.map((each) => (
+                <BarRows
+                  key={each.sample.id}
+                  bar={each.sample}
+                  view={view}
+                  state={each.unused ? UNUSED_WORDS[each.unused] : each.sameBatch ? 'this batch' : 'another batch'}
+                />
+              ))}
+            </tbody>
+          </chakra.table>
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+const HEAD = { textAlign: 'left', fontWeight: '400', fontSize: 'sm', color: 'fg.muted', paddingInline: '1' } as const;
+
+function BarHead() {
+  return (
+    <thead>
+      <tr>
+        <chakra.th {...HEAD} scope="col">
+          bar
+        </chakra.th>
+        {STAGES.map((stage) => (
+          <chakra.th key={stage} {...HEAD} scope="col">
+            <StageName stage={stage} />
+          </chakra.th>
+        ))}
+        <chakra.th {...HEAD} scope="col">
+          shrank
+        </chakra.th>
+        <chakra.th {...HEAD} scope="col">
+          counts as
+        </chakra.th>
+        <chakra.th {...HEAD} scope="col">
+          <chakra.span srOnly>more</chakra.span>
+        </chakra.th>
+      </tr>
+    </thead>
+  );
+}
+
+function BarRows({ bar, view, state }: { bar: BarRecord; view: ClayView; state: string }) {
+  const [open, setOpen] = useState(false);
+  const shrank = lengthOf(bar, 'glazed') === undefined ? undefined : impliedShrinkage(bar, view.known.figures.shrinkage.shares);
+  const slips = slipsOf(bar).filter(({ stage }) => !bar.sure?.includes(stage));
+  const batch = view.batches.find(({ id }) => id === bar.batchId)?.name ?? 'no batch';
+  const cone = bar.firing.cone ? `, cone ${bar.firing.cone}` : '';
+  return (
+    <>
+      <chakra.tr borderTopWidth="1px" borderColor="line" aria-label={bar.name}>
+        <chakra.td paddingInline="1" whiteSpace="nowrap">
+          <chakra.b>{bar.name}</chakra.b>
+          <Box fontSize="12px" color="fg.muted">
+            {batch}
+            {cone}
+          </Box>
+        </chakra.td>
+        {STAGES.map((stage) => (
+          <chakra.td key={stage} paddingInline="1">
+            <FigureInput
+              label={`${bar.name}, ${STAGE_WORDS[stage]}`}
+              shown={writeLengths(bar.lengths[stage])}
+              take={(text, key) => {
+                const read = readLengths(text);
+                if (!read.ok) return read.problem.message;
+                setLengths(bar, stage, read.value, key);
+                return undefined;
+              }}
+              color={stage}
+              known={(bar.lengths[stage]?.length ?? 0) > 0}
+              column={stage}
+              style={{ width: '100%', minWidth: '56px', fontSize: '16px' }}
+            />
+          </chakra.td>
+        ))}
+        <chakra.td paddingInline="1" whiteSpace="nowrap" fontFamily="figure" fontVariantNumeric="tabular-nums" fontWeight="650">
+          {shrank === undefined ? '–' : writePercent(shrank * 100)}
+        </chakra.td>
+        <chakra.td paddingInline="1" fontSize="sm" color="fg.muted">
+          {state}
+        </chakra.td>
+        <chakra.td textAlign="right">
+          <Act aria-expanded={open} aria-label={`More of ${bar.name}`} onClick={() => setOpen(!open)}>
+            {open ? 'Less' : 'More'}
+          </Act>
+        </chakra.td>
+      </chakra.tr>
+      {slips.map((slip) => (
+        <tr key={slip.stage}>
+          <td colSpan={STAGES.length + 4}>
+            <Question bar={bar} slip={slip} />
+          </td>
+        </tr>
+      ))}
+      {open && (
+        <tr>
+          <td colSpan={STAGES.length + 4}>
+            <BarDetails bar={bar} view={view} />
+          </td>
+        </tr>
+      )}
+    </>
+  );
+}
+
+function questionWords(bar: BarRecord, { stage, kind, against }: Slip): string {
+  const here = `${bar.name} is ${writeLengths([lengthOf(bar, stage)!])} mm ${STAGE_WORDS[stage]}`;
+  const before = `${writeLengths([lengthOf(bar, against)!])} mm ${STAGE_WORDS[against]}`;
+  if (kind === 'tenfold') return `${here} after ${before}: another unit, or a slipped decimal?`;
+  if (kind === 'grew') return `${here} after ${before}: clay does not grow. Is it right?`;
+  return `${here} after ${before}: more than clays shrink. Is it right?`;
+}
+
+/** A question about a length that looks like a slip; answered with one tap, never in the way. */
+function Question({ bar, slip }: { bar: BarRecord; slip: Slip }) {
+  const { stage, meant } = slip;
+  const sure = () =>
+    run(commands.editBar(bar.id, (row) => ({ ...row, sure: [...(row.sure ?? []), stage] }), `${bar.name}, ${STAGE_WORDS[stage]} is right`));
+  return (
+    <HStack role="note" gap="3" flexWrap="wrap" padding="2" background="warn.wash" color="fg" borderRadius="4px" marginBottom="1">
+      <span>{questionWords(bar, slip)}</span>
+      {meant !== undefined && <Act onClick={() => setLengths(bar, stage, [meant])}>It is {writeLengths([meant])} mm</Act>}
+      <Act onClick={sure}>It is right</Act>
+    </HStack>
+  );
+}

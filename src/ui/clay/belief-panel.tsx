@@ -1,0 +1,158 @@
+'use client';
+
+import { CONES, STAGES, coneAboutC, plausible, remaining, solidDensity, weigh } from '@/core/clay';
+import { writePercent } from '@/core/units';
+import { figureWords, nextThings, restsOnWords } from '@/core/workspace';
+import { LabelledChoice } from '@/ui/fields';
+import { StageName } from '@/ui/stage';
+import { useWorkspace } from '@/ui/state';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import type { ClayView } from './use-clay-view';
+
+const NONE = '';
+
+/** The believed shrinkage, largest, for a batch and a firing; what it rests on; what is left of 100 at each stage; what to do next. */
+export function BeliefPanel({ view }: { view: ClayView }) {
+  const { known, batches, batchId } = view;
+  const { figures, firing } = known;
+  const batchOptions = [{ value: NONE, words: 'no batch said' }, ...batches.map(({ id, name }) => ({ value: id, words: name }))];
+  const about = coneAboutC(firing.cone);
+  return (
+    <Box as="section" aria-label="What is believed" marginTop="3">
+      <HStack gap="4" flexWrap="wrap" alignItems="end">
+        <Box fontFamily="figure" fontWeight="680" fontSize="64px" lineHeight="1" fontVariantNumeric="tabular-nums" data-testid="shrinkage">
+          {writePercent(figures.shrinkage.width * 100)}
+        </Box>
+        <HStack gap="3">
+          <LabelledChoice
+            label="Batch"
+            value={batchId ?? NONE}
+            options={batchOptions}
+            onChoose={(id) => view.chooseBatch(id || undefined)}
+          />
+          <LabelledChoice
+            label="Fired to"
+            value={firing.cone ?? NONE}
+            options={[{ value: NONE, words: 'not said' }, ...CONES.map((cone) => ({ value: cone, words: `cone ${cone}` }))]}
+            onChoose={(cone) => view.chooseCone(cone || undefined)}
+          />
+          {about !== undefined && (
+            <Box fontSize="sm" color="fg.muted" alignSelf="end" paddingBottom="2">
+              about {about} °C
+            </Box>
+          )}
+        </HStack>
+      </HStack>
+      <Box marginTop="2" maxWidth="720px" data-testid="belief">
+        <chakra.b>{capital(figureWords(figures.belief))}.</chakra.b> {restsOnWords(known)}
+        {figures.heightBelief !== figures.belief && ` In height ${writePercent(figures.shrinkage.height * 100)}, measured apart.`}
+      </Box>
+      <Left view={view} />
+      <Softness view={view} />
+      <Matter view={view} />
+      <Next view={view} />
+    </Box>
+  );
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+function Left({ view }: { view: ClayView }) {
+  const { shrinkage, sources } = view.known.figures;
+  return (
+    <HStack gap="5" marginTop="3" flexWrap="wrap" alignItems="start">
+      {STAGES.map((stage) => (
+        <Box key={stage}>
+          <Box fontSize="sm">
+            <StageName stage={stage} />
+          </Box>
+          <Box fontFamily="figure" fontVariantNumeric="tabular-nums" color={stage} fontSize="22px">
+            {(remaining(shrinkage, stage, 'width') * 100).toFixed(1)}
+          </Box>
+          <Box fontSize="12px" color="fg.muted">
+            {stage === 'wet'
+              ? 'of 100 mm'
+              : stage === 'glazed'
+                ? ''
+                : sources.shares[stage] === 'bars'
+                  ? 'measured'
+                  : sources.shares[stage]}
+          </Box>
+        </Box>
+      ))}
+    </HStack>
+  );
+}
+
+/** Points out bars that were stiffer than the batch is worked: they under-read. */
+function Softness({ view }: { view: ClayView }) {
+  const softness = view.batches.find(({ id }) => id === view.batchId)?.softness;
+  const order = { soft: 0, medium: 1, firm: 2 };
+  if (!softness) return null;
+  const stiffer = view.known.evidence.sorted.filter(
+    ({ sample, unused, sameBatch }) => !unused && sameBatch && sample.softness && order[sample.softness] > order[softness],
+  );
+  if (stiffer.length === 0) return null;
+  return (
+    <Box marginTop="2" color="warn">
+      {stiffer.map(({ sample }) => sample.name).join(', ')}: stiffer than this batch is worked ({softness}), so the shrinkage reads a little
+      small.
+    </Box>
+  );
+}
+
+/** Water, loss and absorption from weighing, with what absorption does and does not say; and whether all can be true. */
+function Matter({ view }: { view: ClayView }) {
+  const { workspace } = useWorkspace();
+  const { matter, sources, shrinkage } = view.known.figures;
+  const bars = workspace.bars.filter(({ bodyId }) => bodyId === view.body.id);
+  const { absorption } = weigh(bars);
+  const [k, kh] = [1 - shrinkage.width, 1 - shrinkage.height];
+  const density = solidDensity(matter, k, kh, absorption);
+  const word = (source: string) => (source === 'bars' ? 'weighed' : source);
+  const beads = bars.filter(({ bead }) => bead !== undefined);
+  return (
+    <Box marginTop="3" fontSize="sm" color="fg.muted" maxWidth="720px">
+      Water {writePercent(matter.water * 100)} ({word(sources.water)}), loss on firing {writePercent(matter.loss * 100)} (
+      {word(sources.loss)})
+      {absorption !== undefined && (
+        <>
+          , absorption <b>{writePercent(absorption * 100)}</b> by boiling. Under about 1 % a bare pot seldom seeps; it says nothing of
+          crazing, of leaching, or whether a glaze is fit for food
+        </>
+      )}
+      .
+      {beads.length > 0 &&
+        ` A drop on the bare clay: ${beads.map(({ name, bead }) => `${name} ${bead}`).join(', ')}; weak evidence beside boiling.`}
+      {!plausible(density, absorption) && (
+        <Box role="note" color="warn" marginTop="1">
+          These cannot all be true: the fired clay itself would weigh {density > 0 ? density.toFixed(2) : 'more than any stone'} g/ml, and
+          clays lie between 2.0 and 2.75. Look again at {doubted(sources, absorption)}.
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function doubted(sources: ClayView['known']['figures']['sources'], absorption: number | undefined): string {
+  const all = [
+    ['water', sources.water],
+    ['loss', sources.loss],
+    ['shrinkage', sources.shrinkage],
+  ].map(([what, source]) => `${what} (${source === 'bars' ? 'measured' : source})`);
+  return [...all, ...(absorption === undefined ? [] : ['absorption (measured)'])].join(', ');
+}
+
+function Next({ view }: { view: ClayView }) {
+  const { workspace } = useWorkspace();
+  const things = nextThings(workspace, view.body.id);
+  if (things.length === 0) return null;
+  return (
+    <Box as="section" aria-label="Next thing to do" marginTop="3" paddingInlineStart="3" borderInlineStart="3px solid" borderColor="act">
+      <chakra.h2 fontWeight="650">Next</chakra.h2>
+      {things.map((thing) => (
+        <Box key={thing}>{thing}</Box>
+      ))}
+    </Box>
+  );
+}

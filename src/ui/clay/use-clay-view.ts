@@ -1,0 +1,30 @@
+'use client';
+
+import { type KnownClay, type Body, type Batch, clayOf } from '@/core/workspace';
+import { useWorkspace } from '@/ui/state';
+import { useMemo, useState } from 'react';
+
+/** A body looked at for one batch and one firing. */
+export interface ClayView {
+  readonly body: Body;
+  readonly known: KnownClay;
+  readonly batches: readonly Batch[];
+  readonly batchId: string | undefined;
+  readonly chooseBatch: (batchId: string | undefined) => void;
+  readonly chooseCone: (cone: string | undefined) => void;
+}
+
+/** Starts with the newest batch and the body's usual firing. */
+export function useClayView(body: Body): ClayView {
+  const { bodies, bars, batches: all } = useWorkspace().workspace;
+  const batches = useMemo(() => all.filter(({ bodyId }) => bodyId === body.id), [all, body.id]);
+  const newest = [...batches].sort((a, b) => (b.date ?? '').localeCompare(a.date ?? ''))[0]?.id;
+  const [chosen, setBatch] = useState<string | undefined>(newest);
+  const [cone, chooseCone] = useState<string | undefined>();
+  const batchId = batches.some(({ id }) => id === chosen) ? chosen : undefined;
+  const known = useMemo(
+    () => clayOf({ bodies, bars }, { bodyId: body.id, batchId, ...(cone && { firing: { cone } }) }),
+    [bodies, bars, body.id, batchId, cone],
+  );
+  return { body, known, batches, batchId, chooseBatch: setBatch, chooseCone };
+}

@@ -1,0 +1,27 @@
+'use client';
+
+import { type Result, good } from '@/core/units';
+import { TextInput, type TextInputProps } from './text-input';
+
+interface Props<T> extends Omit<TextInputProps, 'shown' | 'take'> {
+  readonly value: T | undefined;
+  readonly write: (value: T) => string;
+  readonly read: (text: string) => Result<T>;
+  readonly onValue: (value: T | undefined, key: string) => void;
+}
+
+/** A labelled field that may be empty: nothing is known then. */
+export function OptionalInput<T>({ value, write, read, onValue, ...rest }: Props<T>) {
+  return (
+    <TextInput
+      {...rest}
+      shown={value === undefined ? '' : write(value)}
+      take={(text, key) => {
+        const found: Result<T | undefined> = text.trim() === '' ? good(undefined) : read(text);
+        if (!found.ok) return found.problem.message;
+        onValue(found.value, key);
+        return undefined;
+      }}
+    />
+  );
+}
