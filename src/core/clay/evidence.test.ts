@@ -72,8 +72,10 @@ describe('which samples count', () => {
         sample({ warped: true }),
         sample({ lengths: { wet: [100], glazed: [101] } }),
         sample({ firing: { cone: '10' } }),
+        sample({ lengths: { wet: [100], glazed: [8.85] } }),
+        sample({ lengths: { wet: [100], glazed: [70] }, sure: ['glazed'] }),
       ]),
-    ).toEqual([undefined, 'not fired', 'warped', 'grew', 'other firing']);
+    ).toEqual([undefined, 'not fired', 'warped', 'grew', 'other firing', 'in question', undefined]);
   });
 
   it('those fired otherwise when there is nothing else, and it is said', () => {

@@ -1,40 +1,12 @@
 import type { Bar } from './belief';
 import { coneRank } from './cone';
+import { type Firing, type Sample, lengthOf } from './sample';
 import type { Shares } from './shrinkage';
+import { slipsOf } from './slips';
 import { STAGES, type Stage } from './stage';
 
-export type Softness = 'soft' | 'medium' | 'firm';
-
-/** How something was fired. A cone says more than a temperature; either may be missing. */
-export interface Firing {
-  readonly cone?: string | undefined;
-  readonly temperatureC?: number | undefined;
-  readonly holdMinutes?: number | undefined;
-  readonly atmosphere?: 'oxidation' | 'neutral' | 'reduction' | undefined;
-}
-
-/** A bar or a piece of clay as written down: lengths at its stages, several marks each, mm; weights, g. */
-export interface Sample {
-  readonly lengths: Partial<Readonly<Record<Stage, readonly number[]>>>;
-  readonly weights: Partial<Readonly<Record<Stage, number>>>;
-  /** Weight after boiling and wiping, g. */
-  readonly boiled?: number | undefined;
-  readonly tool: 'ruler' | 'caliper';
-  readonly direction: 'along' | 'across' | 'height';
-  readonly firing: Firing;
-  readonly batchId?: string | undefined;
-  readonly softness?: Softness | undefined;
-  readonly warped?: boolean | undefined;
-}
-
-const mean = (values: readonly number[]): number | undefined =>
-  values.length ? values.reduce((a, b) => a + b, 0) / values.length : undefined;
-
-/** The mean of a sample's marks at a stage, mm. */
-export const lengthOf = (sample: Pick<Sample, 'lengths'>, stage: Stage): number | undefined => mean(sample.lengths[stage] ?? []);
-
 /** The first and the last stage a sample was measured at; undefined with fewer than two. */
-export function measuredSpan(sample: Pick<Sample, 'lengths'>): { from: Stage; to: Stage } | undefined {
+function measuredSpan(sample: Pick<Sample, 'lengths'>): { from: Stage; to: Stage } | undefined {
   const measured = STAGES.filter((stage) => lengthOf(sample, stage) !== undefined);
   const [from, to] = [measured[0], measured.at(-1)];
   return from && to && from !== to ? { from, to } : undefined;
@@ -55,14 +27,14 @@ export function impliedShrinkage(sample: Pick<Sample, 'lengths'>, shares: Shares
 }
 
 /** Whether two firings are the same for shrinkage: the same cone; without cones, within 15 degrees. Unknown goes with anything. */
-export function sameFiring(a: Firing, b: Firing): boolean {
+function sameFiring(a: Firing, b: Firing): boolean {
   if (coneRank(a.cone) !== undefined && coneRank(b.cone) !== undefined) return a.cone === b.cone;
   if (a.temperatureC !== undefined && b.temperatureC !== undefined) return Math.abs(a.temperatureC - b.temperatureC) <= 15;
   return true;
 }
 
 /** Why a sample is not used in a belief. */
-export type Unused = 'not fired' | 'warped' | 'other firing' | 'grew';
+export type Unused = 'not fired' | 'warped' | 'other firing' | 'grew' | 'in question';
 
 /** A sample sorted for one batch and firing: used, or why not. */
 export interface Sorted<S extends Sample> {
@@ -82,7 +54,8 @@ function faultOf(sample: Sample): Unused | undefined {
   const span = measuredSpan(sample);
   if (span?.to !== 'glazed') return 'not fired';
   if (lengthOf(sample, span.to)! >= lengthOf(sample, span.from)!) return 'grew';
-  return sample.warped ? 'warped' : undefined;
+  if (sample.warped) return 'warped';
+  return slipsOf(sample).length > 0 ? 'in question' : undefined;
 }
 
 /**

@@ -5,20 +5,8 @@ export { type Direction, type Shares, type Shrinkage, convert, perStage, remaini
 export { type Bar, type Belief, believe, priorOf } from './belief';
 export { type Matter, dryMass, firedMass, leatherMass, wetDensity } from './matter';
 export { type ClayFacts, type ClayFigures, type Source, clayFigures } from './figures';
-export {
-  type Evidence,
-  type Firing,
-  type Sample,
-  type Softness,
-  type Sorted,
-  type Unused,
-  asBars,
-  gather,
-  impliedShrinkage,
-  lengthOf,
-  measuredSpan,
-  sameFiring,
-} from './evidence';
+export { type Evidence, type Sorted, type Unused, asBars, gather, impliedShrinkage } from './evidence';
+export { type Firing, type Sample, type Softness, lengthOf } from './sample';
 export { type Slip, slipsOf } from './slips';
 export { type Weighed, plausible, solidDensity, weigh } from './weighed';
 export { beliefDensity, finishesBetween, mostPieces, normalDensity } from './range';

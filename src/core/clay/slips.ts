@@ -1,4 +1,4 @@
-import { type Sample, lengthOf } from './evidence';
+import { type Sample, lengthOf } from './sample';
 import { STAGES, type Stage } from './stage';
 
 /** Something in a sample that looks like a slip of the pen: a question, not a block. */
@@ -22,9 +22,10 @@ function tenfold(length: number, before: number): number | undefined {
 
 /**
  * What to ask about a sample's lengths: one that grew since the stage before, one that is ten times off (centimetres
- * for millimetres), one that shrank more than clays do. Stages without a measure are passed over.
+ * for millimetres), one that shrank more than clays do. Stages without a measure are passed over,
+ * and so is what was asked before and is right.
  */
-export function slipsOf(sample: Pick<Sample, 'lengths' | 'tool'>): Slip[] {
+export function slipsOf(sample: Pick<Sample, 'lengths' | 'tool' | 'sure'>): Slip[] {
   const slips: Slip[] = [];
   let before: { stage: Stage; length: number } | undefined;
   for (const stage of STAGES) {
@@ -40,5 +41,5 @@ export function slipsOf(sample: Pick<Sample, 'lengths' | 'tool'>): Slip[] {
     }
     before = { stage, length };
   }
-  return slips;
+  return slips.filter(({ stage }) => !sample.sure?.includes(stage));
 }

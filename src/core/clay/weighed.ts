@@ -1,4 +1,4 @@
-import type { Sample } from './evidence';
+import type { Sample } from './sample';
 import { type Matter, wetDensity } from './matter';
 
 /** What weighed and boiled samples say, fractions; undefined where none was weighed so. */
@@ -33,7 +33,7 @@ export function weigh(samples: readonly Sample[]): Weighed {
 }
 
 /** Solid density of fired clay, g/ml, between which water, loss, shrinkage and absorption can all be true. */
-export const SOLID_DENSITY: readonly [number, number] = [2.0, 2.75];
+const SOLID_DENSITY: readonly [number, number] = [2.0, 2.75];
 
 /**
  * Solid density of the fired clay that the figures imply, g/ml: b/(1 - A b) with the bulk density

@@ -15,7 +15,10 @@ export type Separator = ',' | '\t';
 
 /** Writes a table as CSV, or with tabs for pasting into a sheet. Cells are made harmless; lines end CRLF (RFC 4180). */
 export function writeTable(head: readonly string[], rows: readonly (readonly Cell[])[], separator: Separator = ','): string {
-  return Papa.unparse([[...head], ...rows.map((row) => row.map(harmlessCell))], { delimiter: separator, newline: '\r\n' });
+  return Papa.unparse(
+    [head, ...rows].map((row) => row.map(harmlessCell)),
+    { delimiter: separator, newline: '\r\n' },
+  );
 }
 
 const tenth = (value: number): number => Math.round(value * 10) / 10;
@@ -57,4 +60,23 @@ export function piecesTable(workspace: Workspace, separator: Separator = ','): s
     ];
   });
   return writeTable(PIECE_HEAD, rows, separator);
+}
+
+/** Every piece in every body: its wet mouth and height, mm, and its ball, g. A piece in its own clay keeps its batch and firing. */
+export function comparisonTable(workspace: Workspace): string {
+  const head = [
+    'piece',
+    ...workspace.bodies.flatMap(({ name }) => ['wet mouth mm', 'wet height mm', 'ball g'].map((what) => `${name}, ${what}`)),
+  ];
+  const rows = workspace.plans.map((plan): Cell[] => {
+    const [part] = plan.parts;
+    const cells = workspace.bodies.flatMap(({ id }): Cell[] => {
+      const sized = sizePart(part, clayOf(workspace, part.bodyId === id ? part : { bodyId: id }).figures, String);
+      if (!sized.ok) return ['', '', ''];
+      const { stages, masses } = sized.value.sized;
+      return [tenth(stages.wet.rimDiameter), tenth(stages.wet.height), Math.round(masses.ball)];
+    });
+    return [plan.name, ...cells];
+  });
+  return writeTable(head.map(String), rows);
 }

@@ -45,5 +45,6 @@ export const UNUSED_WORDS: Record<Unused, string> = {
   'not fired': 'not fired yet',
   warped: 'warped: shown, not used',
   'other firing': 'fired otherwise: shown, not used',
+  'in question': 'in question: not used until answered',
   grew: 'longer than when wet: not used until it is looked at',
 };

@@ -13,7 +13,7 @@ export {
   type Workspace,
 } from './records';
 export { type ClayChoice, type KnownClay, clayOf } from './clay';
-export { NEW_MAKING, type SizedPart, bodyOf, plainCup, sizePart } from './piece';
+export { NEW_MAKING, type SizedPart, plainCup, sizePart } from './piece';
 export { UNUSED_WORDS, figureWords, restsOnWords } from './belief-words';
 export { nextThings } from './next';
 export { type RowChange, applyChanges, fits, merged, reversed, rowChange } from './change';

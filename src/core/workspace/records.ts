@@ -42,8 +42,6 @@ export interface BarRecord extends Sample {
   readonly thicknessMm?: number | undefined;
   /** When it was measured at each stage, ISO dates. */
   readonly dates: Partial<Readonly<Record<Stage, string>>>;
-  /** Stages whose length was asked about and is right. */
-  readonly sure?: readonly Stage[] | undefined;
   readonly bead?: Bead | undefined;
   readonly note: string;
   readonly createdAt: string;

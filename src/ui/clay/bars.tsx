@@ -11,6 +11,7 @@ import { run, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { type KeyboardEvent, useState } from 'react';
 import { BarDetails } from './bar-details';
+import { BarSheetButton } from './bar-sheet-button';
 import { readLengths, writeLengths } from './read-lengths';
 import type { ClayView } from './use-clay-view';
 
@@ -44,7 +45,7 @@ export function Bars({ view }: { view: ClayView }) {
   const { workspace } = useWorkspace();
   const { evidence, heightEvidence } = view.known;
   const sorted = [...evidence.sorted, ...heightEvidence.sorted];
-  const bars = sorted.map(({ sample }) => sample).filter(({ kind }) => kind === 'bar').length;
+  const bars = sorted.filter(({ sample }) => sample.kind === 'bar' && sample.batchId === view.batchId).length;
   const add = (kind: BarRecord['kind']) => {
     const batch = workspace.batches.find(({ id }) => id === view.batchId);
     const { act } = commands.createBar({
@@ -74,6 +75,7 @@ export function Bars({ view }: { view: ClayView }) {
             Add a bar
           </Act>
           <Act onClick={() => add('piece')}>Add a piece</Act>
+          <BarSheetButton view={view} />
         </HStack>
       </HStack>
       <Box fontSize="sm" color="fg.muted" marginBlock="1">
@@ -82,7 +84,7 @@ export function Bars({ view }: { view: ClayView }) {
       {sorted.length === 0 ? (
         <Box color="fg.muted">None yet.</Box>
       ) : (
-        <Box overflowX="auto">
+        <Box overflowX="auto" position="relative">
           <chakra.table width="100%" minWidth="640px" borderCollapse="collapse" aria-label="Bars" onKeyDown={goOn}>
             <BarHead />
             <tbody>
@@ -133,7 +135,7 @@ function BarHead() {
 function BarRows({ bar, view, state }: { bar: BarRecord; view: ClayView; state: string }) {
   const [open, setOpen] = useState(false);
   const shrank = lengthOf(bar, 'glazed') === undefined ? undefined : impliedShrinkage(bar, view.known.figures.shrinkage.shares);
-  const slips = slipsOf(bar).filter(({ stage }) => !bar.sure?.includes(stage));
+  const slips = slipsOf(bar);
   const batch = view.batches.find(({ id }) => id === bar.batchId)?.name ?? 'no batch';
   const cone = bar.firing.cone ? `, cone ${bar.firing.cone}` : '';
   return (

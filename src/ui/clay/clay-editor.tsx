@@ -69,6 +69,7 @@ export function ClayEditor({ body }: { body: Body }) {
       </HStack>
       <BeliefPanel view={view} />
       <Bars view={view} />
+      <PiecesOfClay plans={used} />
       <Charts view={view} />
       <chakra.h2 fontSize="18px" fontWeight="650" marginTop="6">
         What is said of it
@@ -109,7 +110,6 @@ export function ClayEditor({ body }: { body: Body }) {
         />
       </Box>
       <Batches body={body} />
-      <PiecesOfClay plans={used} />
       <Box marginTop="6" fontSize="sm" color="fg.muted" maxWidth="620px">
         Dry clay dust contains or may contain crystalline silica: clean wet, do not sweep or dry-sand without extraction and a fitted
         respirator. A shrinkage figure and a cone say nothing about food: that is tested on the fired, glazed piece.

@@ -10,6 +10,7 @@ import { Box, Grid, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { ClayEditor } from './clay-editor';
+import { Mixture } from './mixture';
 
 /** The maker's clays: what each is said to do, and the pieces that hang on it. */
 export function ClayScreen() {
@@ -17,7 +18,9 @@ export function ClayScreen() {
   const router = useRouter();
   const asked = useSearchParams().get('body');
   if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
-  const body = workspace.bodies.find(({ id }) => id === asked) ?? workspace.bodies[0];
+  const { bodies, plans, settings } = workspace;
+  const open = plans.find(({ id }) => id === settings.openPlanId)?.parts[0].bodyId;
+  const body = bodies.find(({ id }) => id === asked) ?? bodies.find(({ id }) => id === open) ?? bodies[0];
   const make = () => {
     const { act, id } = commands.createBody();
     run(act);
@@ -37,6 +40,20 @@ export function ClayScreen() {
         <Act look={body ? 'plain' : 'solid'} marginTop="4" onClick={make}>
           New clay
         </Act>
+        <Mixture />
+        <chakra.span
+          css={{
+            '& a': {
+              display: 'inline-flex',
+              alignItems: 'center',
+              minHeight: '44px',
+              textDecoration: 'underline',
+              textUnderlineOffset: '3px',
+            },
+          }}
+        >
+          <Link href="/compare">Every piece in every clay</Link>
+        </chakra.span>
       </Box>
       {body ? (
         <ClayEditor key={body.id} body={body} />

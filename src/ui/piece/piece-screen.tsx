@@ -8,6 +8,7 @@ import { Box, Grid, GridItem, chakra } from '@chakra-ui/react';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect } from 'react';
 import { Answer } from './answer';
+import { CameOut } from './came-out';
 import { Ledger } from './ledger';
 import { Note } from './note';
 import { PieceDrawing } from './piece-drawing';
@@ -105,9 +106,13 @@ function PlanSheet({ plan }: { plan: Plan }) {
       </GridItem>
       <GridItem area="working" background="bg.panel" padding={{ base: '3', md: '6px 20px 12px' }}>
         <WorkingPanel piece={piece} />
-        <Box marginTop="4">
+        <chakra.details marginTop="2">
+          <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }} fontSize="sm">
+            {plan.note ? 'Note, and what came out: ' + plan.note : 'Note, and what came out'}
+          </chakra.summary>
           <Note piece={piece} />
-        </Box>
+          <CameOut piece={piece} />
+        </chakra.details>
       </GridItem>
       <GridItem area="ledger" padding={{ base: '2', md: '0 20px 8px' }}>
         <Ledger piece={piece} />

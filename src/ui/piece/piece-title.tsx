@@ -39,9 +39,21 @@ export function PieceTitle({ piece }: { piece: PieceModel }) {
           onChoose={piece.chooseWay}
         />
       </HStack>
-      <Box fontSize="sm" color="fg.muted" marginTop="1">
+      <chakra.button
+        type="button"
+        fontSize="sm"
+        color="fg.muted"
+        textAlign="left"
+        textDecoration="underline dotted"
+        textUnderlineOffset="3px"
+        cursor="pointer"
+        minHeight={{ base: '44px', md: '24px' }}
+        aria-pressed={piece.opened === 'shrinkage'}
+        _hover={{ background: 'act.wash' }}
+        onClick={() => piece.open('shrinkage')}
+      >
         {piece.known.body ? `${piece.known.body.name} shrinks` : 'No clay chosen: typical stoneware shrinks'} {shrinkageWords(piece)}
-      </Box>
+      </chakra.button>
       {piece.impossible && (
         <Box role="alert" color="bad" fontWeight="600">
           {piece.impossible} What is shown is the last possible piece.

@@ -8,6 +8,9 @@ import { commands } from '@/store';
 import { type Units, run, useUnits, useWorkspace } from '@/ui/state';
 import { useMemo, useState } from 'react';
 
+/** A number whose arithmetic can be open, or the shrinkage and what it rests on. */
+export type Opened = NumberName | 'shrinkage';
+
 /** A plan's piece worked out, and what can be done to it. */
 export interface PieceModel {
   readonly plan: Plan;
@@ -18,8 +21,8 @@ export interface PieceModel {
   readonly impossible: string | undefined;
   readonly units: Units;
   /** The number whose arithmetic is open. */
-  readonly opened: NumberName;
-  readonly open: (name: NumberName) => void;
+  readonly opened: Opened;
+  readonly open: (name: Opened) => void;
   readonly takeSize: (size: CupSize, at: Stage) => (mm: number, key: string) => string | undefined;
   readonly takeAllowance: (name: keyof Making) => (value: number, key: string) => string | undefined;
   readonly chooseWay: (way: Way) => void;
@@ -51,7 +54,7 @@ export function usePiece(plan: Plan): PieceModel | undefined {
   const { bodies, bars } = workspace;
   const known = useMemo(() => clayOf({ bodies, bars }, part), [bodies, bars, part]);
   const { possible, impossible } = useWorked(part, known, units);
-  const [opened, open] = useState<NumberName>('ball');
+  const [opened, open] = useState<Opened>('ball');
   if (!possible) return undefined;
 
   const trial = (change: Partial<Part>): string | undefined => {

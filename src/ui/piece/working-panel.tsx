@@ -16,7 +16,10 @@ export function shrinkageWords({ worked }: PieceModel): string {
 /** The arithmetic of the number last chosen, and what adding the percentage would have cost. */
 export function WorkingPanel({ piece }: { piece: PieceModel }) {
   const { worked, units, opened } = piece;
-  const { title, lines } = working(worked, opened, units);
+  const { title, lines } =
+    opened === 'shrinkage'
+      ? { title: 'the shrinkage', lines: [`${shrinkageWords(piece)}.`, restsOnWords(piece.known)] }
+      : working(worked, opened, units);
   const { shrinkage } = worked.clay;
   const finished = worked.sized.stages.glazed.height;
   const adding = addingCost(finished, shrinkage.height);
@@ -33,9 +36,6 @@ export function WorkingPanel({ piece }: { piece: PieceModel }) {
       <Box marginTop="2" color="fg.muted" data-testid="adding">
         Adding {writePercent(shrinkage.height * 100)} to {units.length(finished)} instead would make it {units.length(adding.wet)} wet and
         finish {units.length(adding.finishes)}: <b>{units.length(adding.short)} short</b>.
-      </Box>
-      <Box marginTop="2" color="fg.muted" data-testid="rests-on">
-        {restsOnWords(piece.known)}
       </Box>
     </Box>
   );

@@ -1,3 +1,3 @@
 export { type Units, useUnits } from './units';
 export { run, useWorkspace, workspaceStore } from './use-workspace';
-export { saveText } from './save';
+export { saveBytes, saveText } from './save';

@@ -1,0 +1,55 @@
+/** Something drawn on paper. Positions and sizes in mm from the sheet's top left corner; text by its base line. */
+export type Shape =
+  | { readonly kind: 'line'; readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number; readonly width: number }
+  | {
+      readonly kind: 'text';
+      readonly x: number;
+      readonly y: number;
+      readonly text: string;
+      /** Height of the type, mm. */
+      readonly size: number;
+      readonly anchor?: 'start' | 'middle' | 'end';
+    };
+
+export type Paper = 'a4' | 'letter';
+
+/** Width and height, mm. */
+export const PAPER: Record<Paper, readonly [width: number, height: number]> = { a4: [210, 297], letter: [215.9, 279.4] };
+
+/** One sheet of paper as data: whoever draws it, each shape stands where it says. */
+export interface Sheet {
+  readonly paper: Paper;
+  readonly title: string;
+  readonly shapes: readonly Shape[];
+}
+
+const HAIR = 0.2;
+const CHECK_MM = 100;
+
+export const line = (x1: number, y1: number, x2: number, y2: number, width = HAIR): Shape => ({ kind: 'line', x1, y1, x2, y2, width });
+
+export const words = (x: number, y: number, text: string, size = 3, anchor: 'start' | 'middle' | 'end' = 'start'): Shape => ({
+  kind: 'text',
+  x,
+  y,
+  text,
+  size,
+  anchor,
+});
+
+export const box = (x: number, y: number, width: number, height: number): Shape[] => [
+  line(x, y, x + width, y),
+  line(x + width, y, x + width, y + height),
+  line(x + width, y + height, x, y + height),
+  line(x, y + height, x, y),
+];
+
+/** A line to lay a ruler on: printed at another size, nothing else on the sheet is true. */
+export function checkLine(x: number, y: number): Shape[] {
+  return [
+    line(x, y, x + CHECK_MM, y, 0.3),
+    line(x, y - 3, x, y + 3, 0.3),
+    line(x + CHECK_MM, y - 3, x + CHECK_MM, y + 3, 0.3),
+    words(x + CHECK_MM + 4, y + 1, 'This line is 100 mm. If it is not, print at 100 %, not “fit to page”.', 2.8),
+  ];
+}

@@ -1,0 +1,46 @@
+import { OPS, getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { describe, expect, it } from 'vitest';
+import { PAPER, type Paper, barSheet, writePdf } from '.';
+
+const MM = 25.4 / 72;
+
+/** The upright lines and the words of a PDF's first page, mm from its left edge; and its size. */
+async function readBack(bytes: ArrayBuffer) {
+  const page = await (await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise).getPage(1);
+  const { fnArray, argsArray } = await page.getOperatorList();
+  const uprights: number[] = [];
+  fnArray.forEach((fn: number, i: number) => {
+    if (fn !== OPS.constructPath) return;
+    const [, [path]] = argsArray[i] as [number, [Float32Array]];
+    const [, x1, , , x2] = path;
+    if (Math.abs(x1! - x2!) < 1e-3) uprights.push(x1! * MM);
+  });
+  const { items } = await page.getTextContent();
+  const [, , width, height] = page.view;
+  return { uprights, words: items.map((item: object) => ('str' in item ? item.str : '')).join(' '), size: [width! * MM, height! * MM] };
+}
+
+describe('the bar sheet', () => {
+  it.each<[Paper, number]>([
+    ['a4', 100],
+    ['letter', 100],
+    ['a4', 120],
+  ])('on %s has its marks %d mm apart on paper, and a line to check it by', async (paper, marked) => {
+    const { uprights, words, size } = await readBack(
+      writePdf([barSheet({ body: 'Heron Buff', batch: 'August', cone: '6', marked, paper })]),
+    );
+    expect(size[0]).toBeCloseTo(PAPER[paper][0], 1);
+    expect(size[1]).toBeCloseTo(PAPER[paper][1], 1);
+    const [width] = PAPER[paper];
+    const left = (width - marked) / 2;
+    const near = (x: number) => uprights.filter((upright) => Math.abs(upright - x) < 0.05).length;
+    expect(near(left)).toBeGreaterThanOrEqual(5);
+    expect(near(left + marked)).toBe(near(left));
+    const check = (width - 150) / 2;
+    expect(near(check)).toBeGreaterThan(0);
+    expect(near(check + 100)).toBeGreaterThan(0);
+    expect(words).toContain('Heron Buff');
+    expect(words).toContain('This line is 100 mm');
+    expect(words).toContain(`${marked} mm wet`);
+  });
+});

@@ -1,0 +1,63 @@
+import 'fake-indexeddb/auto';
+import { readFileSync } from 'node:fs';
+import type { Workspace } from '@/core/workspace';
+import Dexie from 'dexie';
+import { expect, it } from 'vitest';
+import { WorkspaceStore, commands } from '.';
+import { RimbetDatabase } from './db';
+
+const old = JSON.parse(readFileSync('tests/fixtures/workspace-v1.json', 'utf8')) as Workspace;
+
+/** A browser that last saw Rimbet when its database was of version 1, with one act to undo. */
+async function versionOne(name: string): Promise<void> {
+  const db = new Dexie(name);
+  db.version(1).stores({ bodies: 'id', batches: 'id, bodyId', plans: 'id', settings: 'id', history: 'seq', stamps: 'id' });
+  const [first, ...rest] = old.plans;
+  const renamed = { ...first!, name: 'Renamed before the upgrade' };
+  await db.table('bodies').bulkPut([...old.bodies]);
+  await db.table('batches').bulkPut([...old.batches]);
+  await db.table('plans').bulkPut([renamed, ...rest]);
+  await db.table('settings').put({ ...old.settings, id: 'settings' });
+  await db.table('history').put({
+    seq: 1,
+    label: 'name',
+    undone: false,
+    changes: [{ table: 'plans', id: first!.id, before: first, after: renamed }],
+  });
+  await db.table('stamps').put({ id: 'stamp', count: 1 });
+  db.close();
+}
+
+it('a database of version 1 opens with nothing lost, its history included, and takes bars', async () => {
+  await versionOne('upgrade');
+  const store = new WorkspaceStore(new RimbetDatabase('upgrade'), undefined);
+  await store.open();
+  const byId = (rows: readonly { id: string }[]) => [...rows].sort((a, b) => a.id.localeCompare(b.id));
+  expect(store.getSnapshot().workspace.plans.some(({ name }) => name === 'Renamed before the upgrade')).toBe(true);
+  store.undo();
+  const { workspace } = store.getSnapshot();
+  expect(byId(workspace.plans)).toEqual(byId(old.plans));
+  expect(byId(workspace.bodies)).toEqual(byId(old.bodies));
+  expect(byId(workspace.batches)).toEqual(byId(old.batches));
+  expect(workspace.settings).toEqual(old.settings);
+  expect(workspace.bars).toEqual([]);
+
+  const { act } = commands.createBar({
+    bodyId: old.bodies[0]!.id,
+    name: 'B1',
+    kind: 'bar',
+    lengths: { wet: [100] },
+    weights: {},
+    tool: 'caliper',
+    direction: 'along',
+    firing: {},
+    dates: {},
+    note: '',
+  });
+  store.run(act);
+  await store.settled();
+  expect(store.getSnapshot().saving).toBe('saved');
+  const again = new WorkspaceStore(new RimbetDatabase('upgrade'), undefined);
+  await again.open();
+  expect(again.getSnapshot().workspace.bars).toHaveLength(1);
+});
