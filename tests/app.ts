@@ -27,6 +27,7 @@ export { expect };
 /** Opens a place of the application and waits until its data is there. */
 export async function visit(page: Page, path = '/'): Promise<void> {
   await page.goto(path);
+  await expect(page.locator('[data-status="ready"]')).toHaveCount(1);
   await expect(page.getByText('Opening the workshop')).toHaveCount(0);
 }
 

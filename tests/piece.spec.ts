@@ -119,7 +119,7 @@ test('any number opens its arithmetic, and adding the percentage shows what it c
   await answer(page, 'gauge').click();
   await expect(how).toContainText('141.1 mm: set the gauge or pointer to this');
   await page.getByLabel('Height, leather hard', { exact: true }).focus();
-  await expect(how).toContainText('120 mm ÷ 0.885 × 0.9632 = 130.6 mm');
+  await expect(how).toContainText('× 0.9632 = 130.6 mm');
   await page.getByRole('button', { name: 'Weight, bone dry: 384 g' }).click();
   await expect(how).toContainText('less 21 % water');
 });
@@ -179,7 +179,7 @@ test('the main job is done by keyboard alone', async ({ page }) => {
   };
   await reach('Clay');
   await page.keyboard.type('Foxglove');
-  await expect(page.getByText('Foxglove Red shrinks 8 %')).toBeVisible();
+  await expect(page.getByText('Foxglove Red shrinks about 8 %')).toBeVisible();
   await reach('Finished height');
   await page.keyboard.type('100');
   await page.keyboard.press('ArrowUp');

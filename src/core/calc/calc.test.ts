@@ -5,7 +5,7 @@ const body = { kind: 'stoneware', shrinkagePercent: 11.5 };
 const form = { family: 'cylinder', height: 120, rimDiameter: 92, baseDiameter: 84, wall: 4.6, floor: 6.4 };
 const making = { trimFloor: 4.5, trimWall: 1.8, rimCut: 2.5, wireLoss: 1, slurryPercent: 3.5 };
 
-const refused = (verb: 'parse' | 'size', input: unknown) => {
+const refused = (verb: 'belief' | 'parse' | 'size', input: unknown) => {
   const answer = calculate(verb, input);
   if (answer.ok) throw new Error(`not refused: ${JSON.stringify(answer.value)}`);
   return answer.problem;
@@ -83,6 +83,41 @@ describe('size', () => {
     const problem = refused('size', input);
     expect(problem.path).toBe(path);
     expect(problem.message).toMatch(message);
+  });
+});
+
+describe('belief', () => {
+  const bar = (glazed: number, tool = 'caliper', sameBatch = true) => ({ wet: 100, glazed, tool, sameBatch });
+
+  it('answers the reference cases in percent', () => {
+    const expected = (mean: number, scale: number, dof: number, weight: number, common: number, piece: number) => ({
+      ok: true,
+      value: {
+        meanPercent: expect.closeTo(mean, 4),
+        scalePercent: expect.closeTo(scale, 5),
+        dof,
+        weight: expect.closeTo(weight, 5),
+        commonSdPercent: expect.closeTo(common, 6),
+        pieceSdPercent: expect.closeTo(piece, 6),
+      },
+    });
+    const stoneware = { kind: 'stoneware', shrinkagePercent: 11.5 };
+    expect(calculate('belief', { body: stoneware })).toMatchObject({
+      value: { meanPercent: expect.closeTo(11.5, 9), scalePercent: expect.closeTo(1.05948, 5), dof: 10, weight: 0 },
+    });
+    expect(calculate('belief', { body: { ...stoneware, bars: [bar(87.9), bar(88.2), bar(87.7)] } })).toEqual(
+      expected(12.0441, 0.376038, 13, 2.95656, 0.186188, 0.326709),
+    );
+    const porcelain = {
+      kind: 'porcelain',
+      shrinkagePercent: [14, 16],
+      bars: [bar(84.6, 'ruler'), bar(85.1, 'caliper', false), bar(84.9, 'caliper', false)],
+    };
+    expect(calculate('belief', { body: porcelain })).toEqual(expected(15.14, 0.412584, 13, 1.04638, 0.265555, 0.315763));
+  });
+
+  it('takes no batch names, which are the application’s own', () => {
+    expect(refused('belief', { body: { kind: 'stoneware', bars: [{ ...bar(88), batch: 'a' }] } }).path).toBe('body.bars.0.batch');
   });
 });
 

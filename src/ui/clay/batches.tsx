@@ -2,7 +2,7 @@
 
 import type { Batch, Body } from '@/core/workspace';
 import { commands } from '@/store';
-import { Act, TextInput } from '@/ui/fields';
+import { Act, LabelledChoice, TextInput } from '@/ui/fields';
 import { run, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, Grid, chakra } from '@chakra-ui/react';
 import { parseDate } from '@internationalized/date';
@@ -17,12 +17,12 @@ function readDate(text: string): { date: string | undefined } | undefined {
 }
 
 function BatchRow({ batch }: { batch: Batch }) {
-  const edit = (change: Partial<Batch>, what: string, key: string) => {
+  const edit = (change: Partial<Batch>, what: string, key?: string) => {
     run(commands.editBatch(batch.id, change, `${what} of batch ${batch.name}`, key));
     return undefined;
   };
   return (
-    <Grid templateColumns={{ base: '1fr 1fr', md: '180px 150px 1fr auto' }} gap="3" alignItems="start">
+    <Grid templateColumns={{ base: '1fr 1fr', md: '160px 140px 130px 1fr auto' }} gap="3" alignItems="start">
       <TextInput
         label="Batch"
         shown={batch.name}
@@ -35,6 +35,12 @@ function BatchRow({ batch }: { batch: Batch }) {
           const read = readDate(text);
           return read ? edit(read, 'date', key) : 'Write year, month and day, such as 2026-08-17.';
         }}
+      />
+      <LabelledChoice
+        label="Worked"
+        value={batch.softness ?? ''}
+        options={(['', 'soft', 'medium', 'firm'] as const).map((value) => ({ value, words: value || 'not said' }))}
+        onChoose={(softness) => edit({ softness: softness || undefined }, 'softness')}
       />
       <TextInput label="Note" shown={batch.note} take={(note, key) => edit({ note }, 'note', key)} />
       <Act

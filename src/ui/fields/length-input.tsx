@@ -2,13 +2,18 @@
 
 import { type UnitChoice, readLength, text, writeLength } from '@/core/units';
 import { useUnits } from '@/ui/state';
+import type { NumberName } from '@/core/sizing';
+import { memo } from 'react';
 import { FigureInput, type FigureInputProps } from './figure-input';
 
 const MM_PER_STEP = { mm: 1, cm: 1, in: 2.54 };
 
 const stepOf = (choice: UnitChoice): number => (choice.length === 'inch-fraction' ? 25.4 / choice.denominator : MM_PER_STEP[choice.length]);
 
-export interface LengthInputProps extends Omit<FigureInputProps, 'shown' | 'take' | 'step'> {
+export interface LengthInputProps extends Omit<FigureInputProps, 'shown' | 'take' | 'step' | 'onVisit'> {
+  /** Opens the arithmetic of the figure, by its name. */
+  readonly name?: NumberName;
+  readonly open?: (name: NumberName) => void;
   readonly mm: number;
   /** Takes the length read, in mm; says why not, if so. */
   readonly takeMm: (mm: number, key: string) => string | undefined;
@@ -17,13 +22,14 @@ export interface LengthInputProps extends Omit<FigureInputProps, 'shown' | 'take
 }
 
 /** A length read and written in the units chosen; any other unit may be typed with it. */
-export function LengthInput({ mm, takeMm, zero = false, ...rest }: LengthInputProps) {
+export const LengthInput = memo(function LengthInput({ mm, takeMm, zero = false, name, open, ...rest }: LengthInputProps) {
   const { choice, readLength: options } = useUnits();
   const write = (value: number) => text(writeLength(value, choice), false);
   const step = stepOf(choice);
   return (
     <FigureInput
       {...rest}
+      onVisit={name && open && (() => open(name))}
       shown={write(mm) || '0'}
       take={(typed, key) => {
         const read = readLength(typed, { ...options, zero });
@@ -35,4 +41,4 @@ export function LengthInput({ mm, takeMm, zero = false, ...rest }: LengthInputPr
       }}
     />
   );
-}
+});

@@ -50,7 +50,8 @@ function Typed({ piece, size, at, label, figure, align = 'center', reason = 'lef
       align={align}
       reason={reason}
       before={before}
-      onVisit={() => piece.open(`${size}@${at}`)}
+      name={`${size}@${at}`}
+      open={piece.open}
       style={figure}
     />
   );

@@ -61,7 +61,8 @@ function SizeCell({ piece, size, stage }: { piece: PieceModel; size: CupSize; st
         color={stage}
         align="right"
         reason="right"
-        onVisit={() => piece.open(`${size}@${stage}`)}
+        name={`${size}@${stage}`}
+        open={piece.open}
         style={CELL}
       />
     </chakra.td>

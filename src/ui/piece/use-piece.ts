@@ -4,8 +4,8 @@ import type { Stage } from '@/core/clay';
 import { type CupSize, SIZE_WORDS } from '@/core/form';
 import { MAKING_WORDS, type Making, type NumberName, STAGE_WORDS, type Way, type Worked } from '@/core/sizing';
 import { type KnownClay, type Part, type Plan, clayOf, sizePart } from '@/core/workspace';
-import { commands } from '@/store';
-import { type Units, run, useUnits, useWorkspace } from '@/ui/state';
+import { type Act, commands } from '@/store';
+import { type Units, run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { useMemo, useState } from 'react';
 
 /** A number whose arithmetic can be open, or the shrinkage and what it rests on. */
@@ -46,6 +46,46 @@ function useWorked(part: Part, known: KnownClay, units: Units) {
   return { possible, impossible: now.ok ? undefined : now.problem.message };
 }
 
+interface Takers {
+  readonly takeSize: PieceModel['takeSize'];
+  readonly takeAllowance: PieceModel['takeAllowance'];
+}
+
+/** Tries a change on the plan as it is at that moment; says why it cannot be made, or makes it. */
+function tryOn(planId: string, units: Units, change: (part: Part) => Partial<Part>, act: Act): string | undefined {
+  const { workspace } = workspaceStore().getSnapshot();
+  const part = workspace.plans.find(({ id }) => id === planId)?.parts[0];
+  if (!part) return 'This piece has been deleted, in another tab perhaps.';
+  const sized = sizePart({ ...part, ...change(part) }, clayOf(workspace, part).figures, units.length);
+  if (!sized.ok) return sized.problem.message;
+  run(act);
+  return undefined;
+}
+
+/** Calls made with the same name answer with the same function, so that a figure that did not change is not drawn again. */
+function keptByName<Args extends readonly string[], F>(make: (...args: Args) => F): (...args: Args) => F {
+  const made = new Map<string, F>();
+  return (...args) => {
+    const name = args.join('@');
+    if (!made.has(name)) made.set(name, make(...args));
+    return made.get(name)!;
+  };
+}
+
+function takersOf(planId: string, units: Units): Takers {
+  return {
+    takeSize: keptByName((size: CupSize, at: Stage) => (mm: number, key: string) => {
+      const known = { mm, at };
+      const act = commands.setSize(planId, size, known, `${SIZE_WORDS[size]}, ${STAGE_WORDS[at]}`, key);
+      return tryOn(planId, units, ({ sizes }) => ({ sizes: { ...sizes, [size]: known } }), act);
+    }),
+    takeAllowance: keptByName((name: keyof Making) => (value: number, key: string) => {
+      const act = commands.setAllowance(planId, name, value, MAKING_WORDS[name], key);
+      return tryOn(planId, units, ({ making }) => ({ making: { ...making, [name]: value } }), act);
+    }),
+  };
+}
+
 /** Works out the open plan and hands each field the way to change it. Undefined while nothing possible is known of it. */
 export function usePiece(plan: Plan): PieceModel | undefined {
   const { workspace } = useWorkspace();
@@ -55,12 +95,8 @@ export function usePiece(plan: Plan): PieceModel | undefined {
   const known = useMemo(() => clayOf({ bodies, bars }, part), [bodies, bars, part]);
   const { possible, impossible } = useWorked(part, known, units);
   const [opened, open] = useState<Opened>('ball');
+  const takers = useMemo(() => takersOf(plan.id, units), [plan.id, units]);
   if (!possible) return undefined;
-
-  const trial = (change: Partial<Part>): string | undefined => {
-    const sized = sizePart({ ...part, ...change }, known.figures, units.length);
-    return sized.ok ? undefined : sized.problem.message;
-  };
 
   return {
     plan,
@@ -71,19 +107,7 @@ export function usePiece(plan: Plan): PieceModel | undefined {
     units,
     opened,
     open,
-    takeSize: (size, at) => (mm, key) => {
-      const known = { mm, at };
-      const problem = trial({ sizes: { ...part.sizes, [size]: known } });
-      if (problem) return problem;
-      run(commands.setSize(plan.id, size, known, `${SIZE_WORDS[size]}, ${STAGE_WORDS[at]}`, key));
-      return undefined;
-    },
-    takeAllowance: (name) => (value, key) => {
-      const problem = trial({ making: { ...part.making, [name]: value } });
-      if (problem) return problem;
-      run(commands.setAllowance(plan.id, name, value, MAKING_WORDS[name], key));
-      return undefined;
-    },
+    ...takers,
     chooseWay: (way) => run(commands.setWay(plan.id, way, `way of making: ${WAY_WORDS[way]}`)),
     chooseClay: (bodyId) => {
       const name = workspace.bodies.find(({ id }) => id === bodyId)?.name ?? 'no clay';

@@ -91,7 +91,8 @@ export function Told() {
   );
 }
 
-/** Whether everything is on disk, for programs that watch; a person is told only when it is not. */
+/** Whether the data is there and on disk, for programs that watch; a person is told only when it is not. */
 export function SavedMark() {
-  return <span hidden data-saving={useWorkspace().saving} />;
+  const { status, saving } = useWorkspace();
+  return <span hidden data-status={status} data-saving={saving} />;
 }

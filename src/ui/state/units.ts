@@ -3,7 +3,7 @@
 import { type UnitChoice, bareUnit, text, writeLength, writeMass, writeVolume } from '@/core/units';
 import type { Writers } from '@/core/sizing';
 import { useMemo } from 'react';
-import { useWorkspace } from './use-workspace';
+import { useUnitChoice } from './use-workspace';
 
 /** The units chosen, and figures written in them. */
 export interface Units extends Writers {
@@ -13,7 +13,7 @@ export interface Units extends Writers {
 }
 
 export function useUnits(): Units {
-  const choice = useWorkspace().workspace.settings.units;
+  const choice = useUnitChoice();
   return useMemo(
     () => ({
       choice,

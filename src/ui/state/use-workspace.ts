@@ -1,5 +1,6 @@
 'use client';
 
+import type { UnitChoice } from '@/core/units';
 import { type Act, type Snapshot, WorkspaceStore } from '@/store';
 import { useEffect, useSyncExternalStore } from 'react';
 
@@ -19,5 +20,11 @@ export function useWorkspace(): Snapshot {
   useEffect(() => void workspaceStore().open(), []);
   return useSyncExternalStore(subscribe, snapshot, WorkspaceStore.serverSnapshot);
 }
+
+const unitChoice = () => snapshot().workspace.settings.units;
+const serverUnitChoice = () => WorkspaceStore.serverSnapshot().workspace.settings.units;
+
+/** The units chosen, without hearing of anything else that changes. */
+export const useUnitChoice = (): UnitChoice => useSyncExternalStore(subscribe, unitChoice, serverUnitChoice);
 
 export const run = (act: Act): void => workspaceStore().run(act);
