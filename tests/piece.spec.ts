@@ -64,6 +64,7 @@ test('undo and redo take whole visits to a field, by key and by button', async (
   await expect(page.getByLabel('Height, glazed', { exact: true })).toHaveValue('150');
   await page.getByRole('button', { name: /^Undo: height/ }).click();
   await expect(answer(page, 'gauge')).toHaveText('141 mm');
+  await saved(page);
   await page.reload();
   await page.getByRole('button', { name: /^Redo: height/ }).click();
   await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue('150');
