@@ -105,15 +105,17 @@ export function cupInside<S extends Stage>(cup: Cup<S>): Section {
   ];
 }
 
+/** A cup with each size as the function gives it. */
+export const cupOf = <S extends Stage>(size: (name: CupSize) => Length<S>): Cup<S> => ({
+  family: 'cylinder',
+  height: size('height'),
+  rimDiameter: size('rimDiameter'),
+  baseDiameter: size('baseDiameter'),
+  wall: size('wall'),
+  floor: size('floor'),
+});
+
 /** The same cup at another stage, each size by its own direction. */
 export function cupAt<From extends Stage, To extends Stage>(cup: Cup<From>, from: From, to: To, shrinkage: Shrinkage): Cup<To> {
-  const size = (name: CupSize) => convert(cup[name], from, to, shrinkage, SHRINKS[name]);
-  return {
-    family: 'cylinder',
-    height: size('height'),
-    rimDiameter: size('rimDiameter'),
-    baseDiameter: size('baseDiameter'),
-    wall: size('wall'),
-    floor: size('floor'),
-  };
+  return cupOf((name) => convert(cup[name], from, to, shrinkage, SHRINKS[name]));
 }

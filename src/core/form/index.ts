@@ -9,6 +9,7 @@ export {
   checkCup,
   cupAt,
   cupInside,
+  cupOf,
   cupSection,
   innerRadius,
   outerRadius,

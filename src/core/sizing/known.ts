@@ -1,5 +1,5 @@
 import { STAGES, type Shrinkage, type Stage, convert, lengthAt } from '@/core/clay';
-import { CUP_SIZES, type Cup, type CupSize, SHRINKS } from '@/core/form';
+import { CUP_SIZES, type Cup, type CupSize, SHRINKS, cupOf } from '@/core/form';
 
 /** A size somebody knows, mm, and the stage at which they know it. */
 export interface KnownSize {
@@ -13,18 +13,7 @@ export type KnownSizes = Readonly<Record<CupSize, KnownSize>>;
 export type StagedCup = { [S in Stage]: { readonly at: S; readonly cup: Cup<S> } }[Stage];
 
 function staged<S extends Stage>(known: KnownSizes, at: S, shrinkage: Shrinkage) {
-  const size = (name: CupSize) => {
-    const { mm, at: from } = known[name];
-    return convert(lengthAt(from, mm), from, at, shrinkage, SHRINKS[name]);
-  };
-  const cup: Cup<S> = {
-    family: 'cylinder',
-    height: size('height'),
-    rimDiameter: size('rimDiameter'),
-    baseDiameter: size('baseDiameter'),
-    wall: size('wall'),
-    floor: size('floor'),
-  };
+  const cup = cupOf((name) => convert(lengthAt(known[name].at, known[name].mm), known[name].at, at, shrinkage, SHRINKS[name]));
   return { at, cup };
 }
 

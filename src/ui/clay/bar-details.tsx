@@ -40,119 +40,157 @@ function readDate(text: string): Result<string> {
   }
 }
 
+type Edit = (change: Partial<BarRecord>, what: string, key?: string) => undefined;
+
+interface GroupProps {
+  readonly bar: BarRecord;
+  readonly edit: Edit;
+}
+
+/** How it was marked and measured, and of what. */
+function Marking({ bar, edit, view }: GroupProps & { view: ClayView }) {
+  return (
+    <>
+      <TextInput
+        label="Name"
+        shown={bar.name}
+        take={(name, key) => (name.trim() ? edit({ name }, 'name', key) : 'It needs a name, such as A1.')}
+      />
+      <LabelledChoice
+        label="Batch"
+        value={bar.batchId ?? UNSAID}
+        options={[{ value: UNSAID, words: 'not said' }, ...view.batches.map(({ id, name }) => ({ value: id, words: name }))]}
+        onChoose={(batchId) => edit({ batchId: batchId || undefined }, 'batch')}
+      />
+      <LabelledChoice
+        label="Measured with"
+        value={bar.tool}
+        options={options(['caliper', 'ruler'] as const)}
+        onChoose={(tool) => edit({ tool }, 'tool')}
+      />
+      <LabelledChoice
+        label="Direction"
+        value={bar.direction}
+        options={options(['along', 'across', 'height'] as const)}
+        onChoose={(direction) => edit({ direction }, 'direction')}
+      />
+      <OptionalInput
+        label="Thickness, mm"
+        value={bar.thicknessMm}
+        write={String}
+        read={readLength}
+        onValue={(thicknessMm, key) => edit({ thicknessMm }, 'thickness', key)}
+      />
+      <LabelledChoice
+        label="Softness when marked"
+        value={bar.softness ?? UNSAID}
+        options={options(SOFTNESS)}
+        onChoose={(softness) => edit({ softness: softness || undefined }, 'softness')}
+      />
+      <LabelledChoice
+        label="Warped"
+        value={bar.warped ? 'warped' : 'flat'}
+        options={options(['flat', 'warped'] as const)}
+        onChoose={(value) => edit({ warped: value === 'warped' || undefined }, 'warping')}
+      />
+    </>
+  );
+}
+
+/** What it was fired to. */
+function Fired({ bar, edit }: GroupProps) {
+  const fire = (change: Partial<Firing>, what: string, key?: string) => edit({ firing: { ...bar.firing, ...change } }, what, key);
+  return (
+    <>
+      <OptionalInput
+        label="Cone"
+        value={bar.firing.cone}
+        write={String}
+        read={readCone}
+        onValue={(cone, key) => fire({ cone }, 'cone', key)}
+      />
+      <OptionalInput
+        label="Temperature, °C"
+        value={bar.firing.temperatureC}
+        write={String}
+        read={wholeNumber(300, 1500, '1220')}
+        onValue={(temperatureC, key) => fire({ temperatureC }, 'temperature', key)}
+      />
+      <OptionalInput
+        label="Hold, minutes"
+        value={bar.firing.holdMinutes}
+        write={String}
+        read={wholeNumber(0, 6000, '15')}
+        onValue={(holdMinutes, key) => fire({ holdMinutes }, 'hold', key)}
+      />
+      <LabelledChoice
+        label="Atmosphere"
+        value={bar.firing.atmosphere ?? UNSAID}
+        options={options(ATMOSPHERES)}
+        onChoose={(atmosphere) => fire({ atmosphere: atmosphere || undefined }, 'atmosphere')}
+      />
+    </>
+  );
+}
+
+/** What it weighed, dried, fired and boiled, and what a drop of water did on it. */
+function Weighing({ bar, edit }: GroupProps) {
+  return (
+    <>
+      {STAGES.map((stage) => (
+        <OptionalInput
+          key={stage}
+          label={`Weight ${STAGE_WORDS[stage]}, g`}
+          value={bar.weights[stage]}
+          write={String}
+          read={grams}
+          onValue={(g, key) => edit({ weights: withStage(bar.weights, stage, g) }, `weight ${STAGE_WORDS[stage]}`, key)}
+        />
+      ))}
+      <OptionalInput
+        label="Weight boiled, g"
+        value={bar.boiled}
+        write={String}
+        read={grams}
+        onValue={(boiled, key) => edit({ boiled }, 'boiled weight', key)}
+      />
+      <LabelledChoice
+        label="A drop of water"
+        value={bar.bead ?? UNSAID}
+        options={options(BEADS)}
+        onChoose={(bead) => edit({ bead: bead || undefined }, 'drop')}
+      />
+    </>
+  );
+}
+
+/** When each length was measured. */
+function Dates({ bar, edit }: GroupProps) {
+  return STAGES.filter((stage) => bar.lengths[stage]).map((stage) => (
+    <OptionalInput
+      key={stage}
+      label={`Measured ${STAGE_WORDS[stage]} on`}
+      value={bar.dates[stage]}
+      write={String}
+      read={readDate}
+      onValue={(date, key) => edit({ dates: withStage(bar.dates, stage, date) }, 'date', key)}
+    />
+  ));
+}
+
 /** Everything else about a bar: its firing, weights, boiling, dates; all of it may stay unsaid. */
 export function BarDetails({ bar, view }: { bar: BarRecord; view: ClayView }) {
-  const edit = (change: Partial<BarRecord>, what: string, key?: string) => {
+  const edit: Edit = (change, what, key) => {
     run(commands.editBar(bar.id, (row) => ({ ...row, ...change }), `${what} of ${bar.name}`, key));
     return undefined;
   };
-  const fire = (change: Partial<Firing>, what: string, key?: string) => edit({ firing: { ...bar.firing, ...change } }, what, key);
-  const plain = (value: number) => String(value);
   return (
     <Box background="bg.panel" padding="3" borderRadius="4px" marginBottom="2">
       <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(5, 1fr)' }} gap="3">
-        <TextInput
-          label="Name"
-          shown={bar.name}
-          take={(name, key) => (name.trim() ? edit({ name }, 'name', key) : 'It needs a name, such as A1.')}
-        />
-        <LabelledChoice
-          label="Batch"
-          value={bar.batchId ?? UNSAID}
-          options={[{ value: UNSAID, words: 'not said' }, ...view.batches.map(({ id, name }) => ({ value: id, words: name }))]}
-          onChoose={(batchId) => edit({ batchId: batchId || undefined }, 'batch')}
-        />
-        <LabelledChoice
-          label="Measured with"
-          value={bar.tool}
-          options={options(['caliper', 'ruler'] as const)}
-          onChoose={(tool) => edit({ tool }, 'tool')}
-        />
-        <LabelledChoice
-          label="Direction"
-          value={bar.direction}
-          options={options(['along', 'across', 'height'] as const)}
-          onChoose={(direction) => edit({ direction }, 'direction')}
-        />
-        <OptionalInput
-          label="Thickness, mm"
-          value={bar.thicknessMm}
-          write={plain}
-          read={readLength}
-          onValue={(thicknessMm, key) => edit({ thicknessMm }, 'thickness', key)}
-        />
-        <OptionalInput
-          label="Cone"
-          value={bar.firing.cone}
-          write={String}
-          read={readCone}
-          onValue={(cone, key) => fire({ cone }, 'cone', key)}
-        />
-        <OptionalInput
-          label="Temperature, °C"
-          value={bar.firing.temperatureC}
-          write={plain}
-          read={wholeNumber(300, 1500, '1220')}
-          onValue={(temperatureC, key) => fire({ temperatureC }, 'temperature', key)}
-        />
-        <OptionalInput
-          label="Hold, minutes"
-          value={bar.firing.holdMinutes}
-          write={plain}
-          read={wholeNumber(0, 6000, '15')}
-          onValue={(holdMinutes, key) => fire({ holdMinutes }, 'hold', key)}
-        />
-        <LabelledChoice
-          label="Atmosphere"
-          value={bar.firing.atmosphere ?? UNSAID}
-          options={options(ATMOSPHERES)}
-          onChoose={(atmosphere) => fire({ atmosphere: atmosphere || undefined }, 'atmosphere')}
-        />
-        <LabelledChoice
-          label="Softness when marked"
-          value={bar.softness ?? UNSAID}
-          options={options(SOFTNESS)}
-          onChoose={(softness) => edit({ softness: softness || undefined }, 'softness')}
-        />
-        <LabelledChoice
-          label="Warped"
-          value={bar.warped ? 'warped' : 'flat'}
-          options={options(['flat', 'warped'] as const)}
-          onChoose={(value) => edit({ warped: value === 'warped' || undefined }, 'warping')}
-        />
-        {STAGES.map((stage) => (
-          <OptionalInput
-            key={stage}
-            label={`Weight ${STAGE_WORDS[stage]}, g`}
-            value={bar.weights[stage]}
-            write={plain}
-            read={grams}
-            onValue={(g, key) => edit({ weights: withStage(bar.weights, stage, g) }, `weight ${STAGE_WORDS[stage]}`, key)}
-          />
-        ))}
-        <OptionalInput
-          label="Weight boiled, g"
-          value={bar.boiled}
-          write={plain}
-          read={grams}
-          onValue={(boiled, key) => edit({ boiled }, 'boiled weight', key)}
-        />
-        <LabelledChoice
-          label="A drop of water"
-          value={bar.bead ?? UNSAID}
-          options={options(BEADS)}
-          onChoose={(bead) => edit({ bead: bead || undefined }, 'drop')}
-        />
-        {STAGES.filter((stage) => bar.lengths[stage]).map((stage) => (
-          <OptionalInput
-            key={stage}
-            label={`Measured ${STAGE_WORDS[stage]} on`}
-            value={bar.dates[stage]}
-            write={String}
-            read={readDate}
-            onValue={(date, key) => edit({ dates: withStage(bar.dates, stage, date) }, 'date', key)}
-          />
-        ))}
+        <Marking bar={bar} edit={edit} view={view} />
+        <Fired bar={bar} edit={edit} />
+        <Weighing bar={bar} edit={edit} />
+        <Dates bar={bar} edit={edit} />
       </Grid>
       <Box marginTop="3">
         <TextInput label="Note" shown={bar.note} take={(note, key) => edit({ note }, 'note', key)} />

@@ -91,30 +91,35 @@ export function FigureInput({
           {unit}
         </Box>
       )}
-      {problem && (
-        <Box
-          id={id}
-          role="alert"
-          position="absolute"
-          top="100%"
-          {...{ [reason]: 0 }}
-          zIndex="20"
-          width="max-content"
-          maxWidth="min(280px, 80vw)"
-          marginTop="1"
-          padding="2"
-          borderRadius="4px"
-          background="bad.wash"
-          color="bad"
-          borderWidth="1px"
-          borderColor="bad"
-          fontSize="sm"
-          lineHeight="1.35"
-          textAlign="left"
-        >
-          {problem}
-        </Box>
-      )}
+      {problem && <Reason id={id} side={reason} words={problem} />}
+    </Box>
+  );
+}
+
+/** Why a figure was refused, opened beside it over whatever else is there. */
+function Reason({ id, side, words }: { id: string; side: 'left' | 'right'; words: string }) {
+  return (
+    <Box
+      id={id}
+      role="alert"
+      position="absolute"
+      top="100%"
+      {...{ [side]: 0 }}
+      zIndex="20"
+      width="max-content"
+      maxWidth="min(280px, 80vw)"
+      marginTop="1"
+      padding="2"
+      borderRadius="4px"
+      background="bad.wash"
+      color="bad"
+      borderWidth="1px"
+      borderColor="bad"
+      fontSize="sm"
+      lineHeight="1.35"
+      textAlign="left"
+    >
+      {words}
     </Box>
   );
 }

@@ -1,0 +1,205 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  type BarRecord,
+  type Body,
+  DEMO,
+  EMPTY,
+  type Plan,
+  type RowChange,
+  type Workspace,
+  applyChanges,
+  clayOf,
+  compare,
+  figureWords,
+  fits,
+  merged,
+  nextThings,
+  plainCup,
+  restsOnWords,
+  reversed,
+  rowChange,
+  sizePart,
+} from '.';
+
+const body = (id: string, name: string): Body => ({ id, name, kind: 'stoneware', note: '', createdAt: '2026-01-01T00:00:00.000Z' });
+
+describe('changes to rows', () => {
+  /** A run of changes as acts make them: each finds what the one before left. */
+  const anyRun = fc
+    .array(fc.record({ id: fc.constantFrom('a', 'b', 'c'), name: fc.option(fc.string(), { nil: undefined }) }), { maxLength: 20 })
+    .map((steps) => {
+      const changes: RowChange[] = [];
+      let workspace = EMPTY;
+      for (const { id, name } of steps) {
+        const before = workspace.bodies.find((row) => row.id === id);
+        const after = name === undefined ? undefined : body(id, name);
+        if (!before && !after) continue;
+        const change = rowChange('bodies', before, after);
+        changes.push(change);
+        workspace = applyChanges(workspace, [change]);
+      }
+      return { changes, workspace };
+    });
+
+  const sorted = (workspace: Workspace) => [...workspace.bodies].sort((a, b) => a.id.localeCompare(b.id));
+
+  it('taken back, one after the other, leave what was there', () => {
+    fc.assert(
+      fc.property(anyRun, ({ changes, workspace }) => {
+        const back = reversed(changes).reduce((now, change) => {
+          expect(fits(now, [change])).toBe(true);
+          return applyChanges(now, [change]);
+        }, workspace);
+        expect(back.bodies).toEqual([]);
+      }),
+      { seed: 61 },
+    );
+  });
+
+  it('joined into one do what they did one by one', () => {
+    fc.assert(
+      fc.property(anyRun, fc.nat(20), ({ changes, workspace }, cut) => {
+        const joined = merged(merged([], changes.slice(0, cut)), changes.slice(cut));
+        expect(sorted(applyChanges(EMPTY, joined))).toEqual(sorted(workspace));
+        expect(applyChanges(workspace, reversed(joined)).bodies).toEqual([]);
+      }),
+      { seed: 62 },
+    );
+  });
+
+  it('do not fit rows that have become others', () => {
+    const change = rowChange('bodies', body('a', 'one'), body('a', 'two'));
+    expect(fits({ ...EMPTY, bodies: [body('a', 'one')] }, [change])).toBe(true);
+    expect(fits({ ...EMPTY, bodies: [body('a', 'three')] }, [change])).toBe(false);
+    expect(fits(EMPTY, [change])).toBe(false);
+  });
+
+  it('leave other tables and the order of rows alone', () => {
+    const [first] = DEMO.plans;
+    const next = applyChanges(DEMO, [rowChange('plans', first, { ...first!, name: 'Renamed' })]);
+    expect(next.bodies).toBe(DEMO.bodies);
+    expect(next.plans.map(({ id }) => id)).toEqual(DEMO.plans.map(({ id }) => id));
+  });
+});
+
+describe('comparing workspaces', () => {
+  it('names what is new, different, only here and the same', () => {
+    const [first, second, ...rest] = DEMO.plans as [Plan, Plan, ...Plan[]];
+    const incoming = { ...DEMO, plans: [{ ...first, name: 'Changed' }, { ...second, id: 'new', name: 'New' }, ...rest] };
+    const plans = compare(DEMO, incoming).find(({ table }) => table === 'plans');
+    expect(plans).toEqual({ table: 'plans', added: ['New'], changed: ['Changed'], onlyHere: [second.name], same: rest.length });
+  });
+
+  it('finds nothing between a workspace and itself', () => {
+    for (const { added, changed, onlyHere } of compare(DEMO, DEMO)) expect([added, changed, onlyHere]).toEqual([[], [], []]);
+  });
+});
+
+describe('what is known of a clay', () => {
+  const heron = { bodyId: 'body-heron-buff', batchId: 'batch-heron-august' };
+
+  it('takes the bars of its batch before the others, and not those fired otherwise', () => {
+    const { evidence, firing } = clayOf(DEMO, heron);
+    expect(firing).toEqual({ cone: '6' });
+    const counted = evidence.sorted.filter(({ unused }) => !unused);
+    expect(counted.filter(({ sameBatch }) => sameBatch).map(({ sample }) => sample.name)).toEqual(['A1', 'A2', 'A3']);
+    expect(counted.filter(({ sameBatch }) => !sameBatch)).toHaveLength(5);
+    expect(evidence.sorted.find(({ sample }) => sample.name === 'A6, hot')?.unused).toBe('other firing');
+  });
+
+  it('weighs water and loss from the batch’s own bars', () => {
+    const { figures } = clayOf(DEMO, heron);
+    expect(figures.matter.water).toBeCloseTo(0.21, 6);
+    expect(figures.sources).toMatchObject({ water: 'bars', loss: 'bars', shares: { dry: 'bars', leather: 'typical' } });
+  });
+
+  it('is typical stoneware where no clay is chosen', () => {
+    expect(clayOf(DEMO, {}).figures.shrinkage.width).toBe(0.12);
+    expect(clayOf(DEMO, { bodyId: 'gone' }).body).toBeUndefined();
+  });
+
+  it('is said in words, with what it rests on', () => {
+    const known = clayOf(DEMO, heron);
+    expect(figureWords(known.figures.belief)).toBe('about 11.5 %, most pieces between 10.9 and 12.1 %');
+    expect(restsOnWords(known)).toMatch(
+      /^3 bars of this batch and 5 bars of other batches, worth about half a bar outweigh the supplier’s figure/,
+    );
+    expect(restsOnWords(clayOf(DEMO, { bodyId: 'body-foxglove-red' }))).toBe('Rests on the supplier’s range alone: no bar has been fired.');
+    expect(restsOnWords(clayOf(DEMO, { bodyId: 'body-quarry-grog' }))).toBe(
+      'Rests on what architectural typically does alone: no bar has been fired.',
+    );
+    expect(restsOnWords(clayOf(DEMO, { ...heron, firing: { cone: '04' } }))).toMatch(/None of them was fired to cone 04: they stand in/);
+  });
+
+  it('lets upright bars speak of height alone', () => {
+    const upright = (glazed: number, id: string): BarRecord => ({
+      ...DEMO.bars[4]!,
+      id,
+      direction: 'height',
+      lengths: { wet: [100], glazed: [glazed] },
+    });
+    const { figures } = clayOf({ ...DEMO, bars: [...DEMO.bars, upright(86.5, 'h1'), upright(86.6, 'h2'), upright(86.4, 'h3')] }, heron);
+    expect(figures.shrinkage.width).toBeCloseTo(0.115, 3);
+    expect(figures.shrinkage.height).toBeGreaterThan(0.13);
+  });
+});
+
+describe('the next thing to do', () => {
+  it('is what a bar waits for', () => {
+    expect(nextThings(DEMO, 'body-heron-buff')).toEqual(['Two bars of the August batch wait for the bisque measurement.']);
+    const one = {
+      ...DEMO,
+      bars: DEMO.bars.map((bar) => (bar.name === 'A4' ? { ...bar, lengths: { ...bar.lengths, bisque: [94] } } : bar)),
+    };
+    expect(nextThings(one, 'body-heron-buff')).toEqual([
+      'One bar of the August batch waits for the glaze firing.',
+      'One bar of the August batch waits for the bisque measurement.',
+    ]);
+  });
+
+  it('is a bar for a batch that has none', () => {
+    const fresh = { ...DEMO, batches: [...DEMO.batches, { id: 'b', bodyId: 'body-heron-buff', name: 'November', note: '' }] };
+    expect(nextThings(fresh, 'body-heron-buff')).toContain('The November batch has no bar yet: figures borrow from August.');
+  });
+
+  it('is a firing nobody has measured', () => {
+    const [plan, ...rest] = DEMO.plans as [Plan, ...Plan[]];
+    const hotter: Plan = { ...plan, parts: [{ ...plan.parts[0], firing: { cone: '8' } }] };
+    expect(nextThings({ ...DEMO, plans: [hotter, ...rest] }, 'body-heron-buff')).toContain(
+      'Cone 8 has only the supplier’s word and bars fired otherwise.',
+    );
+    expect(nextThings(DEMO, 'body-quarry-grog')).toContain('Cone 5 has only what is typical.');
+  });
+});
+
+describe('the example workshop', () => {
+  it('can be made, each piece of it', () => {
+    for (const plan of DEMO.plans) expect(sizePart(plan.parts[0], clayOf(DEMO, plan.parts[0]).figures, String).ok, plan.name).toBe(true);
+  });
+
+  it('has ids of its own throughout', () => {
+    const ids = [...DEMO.bodies, ...DEMO.batches, ...DEMO.bars, ...DEMO.plans].map(({ id }) => id);
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+
+  it('obeys the physics: no bar grows, none shrinks more than clays do', () => {
+    for (const { sorted } of DEMO.bodies.map(({ id }) => clayOf(DEMO, { bodyId: id }).evidence)) {
+      for (const { sample, unused } of sorted) expect(['grew', 'in question'], sample.name).not.toContain(unused);
+    }
+  });
+});
+
+describe('a plain cup', () => {
+  it('can be made for any mouth a person might type', () => {
+    const { figures } = clayOf(DEMO, {});
+    fc.assert(
+      fc.property(fc.double({ min: 8, max: 2000, noNaN: true }), (mouth) => {
+        const sizes = plainCup(mouth);
+        expect(sizes.rimDiameter).toEqual({ mm: mouth, at: 'glazed' });
+        expect(sizePart({ sizes, making: DEMO.plans[0]!.parts[0].making }, figures, String).ok).toBe(true);
+      }),
+      { seed: 63 },
+    );
+  });
+});
