@@ -27,6 +27,17 @@ test('a refusal and an open quick size have no violations either', async ({ brow
   await context.close();
 });
 
+test('light and dark are chosen and remembered', async ({ page }) => {
+  await visit(page);
+  const background = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+  const light = await background();
+  await page.getByRole('button', { name: 'Switch light and dark' }).click();
+  await expect.poll(background).not.toBe(light);
+  const dark = await background();
+  await page.reload();
+  await expect.poll(background).toBe(dark);
+});
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -45,6 +56,18 @@ test.describe('on a phone', () => {
         all.filter((e) => e.getBoundingClientRect().height < 43.5).map((e) => e.getAttribute('aria-label') ?? e.textContent),
       );
     expect(small.filter((name) => name !== '557 ml')).toEqual([]);
+  });
+
+  test('a finished size is typed and its wet size read by touch', async ({ page }) => {
+    await visit(page);
+    await page.getByLabel('Finished height', { exact: true }).tap();
+    await page.getByLabel('Finished height', { exact: true }).fill('4 3/4 in');
+    await expect(page.locator('[data-number="gauge"]')).toHaveText('141.8 mm');
+    await page.getByLabel('Cut with the needle', { exact: true }).tap();
+    await page.getByLabel('Cut with the needle', { exact: true }).fill('4');
+    await expect(page.locator('[data-number="pulled"]')).toHaveText('145.8 mm');
+    await page.getByRole('button', { name: /^Undo/ }).tap();
+    await expect(page.getByLabel('Cut with the needle', { exact: true })).toHaveValue('2.5');
   });
 
   test('the answer comes before the drawing, the drawing before the ledger', async ({ page }) => {

@@ -1,0 +1,80 @@
+import { DEMO, EMPTY, type Workspace, applyChanges, reversed } from '@/core/workspace';
+import { describe, expect, it } from 'vitest';
+import { type Act, commands } from '.';
+
+const [plan] = DEMO.plans;
+const heron = DEMO.bodies.find(({ id }) => id === 'body-heron-buff')!;
+const [bar] = DEMO.bars;
+const [batch] = DEMO.batches;
+
+const { createdAt: _, id: _id, ...anotherBar } = bar!;
+const { createdAt: _made, id: _bodyId, ...anotherBody } = heron;
+
+/** Everything a person can do, on the example workshop. */
+const ACTS: Record<string, Act> = {
+  'a new piece': commands.createPlan({ name: 'Cup', rimDiameter: 74, bodyId: heron.id }).act,
+  'a copy': commands.duplicatePlan(plan!).act,
+  'a name': commands.renamePlan(plan!.id, 'Jar'),
+  'a note': commands.notePlan(plan!.id, 'thinner'),
+  'a deleted piece': commands.deletePlan(plan!),
+  'a size': commands.setSize(plan!.id, 'rimDiameter', { mm: 110, at: 'leather' }, 'mouth'),
+  'another clay': commands.setClay(plan!.id, 'body-chalk-down', 'clay'),
+  'no clay': commands.setClay(plan!.id, undefined, 'clay'),
+  'another batch': commands.setBatch(plan!.id, 'batch-heron-march', 'batch'),
+  'another firing': commands.setFiring(plan!.id, { cone: '10' }, 'firing'),
+  'a way of making': commands.setWay(plan!.id, 'plaster', 'way'),
+  'an allowance': commands.setAllowance(plan!.id, 'trimFloor', 6, 'floor'),
+  'a new clay': commands.createBody().act,
+  'a mixture': commands.createMixture({ ...anotherBody, name: 'Half and half', shrinkagePercent: [9, 12] }).act,
+  'a clay’s figure': commands.editBody(heron.id, { shrinkagePercent: [10, 12] }, 'shrinkage'),
+  'a deleted clay': commands.deleteBody(heron),
+  'a new batch': commands.createBatch(heron.id, 'November', '2026-11-02'),
+  'a batch’s softness': commands.editBatch(batch!.id, { softness: 'firm' }, 'softness'),
+  'a deleted batch': commands.deleteBatch(DEMO.batches.find(({ id }) => id === 'batch-heron-august')!),
+  'a new bar': commands.createBar(anotherBar).act,
+  'a bar’s length': commands.editBar(bar!.id, (row) => ({ ...row, lengths: { ...row.lengths, glazed: [88] } }), 'glazed'),
+  'a deleted bar': commands.deleteBar(bar!),
+  'an empty workspace': commands.clearAll(),
+  'a merged file': commands.mergeIn({ ...EMPTY, bodies: [{ ...heron, name: 'Heron, from the file' }] }, 'merged'),
+  'a replaced workspace': commands.replaceAll({ ...DEMO, plans: DEMO.plans.slice(2) }, 'replaced'),
+};
+
+const byId = (workspace: Workspace) =>
+  [workspace.bodies, workspace.batches, workspace.bars, workspace.plans].map((rows) =>
+    [...(rows as readonly { id: string }[])].sort((a, b) => a.id.localeCompare(b.id)),
+  );
+
+describe('what a person does', () => {
+  it.each(Object.entries(ACTS))('%s changes something, says what, and is taken back whole', (_name, act) => {
+    const changes = act.change(DEMO);
+    const after = applyChanges(DEMO, changes);
+    expect(act.label).not.toBe('');
+    expect(byId(after)).not.toEqual(byId(DEMO));
+    // absent and undefined are the same on disk and in a file
+    expect(JSON.parse(JSON.stringify(byId(applyChanges(after, reversed(changes)))))).toEqual(JSON.parse(JSON.stringify(byId(DEMO))));
+  });
+
+  it.each(Object.entries(ACTS))('%s leaves no piece, batch or bar of a clay that is gone', (_name, act) => {
+    const after = applyChanges(DEMO, act.change(DEMO));
+    const bodies = new Set<string | undefined>(after.bodies.map(({ id }) => id)).add(undefined);
+    const batches = new Set<string | undefined>(after.batches.map(({ id }) => id)).add(undefined);
+    for (const row of [...after.batches, ...after.bars]) expect(bodies).toContain(row.bodyId);
+    for (const each of after.plans) expect(bodies).toContain(each.parts[0].bodyId);
+    for (const each of [...after.bars, ...after.plans.map(({ parts }) => parts[0])]) expect(batches).toContain(each.batchId);
+  });
+
+  it('does nothing to a row that is gone', () => {
+    for (const act of [ACTS['a size']!, ACTS['a name']!, ACTS['a deleted piece']!, ACTS['a clay’s figure']!, ACTS['a bar’s length']!]) {
+      expect(act.change(EMPTY)).toEqual([]);
+    }
+  });
+
+  it('makes a way of making the maker’s own once an allowance is set, and keeps a handle’s weight over another way', () => {
+    const own = applyChanges(DEMO, commands.setAllowance('plan-egg-cup', 'rimCut', 3, 'needle').change(DEMO));
+    const part = (workspace: Workspace) => workspace.plans.find(({ id }) => id === 'plan-egg-cup')!.parts[0];
+    expect(part(own)).toMatchObject({ way: 'own', making: { rimCut: 3 } });
+    const handled = applyChanges(own, commands.setAllowance('plan-egg-cup', 'attachedMass', 40, 'handle').change(own));
+    const trimmed = applyChanges(handled, commands.setWay('plan-egg-cup', 'trimmed', 'way').change(handled));
+    expect(part(trimmed)).toMatchObject({ way: 'trimmed', making: { rimCut: 2, attachedMass: 40 } });
+  });
+});
