@@ -85,7 +85,7 @@ export function Bars({ view }: { view: ClayView }) {
         <Box color="fg.muted">None yet.</Box>
       ) : (
         <Box overflowX="auto" position="relative">
-          <chakra.table width="100%" minWidth="640px" borderCollapse="collapse" aria-label="Bars" onKeyDown={goOn}>
+          <chakra.table width="100%" minWidth={{ md: '640px' }} borderCollapse="collapse" aria-label="Bars" onKeyDown={goOn}>
             <BarHead />
             <tbody>
               {sorted.map((each) => (
@@ -104,13 +104,24 @@ export function Bars({ view }: { view: ClayView }) {
   );
 }
 
+/** On a phone a bar is two lines: its name and what it says, then its five lengths under their heads. */
+const ROW = { display: { base: 'grid', md: 'table-row' }, gridTemplateColumns: 'repeat(5, minmax(0, 1fr))', alignItems: 'center' } as const;
+const PLACE = {
+  name: { gridColumn: '1 / 4', order: 1 },
+  shrank: { gridColumn: '4 / 5', order: 2 },
+  more: { gridColumn: '5 / 6', order: 3 },
+  length: { order: 4 },
+  state: { gridColumn: '1 / -1', order: 5 },
+} as const;
+const WIDE_ONLY = { display: { base: 'none', md: 'table-cell' } } as const;
+
 const HEAD = { textAlign: 'left', fontWeight: '400', fontSize: 'sm', color: 'fg.muted', paddingInline: '1' } as const;
 
 function BarHead() {
   return (
     <thead>
-      <tr>
-        <chakra.th {...HEAD} scope="col">
+      <chakra.tr {...ROW}>
+        <chakra.th {...HEAD} {...WIDE_ONLY} scope="col">
           bar
         </chakra.th>
         {STAGES.map((stage) => (
@@ -118,16 +129,16 @@ function BarHead() {
             <StageName stage={stage} />
           </chakra.th>
         ))}
-        <chakra.th {...HEAD} scope="col">
+        <chakra.th {...HEAD} {...WIDE_ONLY} scope="col">
           shrank
         </chakra.th>
-        <chakra.th {...HEAD} scope="col">
+        <chakra.th {...HEAD} {...WIDE_ONLY} scope="col">
           counts as
         </chakra.th>
-        <chakra.th {...HEAD} scope="col">
+        <chakra.th {...HEAD} {...WIDE_ONLY} scope="col">
           <chakra.span srOnly>more</chakra.span>
         </chakra.th>
-      </tr>
+      </chakra.tr>
     </thead>
   );
 }
@@ -140,8 +151,8 @@ function BarRows({ bar, view, state }: { bar: BarRecord; view: ClayView; state: 
   const cone = bar.firing.cone ? `, cone ${bar.firing.cone}` : '';
   return (
     <>
-      <chakra.tr borderTopWidth="1px" borderColor="line" aria-label={bar.name}>
-        <chakra.td paddingInline="1" whiteSpace="nowrap">
+      <chakra.tr {...ROW} borderTopWidth="1px" borderColor="line" aria-label={bar.name}>
+        <chakra.td {...PLACE.name} paddingInline="1" whiteSpace={{ md: 'nowrap' }}>
           <chakra.b>{bar.name}</chakra.b>
           <Box fontSize="12px" color="fg.muted">
             {batch}
@@ -149,7 +160,7 @@ function BarRows({ bar, view, state }: { bar: BarRecord; view: ClayView; state: 
           </Box>
         </chakra.td>
         {STAGES.map((stage) => (
-          <chakra.td key={stage} paddingInline="1">
+          <chakra.td key={stage} {...PLACE.length} paddingInline="1">
             <FigureInput
               label={`${bar.name}, ${STAGE_WORDS[stage]}`}
               shown={writeLengths(bar.lengths[stage])}
@@ -162,17 +173,24 @@ function BarRows({ bar, view, state }: { bar: BarRecord; view: ClayView; state: 
               color={stage}
               known={(bar.lengths[stage]?.length ?? 0) > 0}
               column={stage}
-              style={{ width: '100%', minWidth: '56px', fontSize: '16px' }}
+              style={{ width: '100%', minWidth: { base: '0', md: '56px' }, fontSize: { base: '15px', md: '16px' } }}
             />
           </chakra.td>
         ))}
-        <chakra.td paddingInline="1" whiteSpace="nowrap" fontFamily="figure" fontVariantNumeric="tabular-nums" fontWeight="650">
+        <chakra.td
+          {...PLACE.shrank}
+          paddingInline="1"
+          whiteSpace="nowrap"
+          fontFamily="figure"
+          fontVariantNumeric="tabular-nums"
+          fontWeight="650"
+        >
           {shrank === undefined ? '–' : writePercent(shrank * 100)}
         </chakra.td>
-        <chakra.td paddingInline="1" fontSize="sm" color="fg.muted">
+        <chakra.td {...PLACE.state} paddingInline="1" fontSize="sm" color="fg.muted">
           {state}
         </chakra.td>
-        <chakra.td textAlign="right">
+        <chakra.td {...PLACE.more} textAlign="right">
           <Act aria-expanded={open} aria-label={`More of ${bar.name}`} onClick={() => setOpen(!open)}>
             {open ? 'Less' : 'More'}
           </Act>
