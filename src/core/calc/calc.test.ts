@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { calculate, calculateJson } from '.';
+import fc from 'fast-check';
+import { type VerbName, calculate, calculateJson } from '.';
 
 const body = { kind: 'stoneware', shrinkagePercent: 11.5 };
 const form = { family: 'cylinder', height: 120, rimDiameter: 92, baseDiameter: 84, wall: 4.6, floor: 6.4 };
 const making = { trimFloor: 4.5, trimWall: 1.8, rimCut: 2.5, wireLoss: 1, slurryPercent: 3.5 };
 
-const refused = (verb: 'belief' | 'parse' | 'size', input: unknown) => {
+const refused = (verb: VerbName, input: unknown) => {
   const answer = calculate(verb, input);
   if (answer.ok) throw new Error(`not refused: ${JSON.stringify(answer.value)}`);
   return answer.problem;
@@ -118,6 +119,71 @@ describe('belief', () => {
 
   it('takes no batch names, which are the application’s own', () => {
     expect(refused('belief', { body: { kind: 'stoneware', bars: [{ ...bar(88), batch: 'a' }] } }).path).toBe('body.bars.0.batch');
+  });
+});
+
+describe('solve', () => {
+  interface Solved extends Size {
+    form: Record<string, number>;
+  }
+  const solved = (target: object, shape: object = form): Solved => {
+    const answer = calculate('solve', { body, form: shape, target, making });
+    if (!answer.ok) throw new Error(answer.problem.message);
+    return answer.value as Solved;
+  };
+
+  it('finds a cup that holds the target, keeping its proportions, its wall and its floor', () => {
+    const answer = solved({ capacityMl: 500 });
+    expect(answer.capacityMl).toBeCloseTo(500, 6);
+    expect(answer.form.rimDiameter! / answer.form.height!).toBeCloseTo(92 / 120, 9);
+    expect(answer.form.baseDiameter! / answer.form.rimDiameter!).toBeCloseTo(84 / 92, 9);
+    expect([answer.form.wall, answer.form.floor]).toEqual([4.6, 6.4]);
+    expect(answer.stages.glazed!.height).toBe(answer.form.height);
+  });
+
+  it('keeps a height, or a mouth, and lets the other go', () => {
+    const low = solved({ capacityMl: 500, height: 90 });
+    expect([low.form.height, Math.round(low.capacityMl)]).toEqual([90, 500]);
+    const narrow = solved({ capacityMl: 500, rimDiameter: 80 });
+    expect(narrow.form.rimDiameter).toBeCloseTo(80, 9);
+    expect(narrow.capacityMl).toBeCloseTo(500, 6);
+  });
+
+  it('scales together under a most, and only widens once it is reached', () => {
+    expect(solved({ capacityMl: 300, maxHeight: 130 })).toEqual(solved({ capacityMl: 300 }));
+    const wide = solved({ capacityMl: 900, maxHeight: 120 });
+    expect(wide.form.height).toBe(120);
+    expect(wide.capacityMl).toBeCloseTo(900, 6);
+  });
+
+  it('then size gives the target back, whatever the shape', () => {
+    const shape = fc.record({
+      height: fc.double({ min: 40, max: 300, noNaN: true }),
+      rimDiameter: fc.double({ min: 50, max: 300, noNaN: true }),
+      taper: fc.double({ min: 0.8, max: 1.2, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(shape, fc.double({ min: 50, max: 20000, noNaN: true }), ({ taper, ...sizes }, capacityMl) => {
+        const made = { family: 'cylinder', ...sizes, baseDiameter: sizes.rimDiameter * taper, wall: 4, floor: 6 };
+        const answer = solved({ capacityMl }, made);
+        expect(sizeOf({ body, form: answer.form }).capacityMl / capacityMl).toBeCloseTo(1, 8);
+      }),
+      { seed: 81 },
+    );
+  });
+
+  it.each([
+    [{ capacityMl: 0 }, 'target.capacityMl', /above zero/],
+    [{ height: 100 }, 'target.capacityMl', /missing/],
+    [{ capacityMl: 500, height: 100, rimDiameter: 80 }, 'target', /takes one of/],
+    [{ capacityMl: 500, height: 6 }, 'target.height', /not above the floor/],
+    [{ capacityMl: 500, maxHeight: 5 }, 'target.maxHeight', /not above the floor/],
+    [{ capacityMl: 500, rimDiameter: 9 }, 'target.capacityMl', /cannot be held/],
+    [{ capacityMl: 9e6, rimDiameter: 100 }, 'target.capacityMl', /cannot be held like this with sizes up to 3000 mm/],
+  ])('refuses %j', (target, path, message) => {
+    const problem = refused('solve', { body, form, target });
+    expect(problem.path).toBe(path);
+    expect(problem.message).toMatch(message);
   });
 });
 

@@ -4,6 +4,7 @@ import type Joi from 'joi';
 import { beliefSchema, beliefVerb } from './belief';
 import { parseSchema, parseVerb } from './parse';
 import { sizeSchema, sizeVerb } from './size';
+import { solveSchema, solveVerb } from './solve';
 
 interface Verb {
   readonly schema: Joi.ObjectSchema;
@@ -14,6 +15,7 @@ const VERBS = {
   parse: { schema: parseSchema, answer: parseVerb },
   belief: { schema: beliefSchema, answer: beliefVerb },
   size: { schema: sizeSchema, answer: sizeVerb },
+  solve: { schema: solveSchema, answer: solveVerb },
 } satisfies Record<string, Verb>;
 
 export type VerbName = keyof typeof VERBS;

@@ -18,7 +18,8 @@ interface SizeInput {
   readonly making?: Partial<Making>;
 }
 
-const inside = (field: string, problem: Problem): Result<never> => ({
+/** The same problem, one field further in. */
+export const inside = (field: string, problem: Problem): Result<never> => ({
   ok: false,
   problem: { ...problem, path: `${field}.${problem.path}` },
 });

@@ -9,6 +9,7 @@ const WORDS: Record<string, (context: Joi.Context) => string> = {
   'any.required': () => 'is missing; it is needed',
   'object.unknown': () => 'is not a field known here; leave it out or check its spelling',
   'object.base': () => 'must be an object with named fields',
+  'object.oxor': () => 'takes one of height, maxHeight and rimDiameter, not several',
   'array.base': () => 'must be a list',
   'array.length': (c) => `must hold ${String(c.limit)} figures, lower first`,
   'array.max': (c) => `must hold at most ${String(c.limit)} entries`,

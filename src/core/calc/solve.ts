@@ -1,0 +1,39 @@
+import type { ClayFacts } from '@/core/clay';
+import { CUP_SIZES, type Cup, LARGEST_MM, checkCup } from '@/core/form';
+import { type CapacityTarget, type Making, solveCapacity } from '@/core/sizing';
+import { METRIC, type Result, good, text, writeLength } from '@/core/units';
+import { bodySchema, formSchema, joi, makingSchema } from './schema';
+import { inside, sizeVerb } from './size';
+
+const sizeMm = joi.number().positive().max(LARGEST_MM);
+
+export const solveSchema = joi.object({
+  body: bodySchema.required(),
+  form: formSchema.required(),
+  target: joi
+    .object({ capacityMl: joi.number().positive().max(1e7).required(), height: sizeMm, maxHeight: sizeMm, rimDiameter: sizeMm })
+    .oxor('height', 'maxHeight', 'rimDiameter')
+    .required(),
+  making: makingSchema,
+});
+
+interface SolveInput {
+  readonly body: ClayFacts;
+  readonly form: Cup<'glazed'>;
+  readonly target: CapacityTarget;
+  readonly making?: Partial<Making>;
+}
+
+const write = (mm: number): string => text(writeLength(mm, METRIC));
+
+/** The verb `solve`: the finished form of a shape that holds a target, and all that `size` says of it. */
+export function solveVerb({ body, form, target, making }: SolveInput): Result<object> {
+  const shape = checkCup(form, write);
+  if (!shape.ok) return inside('form', shape.problem);
+  const solved = solveCapacity(shape.value, target, write);
+  if (!solved.ok) return solved;
+  const sized = sizeVerb({ body, form: solved.value as never, ...(making && { making }) });
+  if (!sized.ok) return sized;
+  const sizes = Object.fromEntries(CUP_SIZES.map((name) => [name, solved.value[name]]));
+  return good({ form: { family: form.family, ...sizes }, ...sized.value });
+}
