@@ -15,7 +15,7 @@ import {
   rowChange,
 } from '@/core/workspace';
 import type { CupSize } from '@/core/form';
-import { type KnownSize, type Making, WAYS, type Way } from '@/core/sizing';
+import { type KnownSize, type KnownSizes, type Making, WAYS, type Way } from '@/core/sizing';
 import { v7 as newId } from 'uuid';
 import type { Act } from './history';
 
@@ -98,6 +98,10 @@ export const deletePlan = (plan: Plan): Act => ({
 
 export const setSize = (planId: string, size: CupSize, known: KnownSize, label: string, key?: string): Act =>
   editPart(planId, label, (part) => ({ ...part, sizes: { ...part.sizes, [size]: known } }), key);
+
+/** Several sizes at once: those a capacity asked for. */
+export const setSizes = (planId: string, sizes: Partial<KnownSizes>, label: string, key?: string): Act =>
+  editPart(planId, label, (part) => ({ ...part, sizes: { ...part.sizes, ...sizes } }), key);
 
 /** Another clay: its batch and firing have to be said anew. */
 export const setClay = (planId: string, bodyId: string | undefined, label: string): Act =>

@@ -2,8 +2,8 @@
 
 import { finishesBetween, remaining } from '@/core/clay';
 import type { NumberName } from '@/core/sizing';
-import { type Written, handLength, handMass, writeLength, writeMass, writeVolume } from '@/core/units';
-import { useAnyRefused } from '@/ui/fields';
+import { type Written, handLength, handMass, readQuantity, text, writeLength, writeMass, writeVolume } from '@/core/units';
+import { FigureInput, useAnyRefused } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import type { PieceModel } from './use-piece';
@@ -28,6 +28,8 @@ function figures({ worked }: PieceModel): AnswerFigure[] {
     { name: 'thrownFloor', words: 'floor, by needle', wet: sized.thrown.floor, finishes: (mm) => (mm - below) * kh },
   ];
 }
+
+const CAPACITY = { width: '58px', fontSize: '15px' };
 
 interface BigProps {
   readonly piece: PieceModel;
@@ -77,11 +79,10 @@ const GREYED = { '--chakra-colors-wet': 'var(--chakra-colors-fg-muted)', '--chak
 export function Answer({ piece }: { piece: PieceModel }) {
   const { units, worked } = piece;
   const { choice } = units;
-  const { masses, capacityMl, stages } = worked.sized;
+  const { masses, stages } = worked.sized;
   const greyed = useAnyRefused() || piece.impossible !== undefined;
   const high = finishesBetween(stages.wet.height, worked.clay.heightBelief);
   const across = finishesBetween(stages.wet.rimDiameter, worked.clay.belief);
-  const holds = writeVolume(capacityMl, choice);
   return (
     <Box as="section" aria-label="Answer" css={greyed ? GREYED : undefined}>
       <HStack justifyContent="space-between">
@@ -120,12 +121,30 @@ export function Answer({ piece }: { piece: PieceModel }) {
           Finishes {units.length(stages.glazed.height)} high, {units.length(stages.glazed.rimDiameter)} across
         </chakra.b>
         , in 9 of 10 between {units.length(high[0])} and {units.length(high[1])} high, {units.length(across[0])} and{' '}
-        {units.length(across[1])} across. Holds{' '}
-        <chakra.button type="button" textDecoration="underline dotted" cursor="pointer" onClick={() => piece.open('capacity')}>
-          {holds.whole} {holds.unit}
-        </chakra.button>{' '}
-        to the brim.
+        {units.length(across[1])} across. Holds <Capacity piece={piece} /> to the brim.
       </Box>
     </Box>
+  );
+}
+
+/** What it holds, typed like any other size: height and widths scale together until it does. */
+function Capacity({ piece }: { piece: PieceModel }) {
+  const { choice } = piece.units;
+  const written = writeVolume(piece.worked.sized.capacityMl, choice);
+  return (
+    <FigureInput
+      label="Holds, to the brim"
+      shown={text(written, false)}
+      take={(typed, key) => {
+        const read = readQuantity('volume', typed, { unit: written.unit, flOz: choice.flOz });
+        return read.ok ? piece.takeCapacity(read.value, key) : read.problem.message;
+      }}
+      color="glazed"
+      align="center"
+      unit={written.unit}
+      reason="right"
+      onVisit={() => piece.open('capacity')}
+      style={CAPACITY}
+    />
   );
 }

@@ -1,8 +1,18 @@
 'use client';
 
-import type { Stage } from '@/core/clay';
+import type { ClayFigures, Stage } from '@/core/clay';
 import { type CupSize, SIZE_WORDS } from '@/core/form';
-import { MAKING_WORDS, type Making, type NumberName, STAGE_WORDS, type Way, type Worked } from '@/core/sizing';
+import {
+  type KnownSizes,
+  MAKING_WORDS,
+  type Making,
+  type NumberName,
+  STAGE_WORDS,
+  type Way,
+  type Worked,
+  solveCapacity,
+} from '@/core/sizing';
+import { type Result, good } from '@/core/units';
 import { type KnownClay, type Part, type Plan, clayOf, sizePart } from '@/core/workspace';
 import { type Act, commands } from '@/store';
 import { type Units, run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
@@ -25,6 +35,8 @@ export interface PieceModel {
   readonly open: (name: Opened) => void;
   readonly takeSize: (size: CupSize, at: Stage) => (mm: number, key: string) => string | undefined;
   readonly takeAllowance: (name: keyof Making) => (value: number, key: string) => string | undefined;
+  /** Scales height and widths together until the finished piece holds so much, ml. */
+  readonly takeCapacity: (ml: number, key: string) => string | undefined;
   readonly chooseWay: (way: Way) => void;
   readonly chooseClay: (bodyId: string | undefined) => void;
   readonly chooseBatch: (batchId: string | undefined) => void;
@@ -49,17 +61,31 @@ function useWorked(part: Part, known: KnownClay, units: Units) {
 interface Takers {
   readonly takeSize: PieceModel['takeSize'];
   readonly takeAllowance: PieceModel['takeAllowance'];
+  readonly takeCapacity: PieceModel['takeCapacity'];
 }
+
+const GONE = 'This piece has been deleted, in another tab perhaps.';
 
 /** Tries a change on the plan as it is at that moment; says why it cannot be made, or makes it. */
 function tryOn(planId: string, units: Units, change: (part: Part) => Partial<Part>, act: Act): string | undefined {
   const { workspace } = workspaceStore().getSnapshot();
   const part = workspace.plans.find(({ id }) => id === planId)?.parts[0];
-  if (!part) return 'This piece has been deleted, in another tab perhaps.';
+  if (!part) return GONE;
   const sized = sizePart({ ...part, ...change(part) }, clayOf(workspace, part).figures, units.length);
   if (!sized.ok) return sized.problem.message;
   run(act);
   return undefined;
+}
+
+/** The sizes, as finished, at which a part holds so much; or why none would. */
+function sizesHolding(part: Part, clay: ClayFigures, ml: number, units: Units): Result<Partial<KnownSizes>> {
+  const now = sizePart(part, clay, units.length);
+  if (!now.ok) return now;
+  const solved = solveCapacity(now.value.sized.stages.glazed, { capacityMl: ml }, units.length);
+  if (!solved.ok) return solved;
+  const { height, rimDiameter, baseDiameter } = solved.value;
+  const at = 'glazed' as const;
+  return good({ height: { mm: height, at }, rimDiameter: { mm: rimDiameter, at }, baseDiameter: { mm: baseDiameter, at } });
 }
 
 /** Calls made with the same name answer with the same function, so that a figure that did not change is not drawn again. */
@@ -83,6 +109,15 @@ function takersOf(planId: string, units: Units): Takers {
       const act = commands.setAllowance(planId, name, value, MAKING_WORDS[name], key);
       return tryOn(planId, units, ({ making }) => ({ making: { ...making, [name]: value } }), act);
     }),
+    takeCapacity: (ml, key) => {
+      const { workspace } = workspaceStore().getSnapshot();
+      const part = workspace.plans.find(({ id }) => id === planId)?.parts[0];
+      if (!part) return GONE;
+      const sizes = sizesHolding(part, clayOf(workspace, part).figures, ml, units);
+      if (!sizes.ok) return sizes.problem.message;
+      run(commands.setSizes(planId, sizes.value, `holds ${units.volume(ml)}`, key));
+      return undefined;
+    },
   };
 }
 
