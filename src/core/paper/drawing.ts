@@ -50,6 +50,7 @@ export function checkLine(x: number, y: number): Shape[] {
     line(x, y, x + CHECK_MM, y, 0.3),
     line(x, y - 3, x, y + 3, 0.3),
     line(x + CHECK_MM, y - 3, x + CHECK_MM, y + 3, 0.3),
-    words(x + CHECK_MM + 4, y + 1, 'This line is 100 mm. If it is not, print at 100 %, not “fit to page”.', 2.8),
+    words(x + CHECK_MM + 4, y - 0.6, 'This line is 100 mm.', 2.8),
+    words(x + CHECK_MM + 4, y + 3.4, 'If it is not: print at 100 %, not “fit to page”.', 2.8),
   ];
 }

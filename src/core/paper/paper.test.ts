@@ -4,6 +4,12 @@ import { PAPER, type Paper, barSheet, writePdf } from '.';
 
 const MM = 25.4 / 72;
 
+interface TextItem {
+  readonly str: string;
+  readonly width: number;
+  readonly transform: readonly number[];
+}
+
 /** The upright lines and the words of a PDF's first page, mm from its left edge; and its size. */
 async function readBack(bytes: ArrayBuffer) {
   const page = await (await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise).getPage(1);
@@ -15,9 +21,10 @@ async function readBack(bytes: ArrayBuffer) {
     const [, x1, , , x2] = path;
     if (Math.abs(x1! - x2!) < 1e-3) uprights.push(x1! * MM);
   });
-  const { items } = await page.getTextContent();
+  const items = (await page.getTextContent()).items.flatMap((item: object) => ('str' in item ? [item as TextItem] : []));
+  const right = Math.max(...items.map(({ transform, width }) => (transform[4]! + width) * MM));
   const [, , width, height] = page.view;
-  return { uprights, words: items.map((item: object) => ('str' in item ? item.str : '')).join(' '), size: [width! * MM, height! * MM] };
+  return { uprights, right, words: items.map(({ str }) => str).join(' '), size: [width! * MM, height! * MM] };
 }
 
 describe('the bar sheet', () => {
@@ -26,12 +33,13 @@ describe('the bar sheet', () => {
     ['letter', 100],
     ['a4', 120],
   ])('on %s has its marks %d mm apart on paper, and a line to check it by', async (paper, marked) => {
-    const { uprights, words, size } = await readBack(
+    const { uprights, words, size, right } = await readBack(
       writePdf([barSheet({ body: 'Heron Buff', batch: 'August', cone: '6', marked, paper })]),
     );
     expect(size[0]).toBeCloseTo(PAPER[paper][0], 1);
     expect(size[1]).toBeCloseTo(PAPER[paper][1], 1);
     const [width] = PAPER[paper];
+    expect(right).toBeLessThan(width - 5);
     const left = (width - marked) / 2;
     const near = (x: number) => uprights.filter((upright) => Math.abs(upright - x) < 0.05).length;
     expect(near(left)).toBeGreaterThanOrEqual(5);
