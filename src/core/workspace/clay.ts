@@ -11,7 +11,7 @@ import {
   weigh,
 } from '@/core/clay';
 import { bodyOf } from './piece';
-import type { BarRecord, Body, Workspace } from './records';
+import type { BarRecord, Batch, Body, Workspace } from './records';
 
 /** A body, the batch and the firing something is made in; any of them may be unsaid. */
 export interface ClayChoice {
@@ -63,4 +63,10 @@ export function clayOf(workspace: Pick<Workspace, 'bodies' | 'bars'>, choice: Cl
     weighed: { ...weigh(bars), ...defined(weigh(bars.filter(({ batchId }) => batchId === choice.batchId))) },
   });
   return { body, firing, figures, evidence, heightEvidence };
+}
+
+/** The batch of a body that came in last, by its date; one without a date counts as oldest. */
+export function newestBatch({ batches }: Pick<Workspace, 'batches'>, bodyId: string): Batch | undefined {
+  const own = batches.filter((batch) => batch.bodyId === bodyId);
+  return own.sort((a, b) => (b.date ?? '').localeCompare(a.date ?? ''))[0];
 }

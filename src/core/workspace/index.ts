@@ -12,7 +12,7 @@ export {
   type TableName,
   type Workspace,
 } from './records';
-export { type ClayChoice, type KnownClay, clayOf } from './clay';
+export { type ClayChoice, type KnownClay, clayOf, newestBatch } from './clay';
 export { NEW_MAKING, type SizedPart, plainCup, sizePart } from './piece';
 export { UNUSED_WORDS, figureWords, restsOnWords } from './belief-words';
 export { nextThings } from './next';

@@ -14,6 +14,7 @@ import {
   figureWords,
   fits,
   merged,
+  newestBatch,
   nextThings,
   plainCup,
   restsOnWords,
@@ -112,6 +113,11 @@ describe('what is known of a clay', () => {
     const { figures } = clayOf(DEMO, heron);
     expect(figures.matter.water).toBeCloseTo(0.21, 6);
     expect(figures.sources).toMatchObject({ water: 'bars', loss: 'bars', shares: { dry: 'bars', leather: 'typical' } });
+  });
+
+  it('has a newest batch, by date', () => {
+    expect(newestBatch(DEMO, 'body-heron-buff')?.name).toBe('August');
+    expect(newestBatch(DEMO, 'body-quarry-grog')).toBeUndefined();
   });
 
   it('is typical stoneware where no clay is chosen', () => {

@@ -33,7 +33,7 @@ export function BeliefPanel({ view }: { view: ClayView }) {
           <LabelledChoice
             label="Fired to"
             value={firing.cone ?? NONE}
-            options={[{ value: NONE, words: 'not said' }, ...CONES.map((cone) => ({ value: cone, words: `cone ${cone}` }))]}
+            options={[{ value: NONE, words: 'as usual' }, ...CONES.map((cone) => ({ value: cone, words: `cone ${cone}` }))]}
             onChoose={(cone) => view.chooseCone(cone || undefined)}
           />
           {about !== undefined && (
@@ -117,8 +117,8 @@ function Matter({ view }: { view: ClayView }) {
       {word(sources.loss)})
       {absorption !== undefined && (
         <>
-          , absorption <b>{writePercent(absorption * 100)}</b> by boiling. Under about 1 % a bare pot seldom seeps; it says nothing of
-          crazing, of leaching, or whether a glaze is fit for food
+          , absorption <b>{writePercent(absorption * 100)}</b> by boiling. The lower it is, the less a bare pot seeps; only a pot filled and
+          left standing tells. It says nothing of crazing, of leaching, or whether a glaze is fit for food
         </>
       )}
       .

@@ -1,6 +1,6 @@
 'use client';
 
-import { type KnownClay, type Body, type Batch, clayOf } from '@/core/workspace';
+import { type KnownClay, type Body, type Batch, clayOf, newestBatch } from '@/core/workspace';
 import { useWorkspace } from '@/ui/state';
 import { useMemo, useState } from 'react';
 
@@ -18,8 +18,7 @@ export interface ClayView {
 export function useClayView(body: Body): ClayView {
   const { bodies, bars, batches: all } = useWorkspace().workspace;
   const batches = useMemo(() => all.filter(({ bodyId }) => bodyId === body.id), [all, body.id]);
-  const newest = [...batches].sort((a, b) => (b.date ?? '').localeCompare(a.date ?? ''))[0]?.id;
-  const [chosen, setBatch] = useState<string | undefined>(newest);
+  const [chosen, setBatch] = useState(() => newestBatch({ batches: all }, body.id)?.id);
   const [cone, chooseCone] = useState<string | undefined>();
   const batchId = batches.some(({ id }) => id === chosen) ? chosen : undefined;
   const known = useMemo(
