@@ -3,7 +3,7 @@ import { DEMO, EMPTY, type Workspace } from '@/core/workspace';
 import Ajv2020 from 'ajv/dist/2020';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { LARGEST_FILE, harmlessCell, piecesTable, readWorkspace, writeTable, writeWorkspace } from '.';
+import { LARGEST_FILE, comparisonTable, harmlessCell, piecesTable, readWorkspace, writeTable, writeWorkspace } from '.';
 
 const AT = '2026-11-23T08:00:00.000Z';
 const published: object = JSON.parse(readFileSync('docs/workspace.schema.json', 'utf8'));
@@ -124,6 +124,26 @@ describe('tables', () => {
     expect(first[0]).toBe('Honey jar, wide');
     expect([cell('wet height mm'), cell('rim above bat mm'), cell('ball g'), cell('holds ml')]).toEqual(['135.6', '141.1', '647', '557']);
     expect(piecesTable(DEMO, '\t').split('\r\n')[0]!.split('\t')).toEqual(head);
+  });
+
+  it('hold each piece in every clay, its own clay with its batch and firing', () => {
+    const [head, ...rows] = Papa.parse<string[]>(comparisonTable(DEMO)).data as [string[], ...string[][]];
+    expect(head).toHaveLength(1 + 3 * DEMO.bodies.length);
+    const jar = rows.find(([name]) => name === 'Honey jar, wide')!;
+    const cell = (name: string) => jar[head.indexOf(name)];
+    expect([cell('Heron Buff, wet mouth mm'), cell('Heron Buff, wet height mm'), cell('Heron Buff, ball g')]).toEqual([
+      '104',
+      '135.6',
+      '647',
+    ]);
+    expect(cell('Foxglove Red, wet mouth mm')).toBe('100');
+    expect(rows).toHaveLength(DEMO.plans.length);
+  });
+
+  it('disarm a clay named like a formula, in the head too', () => {
+    const [heron, ...others] = DEMO.bodies;
+    const hostile: Workspace = { ...DEMO, bodies: [{ ...heron!, name: '@SUM(A1)' }, ...others] };
+    expect(comparisonTable(hostile).split('\r\n')[0]).toContain("'@SUM(A1), wet mouth mm");
   });
 
   it('disarm a piece named like a formula', () => {
