@@ -25,7 +25,7 @@ const ACTS: Record<string, Act> = {
   'a way of making': commands.setWay(plan!.id, 'plaster', 'way'),
   'an allowance': commands.setAllowance(plan!.id, 'trimFloor', 6, 'floor'),
   'a new clay': commands.createBody().act,
-  'a mixture': commands.createMixture({ ...anotherBody, name: 'Half and half', shrinkagePercent: [9, 12] }).act,
+  'a mixture': commands.createBody({ ...anotherBody, name: 'Half and half', shrinkagePercent: [9, 12] }).act,
   'a clay’s figure': commands.editBody(heron.id, { shrinkagePercent: [10, 12] }, 'shrinkage'),
   'a deleted clay': commands.deleteBody(heron),
   'a new batch': commands.createBatch(heron.id, 'November', '2026-11-02'),

@@ -13,6 +13,7 @@ import {
   type Workspace,
   plainCup,
   rowChange,
+  same,
 } from '@/core/workspace';
 import type { CupSize } from '@/core/form';
 import { type KnownSize, type KnownSizes, type Making, WAYS, type Way } from '@/core/sizing';
@@ -20,8 +21,6 @@ import { v7 as newId } from 'uuid';
 import type { Act } from './history';
 
 /** One function for each thing a person does. Each returns an act; the store runs it and can take it back. */
-
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 const now = (): string => new Date().toISOString();
 
@@ -125,9 +124,10 @@ export const setWay = (planId: string, way: Way, label: string): Act =>
 export const setAllowance = (planId: string, name: keyof Making, value: number, label: string, key?: string): Act =>
   editPart(planId, label, (part) => ({ ...part, way: 'own', making: { ...part.making, [name]: value } }), key);
 
-export function createBody(name = 'New clay'): { act: Act; id: string } {
-  const id = newId();
-  return { id, act: add('bodies', `new clay “${name}”`, { id, name, kind: 'stoneware', note: '', createdAt: now() }) };
+/** A new clay; of kind stoneware and with nothing said, unless it is. */
+export function createBody(said: Partial<Omit<Body, 'id' | 'createdAt'>> = {}): { act: Act; id: string } {
+  const body: Body = { name: 'New clay', kind: 'stoneware', note: '', ...said, id: newId(), createdAt: now() };
+  return { id: body.id, act: add('bodies', `new clay “${body.name}”`, body) };
 }
 
 export const editBody = (id: string, change: Partial<Body>, label: string, key?: string): Act =>
@@ -189,12 +189,6 @@ export const deleteBar = (bar: BarRecord): Act => ({
   label: `${bar.kind} “${bar.name}” deleted`,
   change: () => [rowChange('bars', bar, undefined)],
 });
-
-/** A body mixed of others, with a range as its prior; bars of its own replace it. */
-export function createMixture(body: Omit<Body, 'id' | 'createdAt'>): { act: Act; id: string } {
-  const id = newId();
-  return { id, act: add('bodies', `mixture “${body.name}”`, { ...body, id, createdAt: now() }) };
-}
 
 /** Makes the workspace hold exactly the rows given. Settings stay. */
 export const replaceAll = (next: Workspace, label: string): Act => ({

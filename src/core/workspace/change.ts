@@ -18,7 +18,7 @@ export function rowChange<T extends TableName>(table: T, before: Rows[T] | undef
 }
 
 /** Compares what is stored, not which object holds it. */
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+export const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /** Whether the rows are still as the changes expect to find them. */
 export function fits(workspace: Workspace, changes: readonly RowChange[]): boolean {

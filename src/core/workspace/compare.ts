@@ -1,3 +1,4 @@
+import { same } from './change';
 import { TABLES, type TableName, type Workspace } from './records';
 
 /** How one table of an incoming workspace differs from the one here: names of rows. */
@@ -15,7 +16,7 @@ export function compare(here: Workspace, incoming: Workspace): TableDifference[]
   return TABLES.map((table) => {
     const own = new Map(here[table].map((row) => [row.id, row]));
     const names = (rows: readonly { name: string }[]) => rows.map(({ name }) => name);
-    const isSame = (row: { id: string }) => JSON.stringify(own.get(row.id)) === JSON.stringify(row);
+    const isSame = (row: { id: string }) => same(own.get(row.id), row);
     const rows: readonly { id: string; name: string }[] = incoming[table];
     const theirs = new Set(rows.map(({ id }) => id));
     return {

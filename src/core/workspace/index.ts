@@ -16,6 +16,6 @@ export { type ClayChoice, type KnownClay, clayOf, newestBatch } from './clay';
 export { NEW_MAKING, type SizedPart, plainCup, sizePart } from './piece';
 export { UNUSED_WORDS, figureWords, restsOnWords } from './belief-words';
 export { nextThings } from './next';
-export { type RowChange, applyChanges, fits, merged, reversed, rowChange } from './change';
+export { type RowChange, applyChanges, fits, merged, reversed, rowChange, same } from './change';
 export { type TableDifference, compare } from './compare';
 export { DEMO } from './demo';

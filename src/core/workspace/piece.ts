@@ -1,7 +1,7 @@
 import type { ClayFigures } from '@/core/clay';
 import { checkCup } from '@/core/form';
 import { type KnownSizes, type Making, type Sized, type StagedCup, WAYS, checkMaking, resolveKnown, size } from '@/core/sizing';
-import { type Result, bad } from '@/core/units';
+import { type Result, good } from '@/core/units';
 import type { Body, Part, Workspace } from './records';
 
 /** A part with everything worked out. */
@@ -24,9 +24,7 @@ export function sizePart(part: Pick<Part, 'sizes' | 'making'>, clay: ClayFigures
   if (!cup.ok) return cup;
   const making = checkMaking(part.making);
   if (!making.ok) return making;
-  const sized = size(clay, given.cup as never, given.at, part.making);
-  if (!(sized.stages.glazed.height > 0)) return bad('height', 'Nothing would be left of this piece.');
-  return { ok: true, value: { clay, given, sized } };
+  return good({ clay, given, sized: size(clay, given.cup as never, given.at, part.making) });
 }
 
 /** What a new piece starts as: a plain cup, sizes as finished, mm; the foot trimmed. */

@@ -35,7 +35,7 @@ export function Mixture() {
   ]);
   const share = pa / (pa + pb);
   const make = () => {
-    const { act, id } = commands.createMixture({
+    const { act, id } = commands.createBody({
       name: `${first.name} ${pa} : ${pb} ${second.name}`,
       kind: pa >= pb ? first.kind : second.kind,
       shrinkagePercent: range,

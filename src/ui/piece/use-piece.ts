@@ -66,12 +66,18 @@ interface Takers {
 
 const GONE = 'This piece has been deleted, in another tab perhaps.';
 
-/** Tries a change on the plan as it is at that moment; says why it cannot be made, or makes it. */
-function tryOn(planId: string, units: Units, change: (part: Part) => Partial<Part>, act: Act): string | undefined {
+/** A plan's part and its clay as they are at this moment; undefined once the plan is gone. */
+function partNow(planId: string): { part: Part; clay: ClayFigures } | undefined {
   const { workspace } = workspaceStore().getSnapshot();
   const part = workspace.plans.find(({ id }) => id === planId)?.parts[0];
-  if (!part) return GONE;
-  const sized = sizePart({ ...part, ...change(part) }, clayOf(workspace, part).figures, units.length);
+  return part && { part, clay: clayOf(workspace, part).figures };
+}
+
+/** Tries a change on the plan as it is at that moment; says why it cannot be made, or makes it. */
+function tryOn(planId: string, units: Units, change: (part: Part) => Partial<Part>, act: Act): string | undefined {
+  const now = partNow(planId);
+  if (!now) return GONE;
+  const sized = sizePart({ ...now.part, ...change(now.part) }, now.clay, units.length);
   if (!sized.ok) return sized.problem.message;
   run(act);
   return undefined;
@@ -110,10 +116,9 @@ function takersOf(planId: string, units: Units): Takers {
       return tryOn(planId, units, ({ making }) => ({ making: { ...making, [name]: value } }), act);
     }),
     takeCapacity: (ml, key) => {
-      const { workspace } = workspaceStore().getSnapshot();
-      const part = workspace.plans.find(({ id }) => id === planId)?.parts[0];
-      if (!part) return GONE;
-      const sizes = sizesHolding(part, clayOf(workspace, part).figures, ml, units);
+      const now = partNow(planId);
+      if (!now) return GONE;
+      const sizes = sizesHolding(now.part, now.clay, ml, units);
       if (!sizes.ok) return sizes.problem.message;
       run(commands.setSizes(planId, sizes.value, `holds ${units.volume(ml)}`, key));
       return undefined;
