@@ -1,21 +1,21 @@
 /** Sizes computed per second by the core, and by the headless verb with its checks. Prints one line of JSON. */
 import { calculate } from '@/core/calc';
-import { clayFigures, lengthAt } from '@/core/clay';
-import { WAYS, size } from '@/core/sizing';
+import { clayFigures } from '@/core/clay';
+import { FAMILIES, FAMILY_NAMES, type FamilyName, formOf } from '@/core/form';
+import { WAYS, size, wheelSteps } from '@/core/sizing';
+import { finishedSizes, sizePart } from '@/core/workspace';
 
 const CASES = 1000;
 const ROUNDS = 40;
 
 const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5 });
 const heights = Array.from({ length: CASES }, (_, i) => 60 + (i % 240));
-const form = { family: 'cylinder' as const, rimDiameter: 92, baseDiameter: 84, wall: 4.6, floor: 6.4 };
+const sizes = { rimDiameter: 92, baseDiameter: 84, wall: 4.6, floor: 6.4 };
 const cases = heights.map((height) => ({
   body: { kind: 'stoneware', shrinkagePercent: 11.5 },
-  form: { ...form, height },
+  form: { family: 'cylinder', ...sizes, height },
   making: WAYS.trimmed,
 }));
-const mm = (value: number) => lengthAt('glazed', value);
-
 let sum = 0;
 
 function perSecond(round: () => void): number {
@@ -27,20 +27,31 @@ function perSecond(round: () => void): number {
 
 const core = perSecond(() => {
   for (const height of heights) {
-    const cup = {
-      family: 'cylinder' as const,
-      height: mm(height),
-      rimDiameter: mm(92),
-      baseDiameter: mm(84),
-      wall: mm(4.6),
-      floor: mm(6.4),
-    };
+    const cup = formOf({ family: 'cylinder', manner: { foot: 'flat' } }, 'glazed', { ...sizes, height });
     sum += size(clay, cup, 'glazed', WAYS.trimmed).masses.ball;
   }
 });
+
+/** A keystroke on each family: everything the Piece screen works out, ms, each time with another height. */
+function keystroke(family: FamilyName): number {
+  const { manner, knots, typical } = FAMILIES[family];
+  const known = (height: number) => finishedSizes({ ...typical, height: typical.height! + height });
+  const part = { family, manner, knots, making: WAYS.trimmed };
+  const once = (i: number) => {
+    const worked = sizePart({ ...part, sizes: known((i % 40) / 10) }, clay, String);
+    if (!worked.ok) throw new Error(worked.problem.message);
+    sum += wheelSteps(clay, worked.value.sized, part.making).puck.height;
+  };
+  for (let i = 0; i < 40; i += 1) once(i);
+  const start = performance.now();
+  for (let i = 0; i < 200; i += 1) once(i);
+  return (performance.now() - start) / 200;
+}
+
+const keystrokes = Object.fromEntries(FAMILY_NAMES.map((family) => [family, Math.round(keystroke(family) * 100) / 100]));
 
 const verb = perSecond(() => {
   if (!calculate('size', cases).ok) throw new Error('a case was refused');
 });
 
-console.log(JSON.stringify({ core, verb, sum: Math.round(sum) }));
+console.log(JSON.stringify({ core, verb, keystrokes, sum: Math.round(sum) }));

@@ -2,6 +2,7 @@
 declare module 'jstat' {
   interface Distribution {
     pdf(x: number, ...parameters: number[]): number;
+    cdf(x: number, ...parameters: number[]): number;
     inv(p: number, ...parameters: number[]): number;
   }
   const jStat: { studentt: Distribution; normal: Distribution };

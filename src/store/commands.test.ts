@@ -1,4 +1,4 @@
-import { DEMO, EMPTY, type Workspace, applyChanges, reversed } from '@/core/workspace';
+import { DEMO, EMPTY, type Workspace, applyChanges, finishedSizes, reversed } from '@/core/workspace';
 import { describe, expect, it } from 'vitest';
 import { type Act, commands } from '.';
 
@@ -17,7 +17,12 @@ const ACTS: Record<string, Act> = {
   'a name': commands.renamePlan(plan!.id, 'Jar'),
   'a note': commands.notePlan(plan!.id, 'thinner'),
   'a deleted piece': commands.deletePlan(plan!),
-  'a size': commands.setSize(plan!.id, 'rimDiameter', { mm: 110, at: 'leather' }, 'mouth'),
+  'a size': commands.setSize(plan!.id, 'rimDiameter', { mm: 110, at: 'leather' }, 1.1, 'mouth'),
+  'a size let go': commands.letGoOf(plan!.id, 'wall', 0, 4.6, 'wall let go'),
+  'another form': commands.setPart(plan!.id, { family: 'disc', manner: {}, sizes: finishedSizes({ height: 10, rimDiameter: 92 }) }, 'form'),
+  'a turned ring': commands.setManner(plan!.id, { foot: 'ring' }, 'foot'),
+  'a handle': commands.setPart(plan!.id, { attached: [{ id: 'handle', kind: 'handle', massG: 60 }] }, 'handle'),
+  'evidence from a piece': commands.keepAsEvidence(plan!.id, 'wall', 0, anotherBar, 'evidence'),
   'another clay': commands.setClay(plan!.id, 'body-chalk-down', 'clay'),
   'no clay': commands.setClay(plan!.id, undefined, 'clay'),
   'another batch': commands.setBatch(plan!.id, 'batch-heron-march', 'batch'),

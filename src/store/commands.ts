@@ -5,18 +5,23 @@ import {
   type Body,
   EMPTY,
   NEW_MAKING,
+  PLAIN,
   type Part,
   type Plan,
   type Rows,
   TABLES,
   type TableName,
   type Workspace,
+  letGo,
   plainCup,
   rowChange,
   same,
+  typedOver,
+  withManner,
+  withSize,
 } from '@/core/workspace';
-import type { CupSize } from '@/core/form';
-import { type KnownSize, type KnownSizes, type Making, WAYS, type Way } from '@/core/sizing';
+import type { Manner, SizeName } from '@/core/form';
+import { type KnownSize, type Making, WAYS, type Way } from '@/core/sizing';
 import { v7 as newId } from 'uuid';
 import type { Act } from './history';
 
@@ -65,7 +70,7 @@ export function createPlan(options: { name?: string; rimDiameter?: number; bodyI
   const part: Part = {
     id: newId(),
     name: 'pot',
-    family: 'cylinder',
+    ...PLAIN,
     sizes: plainCup(options.rimDiameter),
     ...(options.bodyId && { bodyId: options.bodyId }),
     way: 'trimmed',
@@ -95,12 +100,44 @@ export const deletePlan = (plan: Plan): Act => ({
   },
 });
 
-export const setSize = (planId: string, size: CupSize, known: KnownSize, label: string, key?: string): Act =>
-  editPart(planId, label, (part) => ({ ...part, sizes: { ...part.sizes, [size]: known } }), key);
+/**
+ * A size typed at a stage: it leads, and what else is known of it stays until that is settled.
+ *
+ * @param factor the new size over what it was; sizes that were let go follow by it
+ */
+export const setSize = (planId: string, size: SizeName, typed: KnownSize, factor: number, label: string, key?: string): Act =>
+  editPart(planId, label, (part) => ({ ...part, sizes: withSize(part, size, typedOver(part.sizes[size], typed), factor) }), key);
 
-/** Several sizes at once: those a capacity asked for. */
-export const setSizes = (planId: string, sizes: Partial<KnownSizes>, label: string, key?: string): Act =>
-  editPart(planId, label, (part) => ({ ...part, sizes: { ...part.sizes, ...sizes } }), key);
+/** One thing known of a size let go. `mm` is what the size is at its stage, for when nothing else is known. */
+export const letGoOf = (planId: string, size: SizeName, index: number, mm: number, label: string): Act =>
+  editPart(planId, label, (part) => {
+    const known = part.sizes[size];
+    return known ? { ...part, sizes: { ...part.sizes, [size]: letGo(known, index, mm) } } : part;
+  });
+
+/** Changes several things of a part at once: its form, its limits, what is put on. */
+export const setPart = (planId: string, change: Partial<Part> | ((part: Part) => Partial<Part>), label: string, key?: string): Act =>
+  editPart(planId, label, (part) => ({ ...part, ...(typeof change === 'function' ? change(part) : change) }), key);
+
+/** Another manner of the same form; sizes it needs start from what is typical. */
+export const setManner = (planId: string, change: Manner, label: string): Act =>
+  editPart(planId, label, (part) => {
+    const manner = { ...part.manner, ...change };
+    return { ...part, manner, sizes: withManner(part, manner) };
+  });
+
+/** Both sizes of one piece are right: kept as evidence about its clay, and the one that does not lead let go. */
+export function keepAsEvidence(
+  planId: string,
+  size: SizeName,
+  index: number,
+  bar: Omit<BarRecord, 'id' | 'createdAt'>,
+  label: string,
+): Act {
+  const { act } = createBar(bar);
+  const settle = letGoOf(planId, size, index, 0, label);
+  return { label, change: (workspace) => [...act.change(workspace), ...settle.change(workspace)] };
+}
 
 /** Another clay: its batch and firing have to be said anew. */
 export const setClay = (planId: string, bodyId: string | undefined, label: string): Act =>

@@ -1,5 +1,5 @@
 import type { BarRecord, Batch, Body, Plan, RowChange, Settings, Workspace } from '@/core/workspace';
-import { DEMO, EMPTY, TABLES } from '@/core/workspace';
+import { DEMO, EMPTY, TABLES, upgradedPlan } from '@/core/workspace';
 import Dexie, { type EntityTable } from 'dexie';
 
 /** One thing a person did, kept so that it can be undone, in any tab and after a reload. */
@@ -22,7 +22,7 @@ interface Stamp {
 
 const HISTORY_KEPT = 200;
 
-/** The browser's database. Version 1: bodies, batches, plans, settings, history; version 2 adds bars. */
+/** The browser's database. Version 1: bodies, batches, plans, settings, history; version 2 adds bars; in version 3 a part may be of any form. */
 export class RimbetDatabase extends Dexie {
   bodies!: EntityTable<Body, 'id'>;
   batches!: EntityTable<Batch, 'id'>;
@@ -43,8 +43,26 @@ export class RimbetDatabase extends Dexie {
       stamps: 'id',
     });
     this.version(2).stores({ bars: 'id, bodyId' });
+    this.version(3).upgrade(async (transaction) => {
+      await transaction
+        .table<unknown>('plans')
+        .toCollection()
+        .modify((plan, held) => {
+          held.value = upgradedPlan(plan);
+        });
+      await transaction
+        .table<Entry>('history')
+        .toCollection()
+        .modify((entry, held) => {
+          held.value = { ...entry, changes: entry.changes.map(upgradedChange) };
+        });
+    });
   }
 }
+
+/** What is kept for undo is lifted with the plans it speaks of. */
+const upgradedChange = (change: RowChange): RowChange =>
+  change.table === 'plans' ? ({ ...change, before: upgradedPlan(change.before), after: upgradedPlan(change.after) } as RowChange) : change;
 
 /** All that is kept, as one value. */
 export interface Kept {

@@ -16,8 +16,12 @@ function twoTabs() {
 
 const alone = () => new WorkspaceStore(new RimbetDatabase(database), undefined);
 const jar = (store: WorkspaceStore) => store.getSnapshot().workspace.plans.find(({ id }) => id === 'plan-honey-jar');
-const height = (store: WorkspaceStore) => jar(store)?.parts[0].sizes.height.mm;
-const setHeight = (mm: number, key?: string) => commands.setSize('plan-honey-jar', 'height', { mm, at: 'glazed' }, 'height', key);
+const sizeOf = (store: WorkspaceStore, name: 'height' | 'wall') => {
+  const [known] = jar(store)?.parts[0].sizes[name] ?? [];
+  return known && 'mm' in known ? known.mm : undefined;
+};
+const height = (store: WorkspaceStore) => sizeOf(store, 'height');
+const setHeight = (mm: number, key?: string) => commands.setSize('plan-honey-jar', 'height', { mm, at: 'glazed' }, 1, 'height', key);
 
 async function opened() {
   const store = alone();
@@ -161,11 +165,11 @@ describe('the workspace store', () => {
     const left = await opened();
     const right = await opened();
     left.run(setHeight(130));
-    right.run(commands.setSize('plan-honey-jar', 'wall', { mm: 5, at: 'glazed' }, 'wall'));
+    right.run(commands.setSize('plan-honey-jar', 'wall', { mm: 5, at: 'glazed' }, 1, 'wall'));
     await left.settled();
     await right.settled();
-    const sizes = jar(await opened())!.parts[0].sizes;
-    expect([sizes.height.mm, sizes.wall.mm]).toEqual([130, 5]);
+    const both = await opened();
+    expect([sizeOf(both, 'height'), sizeOf(both, 'wall')]).toEqual([130, 5]);
     expect(height(right)).toBe(130);
   });
 

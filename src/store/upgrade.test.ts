@@ -1,12 +1,13 @@
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
-import type { Workspace } from '@/core/workspace';
+import { type Workspace, upgradedPlan } from '@/core/workspace';
 import Dexie from 'dexie';
 import { expect, it } from 'vitest';
 import { WorkspaceStore, commands } from '.';
 import { RimbetDatabase } from './db';
 
-const old = JSON.parse(readFileSync('tests/fixtures/workspace-v1.json', 'utf8')) as Workspace;
+const read = (version: number) => JSON.parse(readFileSync(`tests/fixtures/workspace-v${version}.json`, 'utf8')) as Workspace;
+const old = read(1);
 
 /** A browser that last saw Rimbet when its database was of version 1, with one act to undo. */
 async function versionOne(name: string): Promise<void> {
@@ -28,6 +29,23 @@ async function versionOne(name: string): Promise<void> {
   db.close();
 }
 
+it('a database of version 2 opens with its cups as forms, each size as one thing known', async () => {
+  const kept = read(2);
+  const db = new Dexie('upgrade-2');
+  db.version(1).stores({ bodies: 'id', batches: 'id, bodyId', plans: 'id', settings: 'id', history: 'seq', stamps: 'id' });
+  db.version(2).stores({ bars: 'id, bodyId' });
+  for (const table of ['bodies', 'batches', 'bars', 'plans'] as const) await db.table(table).bulkPut([...kept[table]]);
+  await db.table('settings').put({ ...kept.settings, id: 'settings' });
+  db.close();
+  const store = new WorkspaceStore(new RimbetDatabase('upgrade-2'), undefined);
+  await store.open();
+  const { workspace } = store.getSnapshot();
+  const jar = workspace.plans.find(({ id }) => id === 'plan-honey-jar')!.parts[0];
+  expect(jar).toMatchObject({ family: 'cylinder', manner: { foot: 'flat' }, sizes: { height: [{ mm: 120, at: 'glazed' }] } });
+  expect(workspace.plans).toHaveLength(kept.plans.length);
+  expect(workspace.bars).toHaveLength(kept.bars.length);
+});
+
 it('a database of version 1 opens with nothing lost, its history included, and takes bars', async () => {
   await versionOne('upgrade');
   const store = new WorkspaceStore(new RimbetDatabase('upgrade'), undefined);
@@ -36,7 +54,7 @@ it('a database of version 1 opens with nothing lost, its history included, and t
   expect(store.getSnapshot().workspace.plans.some(({ name }) => name === 'Renamed before the upgrade')).toBe(true);
   store.undo();
   const { workspace } = store.getSnapshot();
-  expect(byId(workspace.plans)).toEqual(byId(old.plans));
+  expect(byId(workspace.plans)).toEqual(byId(old.plans.map((plan) => upgradedPlan(plan) as typeof plan)));
   expect(byId(workspace.bodies)).toEqual(byId(old.bodies));
   expect(byId(workspace.batches)).toEqual(byId(old.batches));
   expect(workspace.settings).toEqual(old.settings);

@@ -1,5 +1,21 @@
 import { KINDS } from '@/core/clay';
-import { LARGEST_MM } from '@/core/form';
+import type { Stage } from '@/core/clay';
+import {
+  FAMILIES,
+  FAMILY_NAMES,
+  type FamilyName,
+  type Form,
+  type Knot,
+  LARGEST_MM,
+  MANNERS,
+  MOST_KNOTS,
+  type Manner,
+  type Shape,
+  type SizeName,
+  formOf,
+  isNeeded,
+  sizesOf,
+} from '@/core/form';
 import Joi from 'joi';
 
 /** Numbers arrive as numbers: text that looks like one is refused rather than converted. */
@@ -45,15 +61,76 @@ export const bodySchema = strict.object({
   bars: strict.array().items(bar).max(10000),
 });
 
-/** A form by the headless contract: the cup, until more families are built. */
-export const formSchema = strict.object({
-  family: strict.string().valid('cylinder').required(),
-  height: sizeMm.required(),
-  rimDiameter: sizeMm.required(),
-  baseDiameter: sizeMm.required(),
-  wall: sizeMm.required(),
-  floor: sizeMm.required(),
+const point = strict.object({
+  r: sizeMm.required(),
+  z: strict.number().min(0).max(LARGEST_MM).required(),
+  corner: strict.boolean(),
 });
+
+/** The keys of one family: its sizes, each needed unless a manner leaves it out, and what is chosen of it. */
+function familySchema(family: FamilyName) {
+  const { sizes, choices } = FAMILIES[family];
+  const drawn = family === 'profile';
+  const own = sizes.filter((name) => !(drawn && (name === 'height' || name === 'rimDiameter')));
+  return strict.object({
+    family: strict.string().valid(family).required(),
+    ...Object.fromEntries(own.map((name) => [name, isNeeded(name, {}) ? sizeMm.required() : sizeMm])),
+    ...Object.fromEntries(choices.map((choice) => [choice, strict.string().valid(...Object.keys(MANNERS[choice]))])),
+    ...(drawn && { points: strict.array().items(point).min(2).max(MOST_KNOTS).required() }),
+  });
+}
+
+/** A form by the headless contract: its family and that family's sizes, finished mm; docs/forms.md lists them. */
+export const formSchema = strict.alternatives().conditional('.family', {
+  switch: FAMILY_NAMES.map((family) => ({ is: family, then: familySchema(family) })),
+  otherwise: strict
+    .object({
+      family: strict
+        .string()
+        .valid(...FAMILY_NAMES)
+        .required(),
+    })
+    .unknown(),
+});
+
+/** What the contract says of a form, in one flat object. */
+export type FormInput = Readonly<Partial<Record<SizeName, number>>> &
+  Manner & { readonly family: FamilyName; readonly points?: readonly Knot[] };
+
+/** The form meant: a ring or a gallery is one where its sizes are given, unless the manner says otherwise. */
+export function formFrom<S extends Stage>(input: FormInput, at: S): Form<S> {
+  const { family, points } = input;
+  const { choices } = FAMILIES[family];
+  const manner: Manner = {
+    ...(choices.includes('foot') && { foot: input.foot ?? (input.footHeight && input.footWidth ? 'ring' : 'flat') }),
+    ...(choices.includes('curve') && { curve: input.curve ?? 'round' }),
+    ...(choices.includes('mouth') && { mouth: input.mouth ?? (input.galleryWidth && input.galleryDepth ? 'gallery' : 'plain') }),
+  };
+  const rim = points?.at(-1);
+  const drawn = points &&
+    rim && {
+      height: rim.z,
+      rimDiameter: 2 * rim.r,
+      knots: points.map(({ r, z, corner }): Knot => ({ r: r / rim.r, z: z / rim.z, corner })),
+    };
+  const shape: Shape = { family, manner, knots: drawn?.knots };
+  const sizes = { ...input, ...(drawn && { height: drawn.height, rimDiameter: drawn.rimDiameter }) };
+  return formOf(shape, at, Object.fromEntries(sizesOf(shape, sizes).map((name) => [name, sizes[name]])) as Record<SizeName, number>);
+}
+
+/** A form as the contract writes it. */
+export function formInput<S extends Stage>({ family, manner, sizes, knots }: Form<S>): FormInput {
+  const [across, up] = [sizes.rimDiameter / 2, sizes.height];
+  const chosen = family === 'cylinder' && manner.foot === 'flat' ? {} : manner;
+  if (!knots) return { family, ...chosen, ...sizes };
+  const { height: _, rimDiameter: _rim, ...walls } = sizes;
+  return {
+    family,
+    ...chosen,
+    points: knots.map(({ r, z, corner }) => ({ r: r * across, z: z * up, ...(corner && { corner }) })),
+    ...walls,
+  };
+}
 
 const allowance = strict.number().min(0);
 
@@ -66,6 +143,11 @@ export const makingSchema = strict.object({
   wireLoss: allowance,
   slurryPercent: allowance,
   attachedMass: allowance,
+  wholeWall: allowance,
+  carveDepth: allowance,
+  carveHeight: allowance,
+  edgeCut: allowance,
+  rimGround: allowance,
 });
 
 export { strict as joi };

@@ -1,8 +1,8 @@
 import { type ClayFacts, STAGES, type Stage, clayFigures, perStage } from '@/core/clay';
-import { CUP_SIZES, type Cup, checkCup } from '@/core/form';
+import { type Form, checkForm, sizesOf } from '@/core/form';
 import { type Making, NOTHING_LOST, checkMaking, size } from '@/core/sizing';
 import { METRIC, type Problem, type Result, good, text, writeLength } from '@/core/units';
-import { bodySchema, formSchema, joi, makingSchema } from './schema';
+import { type FormInput, bodySchema, formFrom, formSchema, joi, makingSchema } from './schema';
 
 export const sizeSchema = joi.object({
   body: bodySchema.required(),
@@ -13,7 +13,7 @@ export const sizeSchema = joi.object({
 
 interface SizeInput {
   readonly body: ClayFacts;
-  readonly form: Cup<Stage>;
+  readonly form: FormInput;
   readonly at?: Stage;
   readonly making?: Partial<Making>;
 }
@@ -25,17 +25,23 @@ export const inside = (field: string, problem: Problem): Result<never> => ({
 });
 
 /** The verb `size`: sizes at one stage to sizes at all, the thrown height, what it holds and what it weighs. */
-export function sizeVerb(input: SizeInput): Result<object> {
-  const making = { ...NOTHING_LOST, ...input.making };
-  const checked = checkCup(input.form, (mm) => text(writeLength(mm, METRIC)));
+export function sizeVerb({ body, form, at = 'glazed', making }: SizeInput): Result<object> {
+  return sizeForm(body, formFrom(form, at), at, making);
+}
+
+/** All that `size` says of a form. */
+export function sizeForm<S extends Stage>(body: ClayFacts, form: Form<S>, at: S, given: Partial<Making> = {}): Result<object> {
+  const making = { ...NOTHING_LOST, ...given };
+  const checked = checkForm(form, (mm) => text(writeLength(mm, METRIC)));
   if (!checked.ok) return inside('form', checked.problem);
   const allowed = checkMaking(making);
   if (!allowed.ok) return inside('making', allowed.problem);
 
-  const sized = size(clayFigures(input.body), checked.value, input.at ?? 'glazed', making);
+  const sized = size(clayFigures(body), form, at, making);
+  const names = sizesOf(form, form.sizes);
   const { ball, thrown, trimmed, dry, bisque, glazed } = sized.masses;
   return good({
-    stages: perStage((stage) => Object.fromEntries(CUP_SIZES.map((name) => [name, sized.stages[stage][name]]))),
+    stages: perStage((stage) => Object.fromEntries(names.map((name) => [name, sized.stages[stage].sizes[name]]))),
     thrownHeight: sized.thrown.pulled,
     capacityMl: sized.capacityMl,
     massG: { ball, thrown, trimmed, dry, bisque, glazed },

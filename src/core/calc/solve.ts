@@ -1,9 +1,9 @@
 import type { ClayFacts } from '@/core/clay';
-import { CUP_SIZES, type Cup, LARGEST_MM, checkCup } from '@/core/form';
+import { LARGEST_MM, checkForm } from '@/core/form';
 import { type CapacityTarget, type Making, solveCapacity } from '@/core/sizing';
 import { METRIC, type Result, good, text, writeLength } from '@/core/units';
-import { bodySchema, formSchema, joi, makingSchema } from './schema';
-import { inside, sizeVerb } from './size';
+import { type FormInput, bodySchema, formFrom, formInput, formSchema, joi, makingSchema } from './schema';
+import { inside, sizeForm } from './size';
 
 const sizeMm = joi.number().positive().max(LARGEST_MM);
 
@@ -19,7 +19,7 @@ export const solveSchema = joi.object({
 
 interface SolveInput {
   readonly body: ClayFacts;
-  readonly form: Cup<'glazed'>;
+  readonly form: FormInput;
   readonly target: CapacityTarget;
   readonly making?: Partial<Making>;
 }
@@ -28,12 +28,10 @@ const write = (mm: number): string => text(writeLength(mm, METRIC));
 
 /** The verb `solve`: the finished form of a shape that holds a target, and all that `size` says of it. */
 export function solveVerb({ body, form, target, making }: SolveInput): Result<object> {
-  const shape = checkCup(form, write);
+  const shape = checkForm(formFrom(form, 'glazed'), write);
   if (!shape.ok) return inside('form', shape.problem);
   const solved = solveCapacity(shape.value, target, write);
   if (!solved.ok) return solved;
-  const sized = sizeVerb({ body, form: solved.value as never, ...(making && { making }) });
-  if (!sized.ok) return sized;
-  const sizes = Object.fromEntries(CUP_SIZES.map((name) => [name, solved.value[name]]));
-  return good({ form: { family: form.family, ...sizes }, ...sized.value });
+  const sized = sizeForm(body, solved.value, 'glazed', making);
+  return sized.ok ? good({ form: formInput(solved.value), ...sized.value }) : sized;
 }

@@ -9,5 +9,5 @@ export { type Evidence, type Sorted, type Unused, asBars, gather, impliedShrinka
 export { type Firing, type Sample, type Softness, lengthOf } from './sample';
 export { type Slip, slipsOf } from './slips';
 export { type Weighed, plausible, solidDensity, weigh } from './weighed';
-export { beliefDensity, finishesBetween, mostPieces, normalDensity } from './range';
+export { beliefDensity, chanceUpTo, finishesBetween, mostPieces, normalDensity, shrinkageAt } from './range';
 export { type Ingredient, mixtureRange } from './mix';

@@ -1,4 +1,4 @@
-import { type Workspace, clayOf, sizePart } from '@/core/workspace';
+import { type Workspace, clayOf, matterIn, sizePart } from '@/core/workspace';
 import Papa from 'papaparse';
 
 type Cell = string | number;
@@ -45,16 +45,20 @@ export function piecesTable(workspace: Workspace, separator: Separator = ','): s
   const rows = workspace.plans.map((plan): Cell[] => {
     const [part] = plan.parts;
     const { body, figures } = clayOf(workspace, part);
-    const sized = sizePart(part, figures, String);
+    const sized = sizePart(part, figures, String, matterIn(workspace));
     if (!sized.ok) return [plan.name, body?.name ?? ''];
     const { stages, thrown, masses, capacityMl } = sized.value.sized;
-    const { wet, glazed } = stages;
+    const [wet, glazed] = [stages.wet.sizes, stages.glazed.sizes];
+    const base = (form: typeof wet | typeof glazed) => (form.baseDiameter === undefined ? '' : tenth(form.baseDiameter));
     return [
       plan.name,
       body?.name ?? '',
       Math.round(sized.value.clay.shrinkage.width * 10000) / 100,
-      ...[glazed.height, glazed.rimDiameter, glazed.baseDiameter].map(tenth),
-      ...[wet.height, wet.rimDiameter, wet.baseDiameter, thrown.gauge].map(tenth),
+      ...[glazed.height, glazed.rimDiameter].map(tenth),
+      base(glazed),
+      ...[wet.height, wet.rimDiameter].map(tenth),
+      base(wet),
+      tenth(thrown.gauge),
       ...[masses.ball, masses.glazed, capacityMl].map(Math.round),
       plan.note,
     ];
@@ -74,7 +78,7 @@ export function comparisonTable(workspace: Workspace): string {
       const sized = sizePart(part, clayOf(workspace, part.bodyId === id ? part : { bodyId: id }).figures, String);
       if (!sized.ok) return ['', '', ''];
       const { stages, masses } = sized.value.sized;
-      return [tenth(stages.wet.rimDiameter), tenth(stages.wet.height), Math.round(masses.ball)];
+      return [tenth(stages.wet.sizes.rimDiameter), tenth(stages.wet.sizes.height), Math.round(masses.ball)];
     });
     return [plan.name, ...cells];
   });

@@ -10,11 +10,15 @@ const published: object = JSON.parse(readFileSync('docs/workspace.schema.json', 
 const validate = new Ajv2020({ allErrors: false }).compile(published);
 
 type Plain = Record<string, never> & {
-  plans: { parts: { sizes: Record<string, object>; making: object }[] }[];
+  plans: { parts: { sizes: Record<string, object[]>; making: object; attached?: object[] }[] }[];
   bodies: object[];
   bars: object[];
   batches: object[];
 };
+
+interface OldPlan {
+  readonly parts: readonly { readonly sizes: Readonly<Record<string, object>> }[];
+}
 
 /** The example workshop's file with something done to it. */
 function damaged(damage: (file: Plain) => void): string {
@@ -30,10 +34,24 @@ describe('the workspace file', () => {
     expect(readWorkspace(`\ufeff${writeWorkspace(EMPTY, AT)}`).ok).toBe(true);
   });
 
-  it('of version 1 opens with nothing lost', () => {
-    const old = readFileSync('tests/fixtures/workspace-v1.json', 'utf8');
-    const { format: _, version: _version, exportedAt: _at, ...kept } = JSON.parse(old) as Record<string, unknown>;
-    expect(readWorkspace(old)).toEqual({ ok: true, value: { ...kept, bars: [] } });
+  it.each([1, 2])('of version %d opens with nothing lost: its cups become forms, each size one thing known', (version) => {
+    const old = readFileSync(`tests/fixtures/workspace-v${version}.json`, 'utf8');
+    const {
+      format: _,
+      version: _version,
+      exportedAt: _at,
+      plans,
+      ...kept
+    } = JSON.parse(old) as { plans: OldPlan[] } & Record<string, unknown>;
+    const lifted = plans.map((plan) => ({
+      ...plan,
+      parts: plan.parts.map((part) => ({
+        ...part,
+        manner: { foot: 'flat' },
+        sizes: Object.fromEntries(Object.entries(part.sizes).map(([name, known]) => [name, [known]])),
+      })),
+    }));
+    expect(readWorkspace(old)).toEqual({ ok: true, value: { bars: [], ...kept, plans: lifted } });
   });
 
   it('is what the published schema says', () => {
@@ -42,20 +60,37 @@ describe('the workspace file', () => {
 
   it.each<[string, string, (file: Plain) => void]>([
     ['another program’s file', 'format', (file) => void Object.assign(file, { format: 'notes' })],
-    ['a newer version', 'version', (file) => void Object.assign(file, { version: 3 })],
+    ['a newer version', 'version', (file) => void Object.assign(file, { version: 4 })],
     ['a version that is none', 'version', (file) => void Object.assign(file, { version: '1' })],
     ['an unknown field', 'plans.0.colour', (file) => void Object.assign(file.plans[0]!, { colour: 'red' })],
     ['a missing table', 'bodies', (file) => void Reflect.deleteProperty(file, 'bodies')],
     [
       'a size that is text',
-      'plans.1.parts.0.sizes.height.mm',
-      (file) => void Object.assign(file.plans[1]!.parts[0]!.sizes.height!, { mm: '120' }),
+      'plans.1.parts.0.sizes.height.0.mm',
+      (file) => void Object.assign(file.plans[1]!.parts[0]!.sizes.height![0]!, { mm: '120' }),
     ],
-    ['a size below zero', 'plans.1.parts.0.sizes.wall.mm', (file) => void Object.assign(file.plans[1]!.parts[0]!.sizes.wall!, { mm: -4 })],
+    [
+      'a size below zero',
+      'plans.1.parts.0.sizes.wall.0.mm',
+      (file) => void Object.assign(file.plans[1]!.parts[0]!.sizes.wall![0]!, { mm: -4 }),
+    ],
     [
       'a stage that is none',
-      'plans.0.parts.0.sizes.floor.at',
-      (file) => void Object.assign(file.plans[0]!.parts[0]!.sizes.floor!, { at: 'raku' }),
+      'plans.0.parts.0.sizes.floor.0.at',
+      (file) => void Object.assign(file.plans[0]!.parts[0]!.sizes.floor![0]!, { at: 'raku' }),
+    ],
+    [
+      'a limit that lets nothing in',
+      'plans.1.parts.0.sizes.wall.0',
+      (file) => void file.plans[1]!.parts[0]!.sizes.wall!.splice(0, 1, { at: 'wet', least: 5, most: 4 }),
+    ],
+    ['a size that nothing is known of', 'plans.1.parts.0.sizes.wall', (file) => void file.plans[1]!.parts[0]!.sizes.wall!.splice(0)],
+    ['a cup without a height', 'plans.0.parts.0', (file) => void Reflect.deleteProperty(file.plans[0]!.parts[0]!.sizes, 'height')],
+    ['a form that is none', 'plans.0.parts.0.family', (file) => void Object.assign(file.plans[0]!.parts[0]!, { family: 'teapot' })],
+    [
+      'a handle of no clay',
+      'plans.0.parts.0.attached.0.bodyId',
+      (file) => void Object.assign(file.plans[0]!.parts[0]!, { attached: [{ id: 'a', kind: 'handle', bodyId: 'gone' }] }),
     ],
     ['an id that is markup', 'bodies.0.id', (file) => void Object.assign(file.bodies[0]!, { id: '<b>' })],
     [
@@ -83,7 +118,7 @@ describe('the workspace file', () => {
       (file) => void Object.assign(file.plans[0]!, { colour: 'red' }),
       (file) => void Object.assign(file.plans[0]!, { parts: [] }),
       (file) => void Object.assign(file.bodies[0]!, { id: '<b>', kind: 'jelly' }),
-      (file) => void Object.assign(file.plans[1]!.parts[0]!.sizes.wall!, { mm: 0 }),
+      (file) => void Object.assign(file.plans[1]!.parts[0]!.sizes.wall![0]!, { mm: 0 }),
     ];
     for (const damage of damages) expect(validate(JSON.parse(damaged(damage)))).toBe(false);
   });

@@ -1,11 +1,11 @@
 import { type Result, bad, good, quote } from '@/core/units';
-import { TABLES, type Workspace } from '@/core/workspace';
+import { TABLES, type Workspace, upgradedPlan } from '@/core/workspace';
 import { readJson } from './json';
 import { refusal } from './refusal';
 import { workspaceSchema } from './workspace-schema';
 
 /** The newest workspace file this program reads and the one it writes. */
-export const FILE_VERSION = 2;
+export const FILE_VERSION = 3;
 
 /** Larger than any workshop; refused before it is read. Bytes. */
 export const LARGEST_FILE = 20 * 1024 * 1024;
@@ -13,7 +13,7 @@ export const LARGEST_FILE = 20 * 1024 * 1024;
 const HINT = 'Choose a file that Rimbet saved, ending in .json.';
 
 /**
- * The whole workspace as one JSON text, schema version 2 (docs/workspace.schema.json).
+ * The whole workspace as one JSON text, schema version 3 (docs/workspace.schema.json).
  *
  * @param exportedAt the moment of writing, ISO, handed in so that the same workspace gives the same text
  */
@@ -44,6 +44,8 @@ function dangling(workspace: Workspace): Result<Workspace> {
       if (part.bodyId !== undefined && !bodies.has(part.bodyId)) {
         return bad(`${path}.bodyId`, `${path} is made of a clay ${quote(part.bodyId)} that is not in the file.`);
       }
+      const lost = part.attached?.findIndex(({ bodyId }) => bodyId !== undefined && !bodies.has(bodyId)) ?? -1;
+      if (lost >= 0) return bad(`${path}.attached.${lost}.bodyId`, `${path}.attached.${lost} is made of a clay that is not in the file.`);
       if (part.batchId !== undefined && !batches.has(part.batchId)) {
         return bad(`${path}.batchId`, `${path} is made of a batch ${quote(part.batchId)} that is not in the file.`);
       }
@@ -64,8 +66,12 @@ function recognise(file: unknown): Result<object> {
   return good(file as object);
 }
 
-/** A file of an older version as one of this: version 1 had no bars. */
-const upgraded = (file: object): object => ('version' in file && file.version === 1 ? { bars: [], ...file, version: 2 } : file);
+/** A file of an older version as one of this: version 1 had no bars, in 1 and 2 every part was a cup. */
+function upgraded(file: object): object {
+  const { version, plans } = file as { version?: unknown; plans?: unknown };
+  if (version !== 1 && version !== 2) return file;
+  return { bars: [], ...file, plans: Array.isArray(plans) ? plans.map(upgradedPlan) : plans, version: FILE_VERSION };
+}
 
 /**
  * Reads a workspace file. Anything that is not exactly one is refused whole, with the place named.

@@ -1,9 +1,10 @@
 import { CONES, KINDS, STAGES } from '@/core/clay';
-import { CUP_SIZES } from '@/core/form';
-import { MAKING_WAYS } from '@/core/sizing';
+import { FAMILIES, FAMILY_NAMES, MANNERS, MOST_KNOTS, SIZE_NAMES, isNeeded } from '@/core/form';
+import { ATTACHED_KINDS, LIMIT_NAMES, MAKING_MOST, MAKING_WAYS, type Making } from '@/core/sizing';
+import type { Part } from '@/core/workspace';
 import Joi from 'joi';
 
-/** What a workspace file of version 2 may hold; docs/workspace.schema.json says the same for other programs. */
+/** What a workspace file of version 3 may hold; docs/workspace.schema.json says the same for other programs. */
 
 const strict = Joi.defaults((schema) => schema.prefs({ convert: false }));
 
@@ -93,40 +94,110 @@ const bar = strict.object({
   createdAt: moment,
 });
 
-const known = strict
-  .object({
-    mm: positiveMm.required(),
-    at: strict
-      .string()
-      .valid(...STAGES)
-      .required(),
-  })
+const stage = strict
+  .string()
+  .valid(...STAGES)
   .required();
 
-const part = strict.object({
-  id,
-  name,
-  family: strict.string().valid('cylinder').required(),
-  sizes: strict.object(Object.fromEntries(CUP_SIZES.map((size) => [size, known]))).required(),
-  bodyId: id.optional(),
-  batchId: id.optional(),
-  firing,
-  way: strict
-    .string()
-    .valid(...MAKING_WAYS)
-    .required(),
-  making: strict
-    .object({
-      trimFloor: percent(0, 100).required(),
-      trimWall: percent(0, 100).required(),
-      trimWallHeight: percent(0, 3000),
-      rimCut: percent(0, 200).required(),
-      wireLoss: percent(0, 20).required(),
-      slurryPercent: percent(0, 50).required(),
-      attachedMass: percent(0, 50000),
-    })
-    .required(),
-});
+const exact = strict.object({ mm: positiveMm.required(), at: stage, free: strict.boolean().valid(true) });
+const limit = strict
+  .object({ at: stage, least: positiveMm, most: positiveMm })
+  .or('least', 'most')
+  .custom((value: { least?: number; most?: number }, helpers) =>
+    value.least !== undefined && value.most !== undefined && value.least >= value.most ? helpers.error('any.invalid') : value,
+  );
+const known = strict
+  .array()
+  .items(strict.alternatives().conditional(Joi.object({ mm: Joi.exist() }).unknown(), { then: exact, otherwise: limit }))
+  .min(1)
+  .max(STAGES.length);
+
+const knot = strict.object({ r: percent(0, 100).required(), z: percent(0, 1).required(), corner: strict.boolean() });
+
+const REQUIRED_MAKING: readonly (keyof Making)[] = ['trimFloor', 'trimWall', 'rimCut', 'wireLoss', 'slurryPercent'];
+const makingKeys = Object.entries(MAKING_MOST).map(([key, most]) => [
+  key,
+  REQUIRED_MAKING.includes(key as keyof Making) ? percent(0, most).required() : percent(0, most),
+]);
+
+/** A part has the sizes its form needs: without them it could not be worked out. */
+function hasItsSizes(part: Part, helpers: Joi.CustomHelpers) {
+  const missing = FAMILIES[part.family].sizes.find((name) => isNeeded(name, part.manner) && !part.sizes[name]);
+  if (missing) return helpers.message({ custom: `"sizes" lacks the ${missing} that a ${part.family} needs` });
+  return (part.family === 'profile') === (part.knots === undefined) ? helpers.error('any.invalid') : part;
+}
+
+const part = strict
+  .object({
+    id,
+    name,
+    family: strict
+      .string()
+      .valid(...FAMILY_NAMES)
+      .required(),
+    manner: strict
+      .object(Object.fromEntries(Object.entries(MANNERS).map(([key, words]) => [key, strict.string().valid(...Object.keys(words))])))
+      .required(),
+    knots: strict.array().items(knot).min(2).max(MOST_KNOTS),
+    sizes: strict.object(Object.fromEntries(SIZE_NAMES.map((size) => [size, known]))).required(),
+    odds: percent(0.5, 0.999),
+    bodyId: id.optional(),
+    batchId: id.optional(),
+    firing,
+    way: strict
+      .string()
+      .valid(...MAKING_WAYS)
+      .required(),
+    making: strict.object(Object.fromEntries(makingKeys) as Record<string, Joi.Schema>).required(),
+    attached: strict
+      .array()
+      .items(
+        strict.object({
+          id,
+          kind: strict
+            .string()
+            .valid(...ATTACHED_KINDS)
+            .required(),
+          bodyId: id.optional(),
+          massG: percent(0, 50000),
+          length: positiveMm,
+          width: positiveMm,
+          thick: positiveMm,
+          section: strict.string().valid('strap', 'round'),
+        }),
+      )
+      .max(20),
+    pouringLip: strict.object({ drop: percent(0, 3000).required(), reach: percent(0, 3000).required() }),
+    joined: strict.object({
+      copies: strict.number().valid(2, 3).required(),
+      ring: strict.boolean(),
+      flattened: percent(0, 3000).required(),
+      handleRise: percent(0, 3000),
+      handleThick: percent(0, 3000),
+    }),
+    shortening: percent(0, 1),
+    knownPiece: strict.object({
+      ballG: strict.number().positive().max(1e6).required(),
+      height: positiveMm.required(),
+      width: positiveMm.required(),
+    }),
+    ballRatio: percent(0.2, 5),
+    inHand: strict.object({
+      weightG: percent(0, 1e6),
+      glazePercent: percent(0, 50),
+      attachedG: percent(0, 1e6),
+      capacityMl: percent(0, 1e7),
+      wallUnknown: strict.boolean(),
+    }),
+    wanted: strict.object({
+      capacityMl: percent(0, 1e7),
+      belowRim: percent(0, 3000),
+      keep: strict.string().valid('proportions', 'height', 'mouth'),
+      maxHeight: positiveMm,
+      maxWidth: positiveMm,
+    }),
+  })
+  .custom(hasItsSizes);
 
 const plan = strict.object({
   id,
@@ -149,6 +220,7 @@ const settings = strict
       })
       .required(),
     openPlanId: id.optional(),
+    place: strict.object(Object.fromEntries(LIMIT_NAMES.map((limitName) => [limitName, positiveMm]))),
   })
   .required();
 
@@ -156,7 +228,7 @@ const rows = (row: Joi.ObjectSchema) => strict.array().items(row).max(20000).uni
 
 export const workspaceSchema = strict.object({
   format: strict.string().valid('rimbet-workspace').required(),
-  version: strict.number().valid(2).required(),
+  version: strict.number().valid(3).required(),
   exportedAt: moment,
   bodies: rows(body),
   batches: rows(batch),

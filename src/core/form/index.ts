@@ -1,16 +1,26 @@
-export { type Point, type Section, frustumMl, revolvedMl, stretch } from './section';
 export {
-  CUP_SIZES,
-  type Cup,
-  type CupSize,
-  LARGEST_MM,
-  SHRINKS,
-  SIZE_WORDS,
-  checkCup,
-  cupAt,
-  cupInside,
-  cupOf,
-  cupSection,
-  innerRadius,
-  outerRadius,
-} from './cup';
+  type Line,
+  type Outline,
+  type Point,
+  type Section,
+  above,
+  below,
+  between,
+  filledMl,
+  frustumMl,
+  highest,
+  lengthOfLine,
+  radiusAt,
+  revolvedCm2,
+  revolvedMl,
+  sectionOf,
+  stretch,
+  stretchOutline,
+  thinnest,
+  widest,
+} from './section';
+export { LARGEST_MM, SIZES, SIZE_NAMES, type SizeName, type Sizes, sizeSpec } from './sizes';
+export { type Knot, along, lengthsAlong, through } from './curve';
+export { BOWL_ARCS, FAMILIES, FAMILY_NAMES, type FamilyName, MANNERS, MOST_KNOTS, type Manner, isNeeded } from './families';
+export { type Form, type Shape, checkForm, formAt, formOf, outlineAt, outlineFault, outlineOf, relationFault, sizesOf } from './form';
+export { type Measures, holdsMl, measuresOf } from './measures';

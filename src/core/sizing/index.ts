@@ -1,6 +1,33 @@
-export { MAKING_WAYS, MAKING_WORDS, type Making, NOTHING_LOST, WAYS, type Way, checkMaking } from './making';
-export { type Masses, type Sized, type Thrown, size } from './size';
-export { type CapacityTarget, solveCapacity } from './solve';
+export { MAKING_MOST, MAKING_WAYS, MAKING_WORDS, type Making, NOTHING_LOST, WAYS, type Way, checkMaking } from './making';
+export { type Attached, type Masses, type Sized, type Thrown, size } from './size';
+export { type ClayVolumes, type OnBat, totalMl } from './thrown';
+export { type CapacityTarget, type Keep, type Reached, type Wanted, reach, scaled, solveCapacity } from './solve';
 export { type HabitCost, addingCost } from './habit';
-export { type KnownSize, type KnownSizes, type StagedCup, resolveKnown } from './known';
-export { type NumberName, STAGE_WORDS, type Worked, type Working, type Writers, working } from './working';
+export {
+  type Conflict,
+  type Exact,
+  type KnownSize,
+  type KnownSizes,
+  type StagedForm,
+  conflictsIn,
+  isExact,
+  lengthKnown,
+  resolveKnown,
+  shrinkageIfBoth,
+} from './known';
+export { type Limit, USUAL_ODDS, type Window, aimFor, chanceWithin, windowAt, windows } from './window';
+export { type Step, type StepName, USUAL_SHORTENING, type WallSlice, type WheelSteps, wheelSteps } from './steps';
+export { type Again, GLAZE, type InTheHand, type KnownPiece, type ScaledBall, TWICE_THE_CLAY, again, scaledBall } from './ways';
+export {
+  ATTACHED_KINDS,
+  type AttachedPart,
+  type Joined,
+  type JoinedSizes,
+  type PouringLip,
+  attachedG,
+  joinedSizes,
+  withPouringLip,
+} from './extras';
+export { LIMIT_NAMES, LIMIT_WORDS, type LimitCheck, type LimitName, type PlaceLimits, checkLimits } from './limits';
+export { type Advice, adviceFor } from './advice';
+export { type NumberName, STAGE_WORDS, type Worked, type Working, type Writers, limitWords, oddsWords, working } from './working';

@@ -17,6 +17,16 @@ export interface Making {
   readonly slurryPercent: number;
   /** Handle, knob or spout, weighed apart, wet. */
   readonly attachedMass?: number | undefined;
+  /** Turned off the whole outside, measured across. */
+  readonly wholeWall?: number | undefined;
+  /** Carved or fluted away, on average over the band, measured across. */
+  readonly carveDepth?: number | undefined;
+  /** How high the carved band is, about the middle of the height. */
+  readonly carveHeight?: number | undefined;
+  /** Cut off the edge of a centred disc, measured across. */
+  readonly edgeCut?: number | undefined;
+  /** Ground off the rim to level it, as wet height. */
+  readonly rimGround?: number | undefined;
 }
 
 export const NOTHING_LOST: Making = { trimFloor: 0, trimWall: 0, rimCut: 0, wireLoss: 0, slurryPercent: 0 };
@@ -32,7 +42,7 @@ export const MAKING_WAYS = ['trimmed', 'thickness', 'plaster', 'own'] as const;
 export type Way = (typeof MAKING_WAYS)[number];
 
 /** The most each allowance may be: beyond it is a slip of the pen. mm, percent, g. */
-const MAKING_MOST: Record<keyof Making, number> = {
+export const MAKING_MOST: Record<keyof Making, number> = {
   trimFloor: 100,
   trimWall: 100,
   trimWallHeight: LARGEST_MM,
@@ -40,6 +50,11 @@ const MAKING_MOST: Record<keyof Making, number> = {
   wireLoss: 20,
   slurryPercent: 50,
   attachedMass: 50000,
+  wholeWall: 100,
+  carveDepth: 50,
+  carveHeight: LARGEST_MM,
+  edgeCut: 200,
+  rimGround: 50,
 };
 
 export const MAKING_WORDS: Record<keyof Making, string> = {
@@ -50,6 +65,11 @@ export const MAKING_WORDS: Record<keyof Making, string> = {
   wireLoss: 'left by the wire',
   slurryPercent: 'lost as slurry',
   attachedMass: 'handles and knobs',
+  wholeWall: 'turned off the whole wall',
+  carveDepth: 'carved away',
+  carveHeight: 'carved band, high',
+  edgeCut: 'cut off the edge',
+  rimGround: 'ground off the rim',
 };
 
 /** Refuses allowances that are negative or beyond reason, with the field named. */

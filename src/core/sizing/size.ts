@@ -1,6 +1,7 @@
 import {
   type ClayFigures,
   type Length,
+  type Matter,
   type Stage,
   dryMass,
   firedMass,
@@ -10,17 +11,9 @@ import {
   remaining,
   wetDensity,
 } from '@/core/clay';
-import { type Cup, cupAt, cupInside, cupSection, innerRadius, outerRadius, revolvedMl, stretch } from '@/core/form';
+import { type Form, type Measures, type Outline, formAt, measuresOf, outlineAt } from '@/core/form';
 import type { Making } from './making';
-
-/** Wet volumes in ml of what the ball is made of: what stays and each part that goes. */
-export interface ClayVolumes {
-  readonly piece: number;
-  readonly floor: number;
-  readonly wire: number;
-  readonly side: number;
-  readonly rim: number;
-}
+import { type ClayVolumes, type OnBat, onBat, totalMl, turnedUpTo } from './thrown';
 
 /** The piece as it stands on the bat: everything a gauge, a needle or a pair of calipers meets there. Wet mm. */
 export interface Thrown {
@@ -49,73 +42,73 @@ export interface Masses {
 }
 
 export interface Sized {
-  readonly stages: { readonly [S in Stage]: Cup<S> };
+  readonly stages: { readonly [S in Stage]: Form<S> };
+  /** The outlines of the trimmed wet piece and of the fired one. */
+  readonly wet: Outline;
+  readonly fired: Outline;
+  readonly onBat: OnBat;
   readonly thrown: Thrown;
+  /** The fired piece: what it holds, its areas and its widest width. */
+  readonly measures: Measures;
   /** The glazed piece, brim-full. */
   readonly capacityMl: number;
   readonly volumes: ClayVolumes;
   readonly masses: Masses;
 }
 
+/** Something put on after throwing: g of wet clay, and its own clay where that is another. */
+export interface Attached {
+  readonly wetG: number;
+  readonly matter?: Matter | undefined;
+}
+
 /**
  * From a piece's sizes at one stage to its sizes at all of them, the clay to weigh out and what to throw.
  * The section is resolved at the stage given; other stages stretch it, r by k and z by kh (computation.md 4, 5).
- * The cup must have passed checkCup and the making checkMaking.
+ * The form must have passed checkForm and the making checkMaking.
  *
- * @example size(figures, cup, 'glazed', WAYS.trimmed).masses.ball // 646.6 for the reference cup
+ * @example size(figures, form, 'glazed', WAYS.trimmed).masses.ball // 646.6 for the reference cup
  */
-export function size<S extends Stage>(clay: ClayFigures, cup: Cup<S>, at: S, making: Making): Sized {
-  const factor = (to: Stage, direction: 'width' | 'height') =>
-    remaining(clay.shrinkage, to, direction) / remaining(clay.shrinkage, at, direction);
-  const volumeFactor = (to: Stage) => factor(to, 'width') ** 2 * factor(to, 'height');
-
-  const wet = cupAt(cup, at, 'wet', clay.shrinkage);
-  const trimWallHeight = Math.min(making.trimWallHeight ?? wet.height / 3, wet.height);
-  const piece = revolvedMl(stretch(cupSection(cup), factor('wet', 'width'), factor('wet', 'height')));
-  const rimInside = innerRadius(cup, cup.height) * factor('wet', 'width');
-  const volumes = allowanceVolumes(wet, rimInside, piece, { ...making, trimWallHeight });
-  const belowFoot = making.trimFloor + making.wireLoss;
+export function size<S extends Stage>(clay: ClayFigures, form: Form<S>, at: S, making: Making, attached: readonly Attached[] = []): Sized {
+  const kept = (stage: Stage) => remaining(clay.shrinkage, stage, 'width') ** 2 * remaining(clay.shrinkage, stage, 'height');
+  const wet = outlineAt(form, at, 'wet', clay.shrinkage);
+  const fired = outlineAt(form, at, 'glazed', clay.shrinkage);
+  const measures = measuresOf(fired);
+  const bat = onBat(wet, measures.clayMl / kept('glazed'), making);
+  const stages = perStage((stage) => formAt(form, at, stage, clay.shrinkage)) as Sized['stages'];
+  const rim = bat.piece.inside[0]!.z + (making.rimGround ?? 0);
   return {
-    stages: perStage((stage) => cupAt(cup, at, stage, clay.shrinkage)) as Sized['stages'],
+    stages,
+    wet,
+    fired,
+    onBat: bat,
     thrown: {
-      pulled: lengthAt('wet', wet.height + belowFoot + making.rimCut),
-      gauge: lengthAt('wet', wet.height + belowFoot),
-      base: lengthAt('wet', wet.baseDiameter + 2 * making.trimWall),
-      floor: lengthAt('wet', wet.floor + belowFoot),
-      trimWallHeight: lengthAt('wet', trimWallHeight),
+      pulled: lengthAt('wet', rim + making.rimCut),
+      gauge: lengthAt('wet', rim),
+      base: lengthAt('wet', 2 * bat.thrownFootRadius),
+      floor: lengthAt('wet', bat.piece.inside.at(-1)!.z),
+      trimWallHeight: lengthAt('wet', turnedUpTo(making, stages.wet.sizes.height)),
     },
-    capacityMl: revolvedMl(cupInside(cup)) * volumeFactor('glazed'),
-    volumes,
-    masses: weigh(clay, volumes, making, volumeFactor('leather') / volumeFactor('wet')),
+    measures,
+    capacityMl: measures.brimMl,
+    volumes: bat.volumes,
+    masses: weigh(clay, bat.volumes, making, kept('leather'), attached),
   };
 }
 
-function allowanceVolumes(wet: Cup<'wet'>, rimInside: number, piece: number, making: Making & { trimWallHeight: number }): ClayVolumes {
-  const disc = (radius: number, height: number) => (Math.PI * radius ** 2 * height) / 1000;
-  const foot = wet.baseDiameter / 2;
-  const thrownFoot = foot + making.trimWall;
-  const turnedTo = outerRadius(wet, making.trimWallHeight);
-  return {
-    piece,
-    floor: disc(thrownFoot, making.trimFloor),
-    wire: disc(thrownFoot, making.wireLoss),
-    // the integral of pi((r+t)^2 - r^2) dz up a straight wall
-    side: (Math.PI * making.trimWall * making.trimWallHeight * (foot + turnedTo + making.trimWall)) / 1000,
-    rim: disc(wet.rimDiameter / 2, making.rimCut) - disc(rimInside, making.rimCut),
-  };
-}
-
-function weigh(clay: ClayFigures, volumes: ClayVolumes, making: Making, leftAtLeather: number): Masses {
+function weigh(clay: ClayFigures, volumes: ClayVolumes, making: Making, leftAtLeather: number, attached: readonly Attached[]): Masses {
   const density = wetDensity(clay.matter);
-  const thrown = density * (volumes.piece + volumes.floor + volumes.wire + volumes.side + volumes.rim);
-  const trimmed = density * volumes.piece + (making.attachedMass ?? 0);
-  const fired = firedMass(trimmed, clay.matter);
+  const thrown = density * totalMl(volumes);
+  const own = density * volumes.piece + (making.attachedMass ?? 0);
+  const all = (mass: (wetG: number, matter: Matter) => number) =>
+    attached.reduce((sum, { wetG, matter }) => sum + mass(wetG, matter ?? clay.matter), mass(own, clay.matter));
+  const fired = all(firedMass);
   return {
     ball: thrown / (1 - making.slurryPercent / 100),
     thrown,
-    trimmed,
-    leather: leatherMass(trimmed, leftAtLeather, clay.matter),
-    dry: dryMass(trimmed, clay.matter),
+    trimmed: all((wetG) => wetG),
+    leather: all((wetG, matter) => leatherMass(wetG, leftAtLeather, matter)),
+    dry: all(dryMass),
     bisque: fired,
     glazed: fired,
   };

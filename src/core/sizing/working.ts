@@ -1,6 +1,7 @@
 import { type ClayFigures, type Stage, finishesBetween, remaining, wetDensity } from '@/core/clay';
-import { type CupSize, SHRINKS, SIZE_WORDS } from '@/core/form';
-import type { KnownSizes } from './known';
+import { SIZES, type SizeName, sizeSpec } from '@/core/form';
+import { type KnownSizes, isExact } from './known';
+import { USUAL_ODDS, type Limit, chanceWithin } from './window';
 import { type Making, MAKING_WORDS } from './making';
 import type { Sized } from './size';
 
@@ -23,6 +24,8 @@ export interface Worked {
   readonly known: KnownSizes;
   readonly making: Making;
   readonly sized: Sized;
+  /** In which share of pieces limits should hold. */
+  readonly odds?: number | undefined;
 }
 
 export const STAGE_WORDS: Record<Stage, string> = {
@@ -34,55 +37,94 @@ export const STAGE_WORDS: Record<Stage, string> = {
 };
 
 /** The numbers whose arithmetic can be opened. */
-export type NumberName = 'ball' | 'pulled' | 'gauge' | 'thrownBase' | 'thrownFloor' | 'capacity' | `${CupSize}@${Stage}` | `mass@${Stage}`;
+export type NumberName = 'ball' | 'pulled' | 'gauge' | 'thrownBase' | 'thrownFloor' | 'capacity' | `${SizeName}@${Stage}` | `mass@${Stage}`;
 
 const places = (value: number, digits: number): string => String(Number(value.toFixed(digits)));
 const percentOf = (fraction: number): string => `${places(fraction * 100, 2)} %`;
 const left = (factor: number): string => places(factor * 100, 2);
 
-function sizeWorking(worked: Worked, size: CupSize, stage: Stage, w: Writers): Working {
-  const title = `${SIZE_WORDS[size]}, ${STAGE_WORDS[stage]}`;
-  const known = worked.known[size];
-  const result = w.length(worked.sized.stages[stage][size]);
+function sizeWorking(worked: Worked, size: SizeName, stage: Stage, w: Writers): Working {
+  const title = `${SIZES[size].words}, ${STAGE_WORDS[stage]}`;
+  const known = worked.known[size]?.[0] ?? { mm: 0, at: stage };
+  const { sizes } = worked.sized.stages[stage];
+  const result = w.length(sizes[size] ?? 0);
+  const from = worked.sized.stages[known.at].sizes[size] ?? 0;
+  if (!isExact(known)) return limitWorking(worked, size, known, stage, title, w);
   if (known.at === stage) return { title, lines: [`${result} is what you typed; everything else follows from it.`] };
-  const direction = SHRINKS[size];
+  const { direction } = sizeSpec(size);
   const { shrinkage } = worked.clay;
-  const from = remaining(shrinkage, known.at, direction);
+  const leftThere = remaining(shrinkage, known.at, direction);
   const to = remaining(shrinkage, stage, direction);
   const leftAt = (at: Stage, factor: number) =>
     at === 'wet' ? 'Wet is the full 100.' : `Of 100 wet, ${left(factor)} is left at ${STAGE_WORDS[at]}.`;
-  const steps = [known.at === 'wet' ? '' : ` ÷ ${places(from, 5)}`, stage === 'wet' ? '' : ` × ${places(to, 5)}`].join('');
+  const steps = [known.at === 'wet' ? '' : ` ÷ ${places(leftThere, 5)}`, stage === 'wet' ? '' : ` × ${places(to, 5)}`].join('');
   return {
     title,
     lines: [
-      `${w.length(known.mm)} ${STAGE_WORDS[known.at]} is known.`,
-      leftAt(known.at, from),
+      known.free
+        ? `${w.length(from)} ${STAGE_WORDS[known.at]} is free: it follows the other sizes.`
+        : `${w.length(from)} ${STAGE_WORDS[known.at]} is known.`,
+      leftAt(known.at, leftThere),
       leftAt(stage, to),
-      `${w.length(known.mm)}${steps} = ${result}`,
+      `${w.length(from)}${steps} = ${result}`,
       ...rangeLine(worked, size, w),
     ],
   };
 }
 
+/** A limit in words: from 104 to 108, at most 120, at least 70. */
+export function limitWords({ least, most }: Limit, length: (mm: number) => string): string {
+  if (least !== undefined && most !== undefined) return `from ${length(least)} to ${length(most)}`;
+  return most !== undefined ? `at most ${length(most)}` : `at least ${length(least ?? 0)}`;
+}
+
+/** Odds as people say them: 9 in 10. */
+export function oddsWords(chance: number): string {
+  const tenths = Math.floor(chance * 10 + 1e-9);
+  if (chance > 0.985) return `${Math.floor(chance * 100 + 1e-9)} in 100`;
+  return chance > 0.925 ? `${Math.floor(chance * 20 + 1e-9)} in 20` : tenths < 1 ? 'fewer than 1 in 10' : `${tenths} in 10`;
+}
+
+function limitWorking(worked: Worked, size: SizeName, limit: Limit, stage: Stage, title: string, w: Writers): Working {
+  const { sizes } = worked.sized.stages[limit.at];
+  const wet = worked.sized.stages.wet.sizes[size]!;
+  const held = chanceWithin({ clay: worked.clay, size }, limit, 'wet', wet);
+  const odds = worked.odds ?? USUAL_ODDS;
+  return {
+    title,
+    lines: [
+      `It has to be ${limitWords(limit, w.length)} ${STAGE_WORDS[limit.at]}.`,
+      limit.least !== undefined && limit.most !== undefined
+        ? `The middle is aimed at: ${w.length(sizes[size]!)}.`
+        : `To keep to it in ${oddsWords(odds)} pieces, ${w.length(sizes[size]!)} is aimed at.`,
+      `That is ${w.length(worked.sized.stages[stage].sizes[size]!)} ${STAGE_WORDS[stage]}; ${w.length(wet)} wet ends inside in ${oddsWords(held)}${held < odds - 1e-9 ? ', and no size does better' : ''}.`,
+    ],
+  };
+}
+
 /** What the wet size finishes at in 9 of 10 pieces, and whose word the shrinkage is. */
-function rangeLine({ clay, sized }: Worked, size: CupSize, w: Writers): string[] {
-  const belief = SHRINKS[size] === 'height' ? clay.heightBelief : clay.belief;
-  const [small, large] = finishesBetween(sized.stages.wet[size], belief);
+function rangeLine({ clay, sized }: Worked, size: SizeName, w: Writers): string[] {
+  const belief = sizeSpec(size).direction === 'height' ? clay.heightBelief : clay.belief;
+  const wet = sized.stages.wet.sizes[size]!;
+  const [small, large] = finishesBetween(wet, belief);
   const source = { bars: 'measured bars', supplier: 'the supplier', given: 'what was given', typical: 'what is typical' }[
     clay.sources.shrinkage
   ];
-  return [
-    `${w.length(sized.stages.wet[size])} wet finishes ${w.length(small)} to ${w.length(large)} in 9 of 10; shrinkage from ${source}.`,
-  ];
+  return [`${w.length(wet)} wet finishes ${w.length(small)} to ${w.length(large)} in 9 of 10; shrinkage from ${source}.`];
 }
 
 function ballWorking({ clay, making, sized }: Worked, w: Writers): Working {
   const { volumes, masses } = sized;
   const parts: [string, number][] = [
     ['the trimmed piece, wet', volumes.piece],
+    ['hollow of the foot ring', volumes.hollow],
     [MAKING_WORDS.trimFloor, volumes.floor],
     [MAKING_WORDS.trimWall, volumes.side],
+    [MAKING_WORDS.wholeWall, volumes.wholeWall],
+    [MAKING_WORDS.carveDepth, volumes.carved],
+    [MAKING_WORDS.edgeCut, volumes.edge],
     [MAKING_WORDS.rimCut, volumes.rim],
+    [MAKING_WORDS.rimGround, volumes.ground],
     [MAKING_WORDS.wireLoss, volumes.wire],
   ];
   const total = parts.reduce((all, [, ml]) => all + ml, 0);
@@ -122,7 +164,8 @@ function massWorking({ clay, making, sized }: Worked, stage: Stage, w: Writers):
 function thrownWorking({ making, sized }: Worked, name: NumberName, w: Writers): Working {
   const { stages, thrown } = sized;
   const below = `${w.length(making.trimFloor)} ${MAKING_WORDS.trimFloor} + ${w.length(making.wireLoss)} ${MAKING_WORDS.wireLoss}`;
-  const height = `${w.length(stages.wet.height)} trimmed wet height + ${below}`;
+  const ground = making.rimGround ? ` + ${w.length(making.rimGround)} ${MAKING_WORDS.rimGround}` : '';
+  const height = `${w.length(stages.wet.sizes.height)} trimmed wet height + ${below}${ground}`;
   switch (name) {
     case 'gauge':
       return {
@@ -138,14 +181,17 @@ function thrownWorking({ making, sized }: Worked, name: NumberName, w: Writers):
       return {
         title: 'base as thrown, outside',
         lines: [
-          `${w.length(stages.wet.baseDiameter)} trimmed wet base + twice ${w.length(making.trimWall)} ${MAKING_WORDS.trimWall}`,
+          `${w.length(2 * sized.wet.side[0]!.r)} trimmed wet base + twice ${w.length(thrown.base / 2 - sized.wet.side[0]!.r)} turned off beside it`,
           `= ${w.length(thrown.base)}`,
         ],
       };
     default:
       return {
         title: 'floor under the needle, from the bat',
-        lines: [`${w.length(stages.wet.floor)} wet floor + ${below}`, `= ${w.length(thrown.floor)}`],
+        lines: [
+          `${w.length(thrown.floor - making.trimFloor - making.wireLoss)} wet floor${sized.volumes.hollow > 0 ? ' over the foot ring' : ''} + ${below}`,
+          `= ${w.length(thrown.floor)}`,
+        ],
       };
   }
 }
@@ -158,7 +204,7 @@ function thrownWorking({ making, sized }: Worked, name: NumberName, w: Writers):
 export function working(worked: Worked, name: NumberName, writers: Writers): Working {
   const [what, stage] = name.split('@') as [string, Stage | undefined];
   if (stage && what === 'mass') return massWorking(worked, stage, writers);
-  if (stage) return sizeWorking(worked, what as CupSize, stage, writers);
+  if (stage) return sizeWorking(worked, what as SizeName, stage, writers);
   if (name === 'ball') return ballWorking(worked, writers);
   if (name === 'capacity') {
     return {

@@ -10,7 +10,7 @@ import {
   readCone,
   weigh,
 } from '@/core/clay';
-import { bodyOf } from './piece';
+import { type MatterOf, bodyOf } from './piece';
 import type { BarRecord, Batch, Body, Workspace } from './records';
 
 /** A body, the batch and the firing something is made in; any of them may be unsaid. */
@@ -70,3 +70,9 @@ export function newestBatch({ batches }: Pick<Workspace, 'batches'>, bodyId: str
   const own = batches.filter((batch) => batch.bodyId === bodyId);
   return own.sort((a, b) => (b.date ?? '').localeCompare(a.date ?? ''))[0];
 }
+
+/** Looks up what a body holds of water and loses in firing. */
+export const matterIn =
+  (workspace: Pick<Workspace, 'bodies' | 'bars'>): MatterOf =>
+  (bodyId) =>
+    clayOf(workspace, { bodyId }).figures.matter;

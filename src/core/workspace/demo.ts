@@ -1,7 +1,9 @@
-import { type KnownSizes, type Making, WAYS, type Way } from '@/core/sizing';
+import { type Making, WAYS, type Way } from '@/core/sizing';
+import { FAMILIES, type FamilyName, type Manner, type SizeName } from '@/core/form';
+import { PLAIN, finishedSizes } from './piece';
 import { METRIC } from '@/core/units';
 import type { Stage } from '@/core/clay';
-import type { BarRecord, Batch, Body, Plan, Workspace } from './records';
+import type { BarRecord, Batch, Body, Part, Plan, Workspace } from './records';
 
 const bodies: Body[] = [
   {
@@ -131,29 +133,31 @@ const bars: BarRecord[] = [
 
 type Finished = readonly [height: number, mouth: number, base: number, wall: number, floor: number];
 
-function finished([height, mouth, base, wall, floor]: Finished): KnownSizes {
-  const at = 'glazed' as const;
-  return {
-    height: { mm: height, at },
-    rimDiameter: { mm: mouth, at },
-    baseDiameter: { mm: base, at },
-    wall: { mm: wall, at },
-    floor: { mm: floor, at },
-  };
+const cup = ([height, rimDiameter, baseDiameter, wall, floor]: Finished) => ({ height, rimDiameter, baseDiameter, wall, floor });
+
+/** Another form than a cup: its family, what is chosen of it, and its finished sizes. */
+interface DemoForm {
+  readonly family: FamilyName;
+  readonly manner: Manner;
+  readonly sizes: Partial<Record<SizeName, number>>;
 }
 
 interface DemoPiece {
   readonly id: string;
   readonly name: string;
   readonly note: string;
-  readonly sizes: Finished;
+  /** A cup's sizes, or another form. */
+  readonly sizes: Finished | DemoForm;
   readonly body: string;
   readonly batch?: string;
   readonly way?: Way;
   readonly making?: Making;
+  readonly more?: Partial<Part>;
 }
 
-function plan({ id, name, note, sizes, body, batch, way = 'trimmed', making }: DemoPiece, index: number): Plan {
+function plan({ id, name, note, sizes, body, batch, way = 'trimmed', making, more }: DemoPiece, index: number): Plan {
+  const form: DemoForm = 'family' in sizes ? sizes : { ...PLAIN, sizes: cup(sizes) };
+  const { knots } = FAMILIES[form.family];
   const at = `2026-09-${String(index + 10)}T09:00:00.000Z`;
   return {
     id,
@@ -163,12 +167,15 @@ function plan({ id, name, note, sizes, body, batch, way = 'trimmed', making }: D
       {
         id: `${id}-pot`,
         name: 'pot',
-        family: 'cylinder',
-        sizes: finished(sizes),
+        family: form.family,
+        manner: form.manner,
+        ...(knots && { knots }),
+        sizes: finishedSizes(form.sizes),
         bodyId: body,
         ...(batch && { batchId: batch }),
         way,
         making: making ?? (way === 'own' ? WAYS.trimmed : WAYS[way]),
+        ...more,
       },
     ],
     createdAt: at,
@@ -224,6 +231,107 @@ const pieces: DemoPiece[] = [
     name: 'Yard planter',
     note: 'Frost: leave it thick.',
     sizes: [260, 280, 220, 11, 14],
+    body: 'body-quarry-grog',
+    way: 'thickness',
+  },
+  {
+    id: 'plan-serving-bowl',
+    name: 'Seed bowl, largest of four',
+    note: 'Round, on a turned ring. Its width clears the third one.',
+    sizes: {
+      family: 'bowl',
+      manner: { curve: 'round', foot: 'ring' },
+      sizes: { height: 88, rimDiameter: 196, baseDiameter: 78, wall: 5, wallAtFoot: 7, floor: 6.5, footHeight: 8, footWidth: 7 },
+    },
+    body: 'body-heron-buff',
+    batch: 'batch-heron-august',
+  },
+  {
+    id: 'plan-platter',
+    name: 'Breakfast platter',
+    note: 'For a shelf 300 deep; the rims must stack straight.',
+    sizes: {
+      family: 'plate',
+      manner: { foot: 'ring' },
+      sizes: { height: 30, rimDiameter: 290, rimWidth: 44, baseDiameter: 170, wall: 6, floor: 7.5, footHeight: 5, footWidth: 9 },
+    },
+    body: 'body-heron-buff',
+    batch: 'batch-heron-august',
+    way: 'own',
+    making: { trimFloor: 3, trimWall: 1, rimCut: 0, wireLoss: 1, slurryPercent: 3 },
+  },
+  {
+    id: 'plan-lidded-jar',
+    name: 'Honey crock with a gallery',
+    note: 'The lid sits in the gallery and shrinks with it.',
+    sizes: {
+      family: 'jar',
+      manner: { mouth: 'gallery', foot: 'flat' },
+      sizes: {
+        height: 160,
+        rimDiameter: 112,
+        bellyDiameter: 146,
+        baseDiameter: 98,
+        bellyHeight: 70,
+        collarHeight: 24,
+        galleryWidth: 6,
+        galleryDepth: 8,
+        wall: 5,
+        wallAtFoot: 7,
+        floor: 7,
+      },
+    },
+    body: 'body-heron-buff',
+    batch: 'batch-heron-march',
+    more: { attached: [{ id: 'lidded-jar-lugs', kind: 'handle', section: 'strap', length: 150, width: 22, thick: 8 }] },
+  },
+  {
+    id: 'plan-collared-bottle',
+    name: 'Oil bottle, collared',
+    note: 'Belly for the hand, neck for a cork.',
+    sizes: {
+      family: 'bottle',
+      manner: { foot: 'flat' },
+      sizes: {
+        height: 230,
+        rimDiameter: 40,
+        neckDiameter: 30,
+        bellyDiameter: 92,
+        baseDiameter: 74,
+        bellyHeight: 80,
+        shoulderHeight: 165,
+        lipHeight: 12,
+        wall: 4.5,
+        wallAtFoot: 6.5,
+        floor: 6,
+      },
+    },
+    body: 'body-heron-buff',
+    batch: 'batch-heron-march',
+    more: { pouringLip: { drop: 3, reach: 4 } },
+  },
+  {
+    id: 'plan-flared-mug',
+    name: 'Beekeeper’s mug',
+    note: 'The lip turns out. Two fingers through the handle.',
+    sizes: {
+      family: 'flared',
+      manner: { foot: 'flat' },
+      sizes: { height: 94, rimDiameter: 90, bodyDiameter: 78, baseDiameter: 70, lipHeight: 26, wall: 4, wallAtFoot: 5, floor: 6 },
+    },
+    body: 'body-heron-buff',
+    batch: 'batch-heron-august',
+    more: { attached: [{ id: 'mug-handle', kind: 'handle', section: 'strap', length: 130, width: 20, thick: 9 }] },
+  },
+  {
+    id: 'plan-yard-urn',
+    name: 'Yard urn, own profile',
+    note: 'Drawn from the paper model on the barn wall.',
+    sizes: {
+      family: 'profile',
+      manner: { foot: 'flat' },
+      sizes: { height: 300, rimDiameter: 190, wall: 9, wallAtFoot: 14, floor: 14 },
+    },
     body: 'body-quarry-grog',
     way: 'thickness',
   },

@@ -12,8 +12,24 @@ export {
   type TableName,
   type Workspace,
 } from './records';
-export { type ClayChoice, type KnownClay, clayOf, newestBatch } from './clay';
-export { NEW_MAKING, type SizedPart, plainCup, sizePart } from './piece';
+export { type ClayChoice, type KnownClay, clayOf, matterIn, newestBatch } from './clay';
+export {
+  type MatterOf,
+  NEW_MAKING,
+  PLAIN,
+  type Sizable,
+  type SizedPart,
+  changedForm,
+  finishedSizes,
+  knownAs,
+  letGo,
+  plainCup,
+  sizePart,
+  typedOver,
+  withManner,
+  withSize,
+} from './piece';
+export { upgradedPlan } from './upgrade';
 export { UNUSED_WORDS, figureWords, restsOnWords } from './belief-words';
 export { nextThings } from './next';
 export { type RowChange, applyChanges, fits, merged, reversed, rowChange, same } from './change';

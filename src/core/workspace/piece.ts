@@ -1,47 +1,172 @@
-import type { ClayFigures } from '@/core/clay';
-import { checkCup } from '@/core/form';
-import { type KnownSizes, type Making, type Sized, type StagedCup, WAYS, checkMaking, resolveKnown, size } from '@/core/sizing';
+import { type ClayFigures, type Matter, type Stage, remaining } from '@/core/clay';
+import {
+  FAMILIES,
+  type FamilyName,
+  type Form,
+  type Manner,
+  type Shape,
+  type SizeName,
+  checkForm,
+  formOf,
+  isNeeded,
+  sizeSpec,
+  sizesOf,
+} from '@/core/form';
+import {
+  type Exact,
+  type KnownSizes,
+  type Making,
+  type Sized,
+  type StagedForm,
+  WAYS,
+  attachedG,
+  checkMaking,
+  resolveKnown,
+  size,
+} from '@/core/sizing';
 import { type Result, good } from '@/core/units';
 import type { Body, Part, Workspace } from './records';
 
 /** A part with everything worked out. */
 export interface SizedPart {
   readonly clay: ClayFigures;
-  readonly given: StagedCup;
+  readonly given: StagedForm;
   readonly sized: Sized;
 }
 
+/** As much of a part as its sizes hang on. */
+export type Sizable = Pick<Part, 'family' | 'manner' | 'knots' | 'sizes' | 'odds' | 'making' | 'attached'>;
+
 export const bodyOf = (workspace: Pick<Workspace, 'bodies'>, part: Pick<Part, 'bodyId'>): Body | undefined =>
   workspace.bodies.find((body) => body.id === part.bodyId);
+
+/** The clay's water and loss of a body, for parts put on of another clay. */
+export type MatterOf = (bodyId: string) => Matter | undefined;
 
 /**
  * Works a part out from its known sizes, its clay and its allowances, or says why such a piece is impossible.
  * `write` puts a length into the reader's units, for the message.
  */
-export function sizePart(part: Pick<Part, 'sizes' | 'making'>, clay: ClayFigures, write: (mm: number) => string): Result<SizedPart> {
-  const given = resolveKnown(part.sizes, clay.shrinkage);
-  const cup = checkCup(given.cup as never, write);
-  if (!cup.ok) return cup;
+export function sizePart(part: Sizable, clay: ClayFigures, write: (mm: number) => string, matterOf?: MatterOf): Result<SizedPart> {
+  const given = resolveKnown(part, part.sizes, clay, part.odds);
+  const form = checkForm(given.form as Form<Stage>, write);
+  if (!form.ok) return form;
   const making = checkMaking(part.making);
   if (!making.ok) return making;
-  return good({ clay, given, sized: size(clay, given.cup as never, given.at, part.making) });
+  const attached = (part.attached ?? []).map((each) => {
+    const matter = (each.bodyId === undefined ? undefined : matterOf?.(each.bodyId)) ?? clay.matter;
+    return { wetG: attachedG(each, matter), matter };
+  });
+  return good({ clay, given, sized: size(clay, given.form as Form<Stage>, given.at, part.making, attached) });
 }
 
+const rounded = (mm: number): number => Math.round(mm * 10) / 10;
+
 /** What a new piece starts as: a plain cup, sizes as finished, mm; the foot trimmed. */
-const PLAIN_CUP = { height: 100, rimDiameter: 80, baseDiameter: 72, wall: 4.5, floor: 6 };
+const PLAIN_CUP = FAMILIES.cylinder.typical as Record<'height' | 'rimDiameter' | 'baseDiameter' | 'wall' | 'floor', number>;
+
+export const PLAIN: Pick<Part, 'family' | 'manner'> = { family: 'cylinder', manner: FAMILIES.cylinder.manner };
 
 /** The known sizes of a plain cup whose finished mouth has a given width: height and base keep its proportion. */
 export function plainCup(rimDiameter: number = PLAIN_CUP.rimDiameter): KnownSizes {
   const factor = rimDiameter / PLAIN_CUP.rimDiameter;
-  const finished = (mm: number) => ({ mm: Math.round(mm * 10) / 10, at: 'glazed' as const });
   const thin = Math.min(1, factor * 2);
+  return finishedSizes({
+    height: rounded(PLAIN_CUP.height * factor),
+    rimDiameter,
+    baseDiameter: rounded(PLAIN_CUP.baseDiameter * factor),
+    wall: rounded(PLAIN_CUP.wall * thin),
+    floor: rounded(PLAIN_CUP.floor * thin),
+  });
+}
+
+/** Sizes in mm as known of the finished piece. */
+export const finishedSizes = (sizes: Readonly<Partial<Record<SizeName, number>>>): KnownSizes =>
+  Object.fromEntries(Object.entries(sizes).map(([name, mm]) => [name, [{ mm, at: 'glazed' as const }]]));
+
+export const NEW_MAKING: Making = WAYS.trimmed;
+
+/** What a form takes from another when it is changed: its family's own proportions, with the height and the mouth there were. */
+export function changedForm(
+  part: Pick<Part, 'family' | 'sizes'>,
+  now: Form<'glazed'>,
+  family: FamilyName,
+): Pick<Part, 'family' | 'manner' | 'knots' | 'sizes'> {
+  const { typical, manner, knots } = FAMILIES[family];
+  const shape: Shape = { family, manner, knots };
+  const own = (f: number, g: number) =>
+    Object.fromEntries(
+      Object.entries(typical).map(([name, mm]) => {
+        const { direction, stays } = sizeSpec(name as SizeName);
+        return [name, stays ? mm : rounded(mm * (direction === 'height' ? g : f))];
+      }),
+    );
+  const across = now.sizes.rimDiameter / typical.rimDiameter!;
+  const up = now.sizes.height / typical.height!;
+  const tries = [own(across, up), own(across, across), own(up, up), typical];
+  const possible = tries.find((sizes) => checkForm(formOf(shape, 'glazed', sizes), String).ok) ?? typical;
+  const names = FAMILIES[family].sizes.filter((name) => possible[name] !== undefined);
+  const kept = (name: SizeName) => {
+    const known = part.sizes[name];
+    return known && Math.abs((now.sizes[name] ?? -1) - possible[name]!) < 0.06
+      ? known
+      : [{ mm: possible[name]!, at: 'glazed' as const, free: true as const }];
+  };
+  return { family, manner, knots, sizes: Object.fromEntries(names.map((name) => [name, kept(name)])) as KnownSizes };
+}
+
+/** A part's sizes once another manner is chosen: what that needs and has not got starts from what is typical. */
+export function withManner(part: Pick<Part, 'family' | 'sizes'>, manner: Manner): KnownSizes {
+  const { typical, sizes } = FAMILIES[part.family];
+  const missing = sizes.filter((name) => isNeeded(name, manner) && !part.sizes[name]);
   return {
-    height: finished(PLAIN_CUP.height * factor),
-    rimDiameter: { mm: rimDiameter, at: 'glazed' },
-    baseDiameter: finished(PLAIN_CUP.baseDiameter * factor),
-    wall: finished(PLAIN_CUP.wall * thin),
-    floor: finished(PLAIN_CUP.floor * thin),
+    ...part.sizes,
+    ...Object.fromEntries(missing.map((name) => [name, [{ mm: typical[name] ?? 5, at: 'glazed' as const, free: true as const }]])),
   };
 }
 
-export const NEW_MAKING: Making = WAYS.trimmed;
+/**
+ * What is known once a size is typed: it leads; what was known at other stages stays beside it until that is settled.
+ * Sizes that were let go follow in proportion: free widths with the mouth, free heights with the height.
+ */
+export function withSize(
+  part: Pick<Part, 'family' | 'manner' | 'sizes'>,
+  size: SizeName,
+  known: KnownSizes[SizeName],
+  factor: number,
+): KnownSizes {
+  const sizes = { ...part.sizes, [size]: known };
+  if (size !== 'height' && size !== 'rimDiameter') return sizes;
+  const follows = (name: SizeName, entry: Exact) =>
+    entry.free && name !== size && !sizeSpec(name).stays && sizeSpec(name).direction === sizeSpec(size).direction;
+  const followed = Object.entries(sizes).map(([name, entries]) => {
+    const [first] = entries!;
+    return [name, 'mm' in first && follows(name as SizeName, first) ? [{ ...first, mm: first.mm * factor }] : entries];
+  });
+  return Object.fromEntries(followed) as KnownSizes;
+}
+
+/** A size typed over what was known of it: any other stage's exact size stays as something else known. */
+export function typedOver(before: KnownSizes[SizeName], typed: NonNullable<KnownSizes[SizeName]>[0]): NonNullable<KnownSizes[SizeName]> {
+  const others = (before ?? []).filter((each) => each.at !== typed.at && !('free' in each && each.free));
+  return [typed, ...others];
+}
+
+/** One thing known of a size let go. The last of them stays as it is but nobody holds to it: it follows the others. */
+export function letGo(known: NonNullable<KnownSizes[SizeName]>, index: number, mm: number): NonNullable<KnownSizes[SizeName]> {
+  const left = known.filter((_, i) => i !== index);
+  const [first, ...rest] = left;
+  return first ? [first, ...rest] : [{ mm, at: known[index]!.at, free: true }];
+}
+
+/** The sizes of a finished form as known sizes; those already known at another stage are brought there. */
+export function knownAs(form: Form<'glazed'>, before: KnownSizes, clay: ClayFigures): KnownSizes {
+  return Object.fromEntries(
+    sizesOf(form, form.sizes).map((name) => {
+      const [was] = before[name] ?? [];
+      const at = was && 'mm' in was ? was.at : 'glazed';
+      const k = remaining(clay.shrinkage, at, sizeSpec(name).direction) / remaining(clay.shrinkage, 'glazed', sizeSpec(name).direction);
+      return [name, [{ mm: form.sizes[name]! * k, at, ...(was && 'free' in was && was.free && { free: true as const }) }]];
+    }),
+  ) as KnownSizes;
+}

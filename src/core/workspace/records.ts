@@ -1,5 +1,6 @@
 import type { ClayKind, Firing, Sample, Shares, Softness, Stage } from '@/core/clay';
-import type { KnownSizes, Making, Way } from '@/core/sizing';
+import type { FamilyName, Knot, Manner } from '@/core/form';
+import type { AttachedPart, Joined, KnownPiece, KnownSizes, Making, PlaceLimits, PouringLip, Wanted, Way } from '@/core/sizing';
 import { METRIC, type PercentRange, type UnitChoice } from '@/core/units';
 
 /** A clay body: what the maker knows of it. Percentages as written; missing is unknown. */
@@ -51,14 +52,41 @@ export interface BarRecord extends Sample {
 export interface Part {
   readonly id: string;
   readonly name: string;
-  readonly family: 'cylinder';
+  readonly family: FamilyName;
+  readonly manner: Manner;
+  /** An own profile's points. */
+  readonly knots?: readonly Knot[] | undefined;
   readonly sizes: KnownSizes;
+  /** In which share of pieces sizes that are limits should hold; 9 in 10 unless said. */
+  readonly odds?: number | undefined;
   readonly bodyId?: string | undefined;
   readonly batchId?: string | undefined;
   /** What it will be fired to; the body's usual cone unless said. */
   readonly firing?: Firing | undefined;
   readonly way: Way;
   readonly making: Making;
+  /** Handles, knobs, spouts and feet put on. */
+  readonly attached?: readonly AttachedPart[] | undefined;
+  readonly pouringLip?: PouringLip | undefined;
+  readonly joined?: Joined | undefined;
+  /** The share of a wall's stretch that goes into height, 0 to 1. */
+  readonly shortening?: number | undefined;
+  /** A piece of the same form that came out right. */
+  readonly knownPiece?: KnownPiece | undefined;
+  /** The maker's own ball over the ball worked out. */
+  readonly ballRatio?: number | undefined;
+  /** A fired piece in the hand, to be made again: what it weighs and holds. */
+  readonly inHand?:
+    | {
+        readonly weightG?: number | undefined;
+        readonly glazePercent?: number | undefined;
+        readonly attachedG?: number | undefined;
+        readonly capacityMl?: number | undefined;
+        readonly wallUnknown?: boolean | undefined;
+      }
+    | undefined;
+  /** What it is asked to hold; not yet, or no longer, what it holds. */
+  readonly wanted?: Partial<Wanted> | undefined;
 }
 
 /** A piece to make: one or more parts. */
@@ -75,6 +103,8 @@ export interface Settings {
   readonly units: UnitChoice;
   /** The plan that was open last. */
   readonly openPlanId?: string | undefined;
+  /** What the maker's place allows. */
+  readonly place?: PlaceLimits | undefined;
 }
 
 /** Everything a maker keeps. */

@@ -14,7 +14,7 @@ interface Reckoned {
 
 function reckon(workspace: Workspace, plan: Plan): Reckoned | undefined {
   const sized = sizePart(plan.parts[0], clayOf(workspace, plan.parts[0]).figures, String);
-  return sized.ok ? { mouth: sized.value.sized.stages.wet.rimDiameter, ball: sized.value.sized.masses.ball } : undefined;
+  return sized.ok ? { mouth: sized.value.sized.stages.wet.sizes.rimDiameter, ball: sized.value.sized.masses.ball } : undefined;
 }
 
 const NUMBER = {

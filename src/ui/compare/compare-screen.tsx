@@ -89,7 +89,7 @@ function Cell({ plan, body }: { plan: Plan; body: Body }) {
       {sized.ok ? (
         <>
           <Box fontWeight="650">
-            ⌀ {units.length(sized.value.sized.stages.wet.rimDiameter)} × {units.length(sized.value.sized.stages.wet.height)}
+            ⌀ {units.length(sized.value.sized.stages.wet.sizes.rimDiameter)} × {units.length(sized.value.sized.stages.wet.sizes.height)}
           </Box>
           <Box fontSize="sm">{units.mass(handMass(sized.value.sized.masses.ball, units.choice))}</Box>
         </>

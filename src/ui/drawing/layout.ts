@@ -1,6 +1,4 @@
-import { remaining } from '@/core/clay';
-import { type Section, cupSection, stretch } from '@/core/form';
-import type { Worked } from '@/core/sizing';
+import type { Section } from '@/core/form';
 
 /** Room on the sheet, px, around the two half-sections. */
 export interface Sheet {
@@ -21,70 +19,22 @@ export interface Placed {
   readonly finished: (r: number, z: number) => readonly [number, number];
 }
 
-/** The places of the piece on the bat, wet mm: what stays and what goes. */
-export interface OnTheBat {
-  readonly piece: Section;
-  readonly needle: Section;
-  readonly wall: Section;
-  readonly floor: Section;
-  readonly wire: Section;
-  /** Height of the trimmed piece's foot above the bat. */
-  readonly foot: number;
-  /** Widest half-width, with what goes. */
+/** How far a half reaches from the axis and how high it stands, mm. */
+export interface Extent {
   readonly reach: number;
+  readonly height: number;
 }
 
-/** The wet piece as it stands on the bat, each allowance a section of its own. */
-export function onTheBat({ sized, clay, making }: Worked): OnTheBat {
-  const { wet, glazed } = sized.stages;
-  const grow = (direction: 'width' | 'height') => 1 / remaining(clay.shrinkage, 'glazed', direction);
-  const foot = making.trimFloor + making.wireLoss;
-  const trimmed = stretch(cupSection(glazed), grow('width'), grow('height'));
-  const lifted = trimmed.map(({ r, z }) => ({ r, z: z + foot }));
-  const rimOut = wet.rimDiameter / 2;
-  const rimIn = trimmed[3]!.r;
-  const base = wet.baseDiameter / 2;
-  const thrownBase = base + making.trimWall;
-  const turned = sized.thrown.trimWallHeight;
-  const turnedAt = base + ((rimOut - base) * turned) / wet.height;
-  const slab = (radius: number, from: number, to: number): Section => [
-    { r: 0, z: from },
-    { r: radius, z: from },
-    { r: radius, z: to },
-    { r: 0, z: to },
-  ];
-  return {
-    piece: lifted,
-    foot,
-    reach: Math.max(rimOut, thrownBase, turnedAt + making.trimWall),
-    needle: [
-      { r: rimIn, z: sized.thrown.gauge },
-      { r: rimOut, z: sized.thrown.gauge },
-      { r: rimOut, z: sized.thrown.pulled },
-      { r: rimIn, z: sized.thrown.pulled },
-    ],
-    wall: [
-      { r: base, z: foot },
-      { r: turnedAt, z: foot + turned },
-      { r: turnedAt + making.trimWall, z: foot + turned },
-      { r: thrownBase, z: foot },
-    ],
-    floor: slab(thrownBase, making.wireLoss, foot),
-    wire: slab(thrownBase, 0, making.wireLoss),
-  };
-}
-
-/** Fits both halves onto the sheet at one scale and puts the axis where both have room. */
-export function place(worked: Worked, bat: OnTheBat, sheet: Sheet): Placed {
-  const { glazed } = worked.sized.stages;
+/** Fits both halves onto the sheet at one scale, puts the axis where both have room, and the bat where low ware stands in the middle. */
+export function place(wet: Extent, finished: Extent, sheet: Sheet): Placed {
   const { margin } = sheet;
-  const finishedReach = Math.max(glazed.rimDiameter, glazed.baseDiameter) / 2;
   const wide = sheet.width - margin.left - margin.right;
   const high = sheet.height - margin.top - margin.bottom;
-  const scale = Math.max(0.01, Math.min(high / worked.sized.thrown.pulled, wide / (bat.reach + finishedReach)));
-  const spare = wide - scale * (bat.reach + finishedReach);
-  const axis = margin.left + spare / 2 + scale * bat.reach;
-  const base = sheet.height - margin.bottom;
+  const tallest = Math.max(wet.height, finished.height);
+  const scale = Math.max(0.01, Math.min(high / tallest, wide / (wet.reach + finished.reach)));
+  const spare = wide - scale * (wet.reach + finished.reach);
+  const axis = margin.left + spare / 2 + scale * wet.reach;
+  const base = sheet.height - margin.bottom - (high - scale * tallest) / 2;
   return {
     scale,
     axis,

@@ -1,7 +1,7 @@
 export { Act } from './button';
 export { Choice } from './choice';
 export { FigureInput, type FigureInputProps } from './figure-input';
-export { LengthInput } from './length-input';
+export { LengthInput, stepOf } from './length-input';
 export { NameInput } from './name-input';
 export { RefusalScope, useAnyRefused } from './refusals';
 export { TextInput } from './text-input';

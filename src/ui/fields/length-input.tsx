@@ -1,6 +1,6 @@
 'use client';
 
-import { type UnitChoice, readLength, text, writeLength } from '@/core/units';
+import { type Span, type UnitChoice, readLength, readSpan, text, writeLength } from '@/core/units';
 import { useUnits } from '@/ui/state';
 import type { NumberName } from '@/core/sizing';
 import { memo } from 'react';
@@ -8,7 +8,9 @@ import { FigureInput, type FigureInputProps } from './figure-input';
 
 const MM_PER_STEP = { mm: 1, cm: 1, in: 2.54 };
 
-const stepOf = (choice: UnitChoice): number => (choice.length === 'inch-fraction' ? 25.4 / choice.denominator : MM_PER_STEP[choice.length]);
+/** One step of a length in the units chosen, mm: a millimetre, a tenth of an inch, or the finest fraction. */
+export const stepOf = (choice: UnitChoice): number =>
+  choice.length === 'inch-fraction' ? 25.4 / choice.denominator : MM_PER_STEP[choice.length];
 
 export interface LengthInputProps extends Omit<FigureInputProps, 'shown' | 'take' | 'step' | 'onVisit'> {
   /** Opens the arithmetic of the figure, by its name. */
@@ -17,12 +19,25 @@ export interface LengthInputProps extends Omit<FigureInputProps, 'shown' | 'take
   readonly mm: number;
   /** Takes the length read, in mm; says why not, if so. */
   readonly takeMm: (mm: number, key: string) => string | undefined;
+  /** Takes a range or a limit, where one may be typed. */
+  readonly takeSpan?: ((span: Span, key: string) => string | undefined) | undefined;
+  /** Takes an emptied field: what was known is let go. */
+  readonly takeNothing?: ((key: string) => string | undefined) | undefined;
   /** Zero is allowed: an allowance of nothing. */
   readonly zero?: boolean;
 }
 
 /** A length read and written in the units chosen; any other unit may be typed with it. */
-export const LengthInput = memo(function LengthInput({ mm, takeMm, zero = false, name, open, ...rest }: LengthInputProps) {
+export const LengthInput = memo(function LengthInput({
+  mm,
+  takeMm,
+  takeSpan,
+  takeNothing,
+  zero = false,
+  name,
+  open,
+  ...rest
+}: LengthInputProps) {
   const { choice, readLength: options } = useUnits();
   const write = (value: number) => text(writeLength(value, choice), false);
   const step = stepOf(choice);
@@ -32,8 +47,12 @@ export const LengthInput = memo(function LengthInput({ mm, takeMm, zero = false,
       onVisit={name && open && (() => open(name))}
       shown={write(mm) || '0'}
       take={(typed, key) => {
+        if (takeNothing && typed.trim() === '') return takeNothing(key);
         const read = readLength(typed, { ...options, zero });
-        return read.ok ? takeMm(read.value, key) : read.problem.message;
+        if (read.ok) return takeMm(read.value, key);
+        const span = takeSpan && readSpan(typed, options);
+        if (!span) return read.problem.message;
+        return span.ok ? takeSpan(span.value, key) : span.problem.message;
       }}
       step={(direction) => {
         const next = direction > 0 ? Math.floor(mm / step + 1e-9) + 1 : Math.ceil(mm / step - 1e-9) - 1;

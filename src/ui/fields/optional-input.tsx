@@ -7,7 +7,8 @@ interface Props<T> extends Omit<TextInputProps, 'shown' | 'take'> {
   readonly value: T | undefined;
   readonly write: (value: T) => string;
   readonly read: (text: string) => Result<T>;
-  readonly onValue: (value: T | undefined, key: string) => void;
+  /** Takes the value, or nothing; says why not, if so. */
+  readonly onValue: (value: T | undefined, key: string) => string | undefined | void;
 }
 
 /** A labelled field that may be empty: nothing is known then. */

@@ -1,3 +1,4 @@
+import { radiusAt } from '@/core/form';
 import type { Making } from '@/core/sizing';
 import { readPercent } from '@/core/units';
 import { At } from '@/ui/drawing';
@@ -67,26 +68,30 @@ function rows(piece: PieceModel): { key: string; words: string; fields: ReactNod
 }
 
 /** The places on the bat the allowances speak of, wet mm; slurry has none. */
-function placesOf({ worked }: PieceModel, { bat, placed }: Geometry): Record<string, readonly [number, number]> {
+function placesOf({ worked }: PieceModel, { placed }: Geometry): Record<string, readonly [number, number]> {
   const { making, sized } = worked;
-  const rim = sized.stages.wet.rimDiameter / 2;
-  const [foot, turned] = [bat.wall[0]!, bat.wall[1]!];
-  const halfway = (foot.r + turned.r + making.trimWall) / 2;
-  const thrownBase = sized.thrown.base / 2;
+  const { thrown, onBat } = sized;
+  const rim = onBat.thrown.side.at(-1)!;
+  const turned = onBat.foot + thrown.trimWallHeight / 2;
+  const outside = radiusAt(onBat.piece.side, turned) + making.trimWall / 2;
   return {
-    needle: placed.wet(rim - 1, sized.thrown.gauge + making.rimCut / 2),
-    wall: placed.wet(halfway, (foot.z + turned.z) / 2),
-    floor: placed.wet(thrownBase * 0.93, making.wireLoss + making.trimFloor / 2),
-    wire: placed.wet(thrownBase * 0.86, making.wireLoss / 2),
+    needle: placed.wet(rim.r - 1, thrown.gauge + making.rimCut / 2),
+    wall: placed.wet(outside, turned),
+    floor: placed.wet((thrown.base / 2) * 0.93, making.wireLoss + making.trimFloor / 2),
+    wire: placed.wet((thrown.base / 2) * 0.86, making.wireLoss / 2),
   };
 }
 
 const COLUMN = 176;
 
-function lines(piece: PieceModel, geometry: Geometry) {
+/** Where each allowance stands on the sheet: down its left side, or along its top over low ware. */
+function lines(piece: PieceModel, { arrangement, sheet }: Geometry) {
+  const all = rows(piece);
+  if (arrangement === 'low')
+    return all.map((row, i) => ({ ...row, x: i * (sheet.width / all.length) + (i > 2 ? 40 : i > 1 ? 20 : 0), y: 30 }));
   const top = 52;
-  const apart = (geometry.sheet.height - top - 44) / 4;
-  return rows(piece).map((row, i) => ({ ...row, y: top + i * apart }));
+  const apart = (sheet.height - top - 44) / (all.length - 1);
+  return all.map((row, i) => ({ ...row, x: 0, y: top + i * apart }));
 }
 
 /** From each allowance's row to its place on the bat; none for those that are nothing. */
@@ -99,9 +104,12 @@ export function allowanceLeaders(piece: PieceModel, geometry: Geometry) {
     floor: making.trimFloor,
     wire: making.wireLoss,
   };
-  return lines(piece, geometry).flatMap(({ key, y }) =>
-    amounts[key] ? [[[key === 'wall' ? COLUMN : COLUMN - 50, y + 10], places[key]!] as const] : [],
-  );
+  const low = geometry.arrangement === 'low';
+  return lines(piece, geometry).flatMap(({ key, x, y }) => {
+    if (!amounts[key]) return [];
+    const from = low ? [x + 26, y + 26] : [key === 'wall' ? COLUMN : COLUMN - 50, y + 10];
+    return [[from as [number, number], places[key]!] as const];
+  });
 }
 
 const Words = ({ children }: { children: ReactNode }) => (
@@ -110,10 +118,10 @@ const Words = ({ children }: { children: ReactNode }) => (
   </Box>
 );
 
-/** The allowances down the left side of the drawing. */
+/** The allowances down the left side of the drawing, or along its top. */
 export function AllowanceColumn({ piece, geometry }: { piece: PieceModel; geometry: Geometry }) {
-  return lines(piece, geometry).map(({ key, words, fields, y }) => (
-    <At key={key} x={0} y={y} anchor="start">
+  return lines(piece, geometry).map(({ key, words, fields, x, y }) => (
+    <At key={key} x={x} y={y} anchor="start">
       <Words>{words}</Words>
       <HStack gap="2">{fields}</HStack>
     </At>

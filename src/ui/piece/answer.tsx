@@ -1,11 +1,13 @@
 'use client';
 
 import { finishesBetween, remaining } from '@/core/clay';
-import type { NumberName } from '@/core/sizing';
+import { type NumberName, checkLimits } from '@/core/sizing';
 import { type Written, handLength, handMass, readQuantity, text, writeLength, writeMass, writeVolume } from '@/core/units';
 import { FigureInput, useAnyRefused } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
+import { useWorkspace } from '@/ui/state';
+import { misfitWords } from './place-panel';
 import type { PieceModel } from './use-piece';
 
 interface AnswerFigure {
@@ -21,11 +23,33 @@ function figures({ worked }: PieceModel): AnswerFigure[] {
   const k = remaining(clay.shrinkage, 'glazed', 'width');
   const kh = remaining(clay.shrinkage, 'glazed', 'height');
   const below = making.trimFloor + making.wireLoss;
+  const beside = sized.thrown.base - 2 * sized.wet.side[0]!.r;
+  const hollow = sized.stages.wet.sizes.footHeight ?? 0;
+  const { family } = sized.stages.wet;
   return [
-    { name: 'gauge', words: 'rim above the bat', wet: sized.thrown.gauge, finishes: (mm) => (mm - below) * kh },
-    { name: 'rimDiameter@wet', words: 'mouth, outside', wet: sized.stages.wet.rimDiameter, finishes: (mm) => mm * k },
-    { name: 'thrownBase', words: 'base, outside', wet: sized.thrown.base, finishes: (mm) => (mm - 2 * making.trimWall) * k },
-    { name: 'thrownFloor', words: 'floor, by needle', wet: sized.thrown.floor, finishes: (mm) => (mm - below) * kh },
+    {
+      name: 'gauge',
+      words: family === 'disc' ? 'thick, on the bat' : 'rim above the bat',
+      wet: sized.thrown.gauge,
+      finishes: (mm) => (mm - below - (making.rimGround ?? 0)) * kh,
+    },
+    {
+      name: 'rimDiameter@wet',
+      words: family === 'disc' ? 'across, trimmed' : 'mouth, outside',
+      wet: sized.stages.wet.sizes.rimDiameter,
+      finishes: (mm) => mm * k,
+    },
+    { name: 'thrownBase', words: 'base, outside', wet: sized.thrown.base, finishes: (mm) => (mm - beside) * k },
+    ...(family === 'disc'
+      ? []
+      : [
+          {
+            name: 'thrownFloor' as const,
+            words: 'floor, by needle',
+            wet: sized.thrown.floor,
+            finishes: (mm: number) => (mm - below - hollow) * kh,
+          },
+        ]),
   ];
 }
 
@@ -77,12 +101,15 @@ const GREYED = { '--chakra-colors-wet': 'var(--chakra-colors-fg-muted)', '--chak
 
 /** What to weigh and what to throw: rounded to what a hand can do, each with the size that comes out of the kiln. */
 export function Answer({ piece }: { piece: PieceModel }) {
+  const { workspace } = useWorkspace();
   const { units, worked } = piece;
   const { choice } = units;
   const { masses, stages } = worked.sized;
+  const [wet, glazed] = [stages.wet.sizes, stages.glazed.sizes];
+  const misfits = checkLimits(worked.clay, worked.sized, workspace.settings.place ?? {}).filter(({ fits }) => !fits);
   const greyed = useAnyRefused() || piece.impossible !== undefined;
-  const high = finishesBetween(stages.wet.height, worked.clay.heightBelief);
-  const across = finishesBetween(stages.wet.rimDiameter, worked.clay.belief);
+  const high = finishesBetween(wet.height, worked.clay.heightBelief);
+  const across = finishesBetween(wet.rimDiameter, worked.clay.belief);
   return (
     <Box as="section" aria-label="Answer" css={greyed ? GREYED : undefined}>
       <HStack justifyContent="space-between">
@@ -118,11 +145,21 @@ export function Answer({ piece }: { piece: PieceModel }) {
       </Grid>
       <Box fontSize="sm" marginTop="2" paddingTop="2" borderTopWidth="1px" borderColor="line" lineHeight="1.45">
         <chakra.b color="glazed">
-          Finishes {units.length(stages.glazed.height)} high, {units.length(stages.glazed.rimDiameter)} across
+          Finishes {units.length(glazed.height)} high, {units.length(glazed.rimDiameter)} across
         </chakra.b>
         , in 9 of 10 between {units.length(high[0])} and {units.length(high[1])} high, {units.length(across[0])} and{' '}
-        {units.length(across[1])} across. Holds <Capacity piece={piece} /> to the brim.
+        {units.length(across[1])} across.{' '}
+        {worked.sized.capacityMl > 0 && (
+          <>
+            Holds <Capacity piece={piece} /> to the brim.
+          </>
+        )}
       </Box>
+      {misfits.map((check) => (
+        <Box key={check.limit} role="note" fontSize="sm" color="bad" marginTop="1">
+          {misfitWords(check, units.length)}
+        </Box>
+      ))}
     </Box>
   );
 }

@@ -16,7 +16,7 @@ export function CameOut({ piece }: { piece: PieceModel }) {
   const [problem, setProblem] = useState<string | undefined>();
   const id = useId();
   if (!known.body) return null;
-  const wet = worked.sized.stages.wet.rimDiameter;
+  const wet = worked.sized.stages.wet.sizes.rimDiameter;
   const keep = () => {
     const read = readLength(text, options);
     if (!read.ok) return setProblem(read.problem.message);

@@ -1,8 +1,9 @@
 import { remaining } from '@/core/clay';
-import { cupSection } from '@/core/form';
+import { sectionOf } from '@/core/form';
 import { BaseRule, Hatches, Leader, Level, Upright, pathOf } from '@/ui/drawing';
 import { chakra } from '@chakra-ui/react';
 import type { Geometry } from './geometry';
+import type { Ghost } from './ghosts';
 import type { PieceModel } from './use-piece';
 
 const WET = 'var(--chakra-colors-wet)';
@@ -15,16 +16,20 @@ export function DrawnClay({
   geometry,
   leaders,
   greyed,
+  ghost,
 }: {
   piece: PieceModel;
   geometry: Geometry;
   leaders: readonly (readonly [from: readonly [number, number], to: readonly [number, number]])[];
   greyed: boolean;
+  ghost?: Ghost | undefined;
 }) {
-  const { sheet, placed, bat, x, y } = geometry;
+  const { sheet, placed, x, y } = geometry;
   const { units, worked } = piece;
   const { sized } = worked;
-  const { glazed } = sized.stages;
+  const { onBat, fired } = sized;
+  const { goes } = onBat;
+  const glazed = sized.stages.glazed.sizes;
   return (
     <chakra.svg
       role="img"
@@ -43,15 +48,24 @@ export function DrawnClay({
         strokeDasharray="3 4"
       />
       <g stroke="var(--chakra-colors-warn)" strokeDasharray="4 2.5" fill="url(#hatch-goes)">
-        <path d={pathOf(bat.needle, placed.wet)} />
-        <path d={pathOf(bat.wall, placed.wet)} />
-        <path d={pathOf(bat.floor, placed.wet)} />
-        <path d={pathOf(bat.wire, placed.wet)} />
+        {[goes.needle, goes.wall, goes.hollow, goes.floor, goes.wire].map((section, i) => (
+          <path key={i} d={pathOf(section, placed.wet)} />
+        ))}
       </g>
       <g strokeWidth="2" strokeLinejoin="round">
-        <path d={pathOf(bat.piece, placed.wet)} fill="url(#hatch-wet)" stroke={WET} />
-        <path d={pathOf(cupSection(glazed), placed.finished)} fill="url(#hatch-glazed)" stroke={FINISHED} />
+        <path d={pathOf(sectionOf(onBat.piece), placed.wet)} fill="url(#hatch-wet)" stroke={WET} />
+        <path d={pathOf(sectionOf(fired), placed.finished)} fill="url(#hatch-glazed)" stroke={FINISHED} />
       </g>
+      {ghost && (
+        <path
+          d={pathOf(ghost.line, placed.finished).replace(/Z$/, '')}
+          fill="none"
+          stroke="var(--chakra-colors-fg-muted)"
+          strokeWidth="1.5"
+          strokeDasharray="7 4"
+          data-testid="ghost"
+        />
+      )}
       <path
         d={`M${x.axis} ${Math.min(y.pulled, y.finished) - 30}V${y.base + 54}`}
         stroke="var(--chakra-colors-line-strong)"
@@ -60,7 +74,7 @@ export function DrawnClay({
       <path d={`M${x.wetEdge - 16} ${y.base}H${x.finishedEdge + 16}`} stroke="var(--chakra-colors-fg)" strokeWidth="2" />
       <BaseRule
         placed={placed}
-        wetReach={bat.reach}
+        wetReach={geometry.wetReach}
         finishedReach={geometry.finishedReach}
         left={remaining(worked.clay.shrinkage, 'glazed', 'width')}
         unitMm={UNIT_MM[units.choice.length]}
@@ -75,19 +89,23 @@ export function DrawnClay({
 
 function DimensionLines({ piece, geometry }: { piece: PieceModel; geometry: Geometry }) {
   const { placed, x, y } = geometry;
-  const { wet, glazed } = piece.worked.sized.stages;
+  const { stages, wet, fired, onBat } = piece.worked.sized;
   const wetAt = (diameter: number) => placed.wet(diameter / 2, 0)[0];
   const finishedAt = (diameter: number) => placed.finished(diameter / 2, 0)[0];
   return (
     <>
-      <Upright x={x.trimmed} top={y.gauge} bottom={y.foot} color={WET} />
+      <Upright x={x.trimmed} top={placed.wet(0, onBat.foot + stages.wet.sizes.height)[1]} bottom={y.foot} color={WET} />
       <Upright x={x.gauge} top={y.gauge} bottom={y.base} color={WET} strong />
       <Upright x={x.pulled} top={y.pulled} bottom={y.base} color={WET} />
       <Upright x={x.finished} top={y.finished} bottom={y.base} color={FINISHED} strong />
-      <Level y={y.pulled - 14} from={wetAt(wet.rimDiameter)} to={x.axis} color={WET} />
-      <Level y={y.finished - 14} from={x.axis} to={finishedAt(glazed.rimDiameter)} color={FINISHED} strong />
-      <Level y={y.baseWidths} from={wetAt(wet.baseDiameter)} to={x.axis} color={WET} />
-      <Level y={y.baseWidths} from={x.axis} to={finishedAt(glazed.baseDiameter)} color={FINISHED} />
+      <Level y={y.pulled - 14} from={wetAt(stages.wet.sizes.rimDiameter)} to={x.axis} color={WET} />
+      <Level y={y.finished - 14} from={x.axis} to={finishedAt(stages.glazed.sizes.rimDiameter)} color={FINISHED} strong />
+      {piece.names.includes('baseDiameter') && (
+        <>
+          <Level y={y.baseWidths} from={wetAt(2 * wet.side[0]!.r)} to={x.axis} color={WET} />
+          <Level y={y.baseWidths} from={x.axis} to={finishedAt(2 * fired.side[0]!.r)} color={FINISHED} />
+        </>
+      )}
     </>
   );
 }

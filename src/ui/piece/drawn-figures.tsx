@@ -1,20 +1,20 @@
 import type { Stage } from '@/core/clay';
-import { type CupSize, SIZE_WORDS } from '@/core/form';
+import { type SizeName, SIZES, radiusAt } from '@/core/form';
 import type { NumberName } from '@/core/sizing';
 import { At } from '@/ui/drawing';
-import { LengthInput } from '@/ui/fields';
+import { FigureInput, LengthInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { Geometry } from './geometry';
-import type { PieceModel } from './use-piece';
+import { type PieceModel, isKnownAt } from './use-piece';
 
 interface Props {
   readonly piece: PieceModel;
   readonly geometry: Geometry;
 }
 
-const SIZES = {
+const FIGURES = {
   wide: { big: { width: '74px', fontSize: '25px' }, small: { width: '54px', fontSize: '16px' } },
   narrow: { big: { width: '66px', fontSize: '18px' }, small: { width: '52px', fontSize: '14px' } },
 };
@@ -29,23 +29,28 @@ function Word({ children }: { children: ReactNode }) {
 
 interface TypedProps {
   readonly piece: PieceModel;
-  readonly size: CupSize;
+  readonly size: SizeName;
   readonly at: Stage;
   readonly label: string;
   readonly figure: { width: string; fontSize: string };
-  readonly align?: 'left' | 'center';
+  readonly align?: 'left' | 'center' | 'right';
   readonly reason?: 'left' | 'right';
   readonly before?: string;
 }
+
+/** The wall at the rim stands for that at the foot until the foot has its own. */
+const wallThere = ({ worked }: PieceModel, at: Stage): number => worked.sized.stages[at].sizes.wall ?? 0;
 
 /** A size typed on the drawing, at the stage the half shows. */
 function Typed({ piece, size, at, label, figure, align = 'center', reason = 'left', before }: TypedProps) {
   return (
     <LengthInput
       label={label}
-      mm={piece.worked.sized.stages[at][size]}
+      mm={piece.worked.sized.stages[at].sizes[size] ?? wallThere(piece, at)}
       takeMm={piece.takeSize(size, at)}
-      known={piece.worked.known[size].at === at}
+      takeSpan={piece.takeLimit(size, at)}
+      takeNothing={piece.letGo(size, at)}
+      known={isKnownAt(piece, size, at)}
       color={at}
       align={align}
       reason={reason}
@@ -83,18 +88,19 @@ function Read({ piece, name, mm, words, fontSize }: { piece: PieceModel; name: N
 export function WetHeights({ piece, geometry }: Props) {
   const { x, y, wide } = geometry;
   const { thrown } = piece.worked.sized;
-  const { small } = wide ? SIZES.wide : SIZES.narrow;
-  const middle = (y.gauge + y.base) / 2;
-  const apart = Math.min(70, (y.base - y.gauge) / 4);
+  const { small } = wide ? FIGURES.wide : FIGURES.narrow;
+  const low = geometry.arrangement === 'low';
+  const middle = low ? y.pulled - 16 : (y.gauge + y.base) / 2;
+  const apart = low ? 42 : Math.min(70, (y.base - y.gauge) / 4);
   return (
     <>
-      <At x={x.pulled} y={middle - apart}>
+      <At x={x.pulled - (low ? 14 : 0)} y={low ? y.base + 34 : middle - apart}>
         <Read piece={piece} name="pulled" mm={thrown.pulled} words="as pulled" fontSize={small.fontSize} />
       </At>
-      <At x={x.gauge} y={middle}>
+      <At x={x.gauge} y={low ? y.pulled - 26 : middle}>
         <Read piece={piece} name="gauge" mm={thrown.gauge} words="gauge" fontSize={wide ? '19px' : small.fontSize} />
       </At>
-      <At x={x.trimmed} y={middle + apart}>
+      <At x={x.trimmed - (low ? 4 : 0)} y={low ? y.base + 78 : middle + apart}>
         <Box background="bg" paddingBlock="1" textAlign="center">
           <Typed piece={piece} size="height" at="wet" label="Wet height, trimmed" figure={small} />
           <Word>trimmed</Word>
@@ -104,90 +110,226 @@ export function WetHeights({ piece, geometry }: Props) {
   );
 }
 
+/** From this many px on a figure stands in the middle of its half. */
+const ROOMY = 104;
+
+const overHalf = (edge: number, axis: number) => {
+  if (Math.abs(edge - axis) >= ROOMY) return { x: (edge + axis) / 2, anchor: 'middle' as const };
+  return edge < axis ? { x: axis - 6, anchor: 'end' as const } : { x: axis + 6, anchor: 'start' as const };
+};
+
 /** Widths at mouth and base, wet and finished, each over its own half. */
 export function Widths({ piece, geometry }: Props) {
   const { y, placed, wide } = geometry;
-  const { wet, glazed } = piece.worked.sized.stages;
-  const { big, small } = wide ? SIZES.wide : SIZES.narrow;
-  const wetMiddle = (diameter: number) => placed.wet(diameter / 4, 0)[0];
-  const finishedMiddle = (diameter: number) => placed.finished(diameter / 4, 0)[0];
+  const wet = piece.worked.sized.stages.wet.sizes;
+  const glazed = piece.worked.sized.stages.glazed.sizes;
+  const { big, small } = wide ? FIGURES.wide : FIGURES.narrow;
+  // over its half, but never across the axis
+  const overWet = (diameter: number) => overHalf(placed.wet(diameter / 2, 0)[0], placed.axis);
+  const overFinished = (diameter: number) => overHalf(placed.finished(diameter / 2, 0)[0], placed.axis);
   return (
     <>
-      <At x={wetMiddle(wet.rimDiameter)} y={y.pulled - 33}>
+      <At {...overWet(wet.rimDiameter)} y={y.pulled - 33}>
         <Typed piece={piece} size="rimDiameter" at="wet" label="Wet width at the mouth" figure={small} before="⌀" />
       </At>
-      <At x={finishedMiddle(glazed.rimDiameter)} y={y.finished - 37}>
+      <At {...overFinished(glazed.rimDiameter)} y={y.finished - 37}>
         <Typed piece={piece} size="rimDiameter" at="glazed" label="Finished width at the mouth" figure={big} before="⌀" />
       </At>
-      <At x={wetMiddle(wet.baseDiameter)} y={y.baseWidths + 19}>
-        <Typed piece={piece} size="baseDiameter" at="wet" label="Wet width at the base, trimmed" figure={small} before="⌀" />
-      </At>
-      <At x={finishedMiddle(glazed.baseDiameter)} y={y.baseWidths + 19}>
-        <Typed piece={piece} size="baseDiameter" at="glazed" label="Finished width at the base" figure={small} before="⌀" reason="right" />
-      </At>
+      {wet.baseDiameter && glazed.baseDiameter && (
+        <>
+          <At {...overWet(wet.baseDiameter)} y={y.baseWidths + 19}>
+            <Typed piece={piece} size="baseDiameter" at="wet" label="Wet width at the base, trimmed" figure={small} before="⌀" />
+          </At>
+          <At {...overFinished(glazed.baseDiameter)} y={y.baseWidths + 19}>
+            <Typed
+              piece={piece}
+              size="baseDiameter"
+              at="glazed"
+              label="Finished width at the base"
+              figure={small}
+              before="⌀"
+              reason="right"
+            />
+          </At>
+        </>
+      )}
     </>
   );
 }
 
-/** Finished height, and where there is room the finished wall and floor with leaders to them. */
+/** Finished height, and where there is room every further size with a leader to its place. */
 export function FinishedSizes({ piece, geometry }: Props) {
-  const { x, y, wide } = geometry;
-  const { big, small } = wide ? SIZES.wide : SIZES.narrow;
-  const thin = finishedThin(piece, geometry);
+  const { x, y, wide, arrangement } = geometry;
+  const { big, small } = wide ? FIGURES.wide : FIGURES.narrow;
   return (
     <>
-      <At x={x.finished + (wide ? 10 : 4)} y={(y.finished + y.base) / 2 + (wide ? 16 : 0)} anchor="start">
+      <At
+        x={x.finished + (wide ? 10 : 4)}
+        y={arrangement === 'low' ? y.finished - 30 : (y.finished + y.base) / 2 + (wide ? 16 : 0)}
+        anchor="start"
+      >
         <Box background="bg" paddingBlock="1">
           <Typed piece={piece} size="height" at="glazed" label="Finished height" figure={big} align="left" reason="right" />
           <Word>height</Word>
         </Box>
       </At>
       {wide &&
-        thin.map(({ size, from }) => (
+        furtherSizes(piece, geometry).map(({ size, from }) => (
           <At key={size} x={from[0] + 6} y={from[1]} anchor="start">
-            <Word>{SIZE_WORDS[size]}</Word>
+            <Word>{rowWords(size)}</Word>
             <Typed
               piece={piece}
               size={size}
               at="glazed"
-              label={`Finished ${SIZE_WORDS[size]}`}
+              label={`Finished ${SIZES[size].words}`}
               figure={small}
               align="left"
               reason="right"
             />
           </At>
         ))}
+      {wide && piece.form.family === 'plate' && (
+        <At x={x.finished + 10} y={y.base + 52} anchor="start">
+          <Word>rim rises</Word>
+          <RimAngle piece={piece} />
+        </At>
+      )}
     </>
   );
 }
 
-/** Where the finished wall and floor are named, and the places in the clay they speak of. */
-export function finishedThin({ worked }: PieceModel, { x, y, placed }: Geometry) {
-  const { height, baseDiameter, rimDiameter, wall, floor } = worked.sized.stages.glazed;
-  const up = 0.86;
-  const wallMiddle = (baseDiameter + (rimDiameter - baseDiameter) * up - wall) / 2;
-  const places = [
-    { size: 'wall', from: [x.finished + 70, y.finished + (y.base - y.finished) * 0.14], to: placed.finished(wallMiddle, height * up) },
-    { size: 'floor', from: [x.finished + 70, y.base - 24], to: placed.finished(baseDiameter * 0.36, floor / 2) },
-  ] as const;
-  return places;
+/** How far a plate's rim rises, degrees from level; typing it sets the height. */
+function RimAngle({ piece }: { piece: PieceModel }) {
+  const { sizes } = piece.form;
+  const width = sizes.rimWidth!;
+  const well = sizes.height - width * Math.tan(rimAngle(piece));
+  const degrees = (rimAngle(piece) * 180) / Math.PI;
+  return (
+    <FigureInput
+      label="Finished angle of the rim, degrees"
+      shown={degrees.toFixed(1).replace(/\.0$/, '')}
+      take={(typed, key) => {
+        const angle = Number(typed.replace('°', '').replace(',', '.'));
+        if (!(angle > 0 && angle < 64)) return 'Write an angle between 3 and 63 degrees, such as 20.';
+        return piece.takeSize('height', 'glazed')(well + width * Math.tan((angle * Math.PI) / 180), key);
+      }}
+      step={(direction) => String(Math.max(3, Math.round(degrees) + direction))}
+      color="glazed"
+      unit="°"
+      reason="right"
+      style={FIGURES.wide.small}
+    />
+  );
+}
+
+const rimAngle = ({ form, worked }: PieceModel): number =>
+  Math.atan2(form.sizes.height - worked.sized.fired.inside.at(-1)!.z, form.sizes.rimWidth ?? 1);
+
+/** Every further size in a list, where there is no room on the drawing. */
+export function FurtherSizeList({ piece }: { piece: PieceModel }) {
+  return (
+    <Box color="glazed">
+      {piece.form.family === 'plate' && (
+        <HStack justifyContent="space-between" borderTopWidth="1px" borderColor="line" minHeight="48px">
+          <Word>rim rises, finished</Word>
+          <RimAngle piece={piece} />
+        </HStack>
+      )}
+      {further(piece).map((size) => (
+        <HStack key={size} justifyContent="space-between" borderTopWidth="1px" borderColor="line" minHeight="48px">
+          <Word>{rowWords(size)}, finished</Word>
+          <Typed
+            piece={piece}
+            size={size}
+            at="glazed"
+            label={`Finished ${SIZES[size].words}`}
+            figure={FIGURES.wide.small}
+            align="right"
+            reason="right"
+          />
+        </HStack>
+      ))}
+    </Box>
+  );
+}
+
+/** Short, inside a line: wall, belly height. */
+const rowWords = (size: SizeName): string => SIZES[size].row[0]!.toLowerCase() + SIZES[size].row.slice(1);
+
+const ON_LINES: readonly SizeName[] = ['height', 'rimDiameter', 'baseDiameter'];
+
+/** The sizes that have no dimension line: a wall may always get another thickness at the foot. */
+function further({ names, form }: PieceModel): SizeName[] {
+  const own = names.filter((size) => !ON_LINES.includes(size));
+  return form.sizes.wall && !own.includes('wallAtFoot') && form.family !== 'plate' ? [...own, 'wallAtFoot'] : own;
+}
+
+/** The place of a size on the finished piece, mm. */
+function placeOf({ form, worked }: PieceModel, size: SizeName): readonly [r: number, z: number] {
+  const { sizes } = form;
+  const { fired } = worked.sized;
+  const outside = (z: number) => radiusAt(fired.side, z);
+  const of = (name: SizeName) => sizes[name] ?? 0;
+  const high = sizes.height;
+  const top = fired.inside.at(-1)!.z;
+  const foot = fired.side[0]!.r;
+  const places: Partial<Record<SizeName, readonly [number, number]>> = {
+    bodyDiameter: [of('bodyDiameter') / 2, high - of('lipHeight')],
+    lipHeight: [outside(high - of('lipHeight') / 2), high - of('lipHeight') / 2],
+    bellyDiameter: [of('bellyDiameter') / 2, of('bellyHeight')],
+    bellyHeight: [outside(of('bellyHeight') * 0.75), of('bellyHeight') * 0.75],
+    neckDiameter: [of('neckDiameter') / 2, (of('shoulderHeight') + high - of('lipHeight')) / 2],
+    shoulderHeight: [outside(of('shoulderHeight')), of('shoulderHeight')],
+    collarHeight: [sizes.rimDiameter / 2, high - of('collarHeight') * 0.8],
+    galleryDepth: [sizes.rimDiameter / 2 - of('wall'), high - of('galleryDepth') / 2],
+    galleryWidth: [sizes.rimDiameter / 2 - of('wall') - of('galleryWidth') / 2, high - of('galleryDepth')],
+    rimWidth: [sizes.rimDiameter / 2 - of('rimWidth') / 2, (top + high) / 2],
+    wall: [outside(high * 0.86) - of('wall') / 2, high * 0.86],
+    wallAtFoot: [outside(top + (high - top) * 0.12) - of('wall') / 2, top + (high - top) * 0.12],
+    floor: [foot * 0.72, top - of('floor') / 2],
+    footHeight: [foot, of('footHeight') / 2],
+    footWidth: [foot - of('footWidth') / 2, of('footHeight') / 4],
+  };
+  if (form.family === 'plate') {
+    const middle = sizes.rimDiameter / 2 - of('rimWidth') * 0.2;
+    return size === 'wall' ? [middle, (top + high) / 2 + (high - top) * 0.2 - of('wall') / 2] : (places[size] ?? [0, 0]);
+  }
+  return places[size] ?? [0, 0];
+}
+
+const BESIDE = 74;
+const ROW_APART = 52;
+
+/** Where the further sizes are named, from the top down, and the places in the clay they speak of. */
+export function furtherSizes(piece: PieceModel, geometry: Geometry) {
+  const { x, placed, sheet } = geometry;
+  const found = further(piece)
+    .map((size) => ({ size, to: placed.finished(...placeOf(piece, size)) }))
+    .sort((a, b) => a.to[1] - b.to[1] || b.to[0] - a.to[0]);
+  const [top, bottom] = [geometry.arrangement === 'low' ? 96 : 40, sheet.height - 36];
+  const apart = Math.min(ROW_APART + 22, (bottom - top) / Math.max(1, found.length - 1));
+  const span = apart * (found.length - 1);
+  const wished = found.reduce((all, { to }) => all + to[1], 0) / Math.max(1, found.length) - span / 2;
+  const first = Math.max(top, Math.min(bottom - span, wished));
+  return found.map(({ size, to }, i) => ({ size, to, from: [x.finished + BESIDE + 22, first + i * apart] as const }));
 }
 
 /** Which half is which: mark, word and what it shows. */
 export function HalfNames({ geometry }: { geometry: Geometry }) {
-  const { x, y, wide, sheet } = geometry;
+  const { x, y, wide, sheet, arrangement } = geometry;
+  const over = wide ? y.pulled - (arrangement === 'low' ? 72 : 34) : 10;
   return (
     <>
-      <At x={x.pulled - (wide ? 40 : 20)} y={wide ? y.pulled - 34 : 10} anchor="start">
+      <At x={arrangement === 'low' ? x.gauge - 60 : x.pulled - (wide ? 40 : 20)} y={over} anchor="start">
         <HStack fontSize="sm" gap="0" alignItems="baseline">
           <StageName stage="wet" />
           <Word>on the bat</Word>
         </HStack>
       </At>
-      <At x={wide ? x.finished - 2 : sheet.width} y={wide ? y.pulled - 34 : 10} anchor={wide ? 'start' : 'end'}>
+      <At x={wide ? x.finished - (arrangement === 'low' ? 60 : 2) : sheet.width} y={over} anchor={wide ? 'start' : 'end'}>
         <HStack fontSize="sm" gap="0" alignItems="baseline">
           <StageName stage="glazed" />
-          <Word>finished</Word>
+          {arrangement !== 'tall' && <Word>finished</Word>}
         </HStack>
       </At>
     </>

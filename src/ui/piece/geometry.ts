@@ -1,20 +1,27 @@
-import { type OnTheBat, type Placed, type Sheet, onTheBat, place } from '@/ui/drawing';
+import { type Outline, type Point, widest } from '@/core/form';
+import { type Extent, type Placed, type Sheet, place } from '@/ui/drawing';
 import type { Worked } from '@/core/sizing';
 
-/** From this width on, allowances stand beside the drawing and the thin sizes on it. */
+/** From this width on, allowances and further sizes stand around the drawing. */
 const WIDE_FROM = 640;
+/** A piece so much wider than high is low: its allowances stand over it, and it gets the width of the sheet. */
+const LOW_FROM = 1.5;
 
 const MARGINS = {
-  wide: { top: 56, bottom: 98, left: 392, right: 190 },
+  tall: { top: 56, bottom: 98, left: 392, right: 226 },
+  low: { top: 132, bottom: 98, left: 172, right: 226 },
   narrow: { top: 56, bottom: 98, left: 142, right: 78 },
 };
 
+export type Arrangement = keyof typeof MARGINS;
+
 /** Everything on the sheet that figures and lines hang on, px. */
 export interface Geometry {
+  readonly arrangement: Arrangement;
   readonly wide: boolean;
   readonly sheet: Sheet;
-  readonly bat: OnTheBat;
   readonly placed: Placed;
+  readonly wetReach: number;
   readonly finishedReach: number;
   /** Heights on the sheet. */
   readonly y: {
@@ -37,31 +44,40 @@ export interface Geometry {
   };
 }
 
-/** Lays the worked piece out on a sheet of this size. */
-export function geometryOf(worked: Worked, width: number, height: number): Geometry {
+const reachOf = ({ side }: Outline): number => widest(side);
+
+/** Lays the worked piece out on a sheet of this size. `beside` is what it is compared with, which has to fit too. */
+export function geometryOf(worked: Worked, width: number, height: number, beside: Extent = { reach: 0, height: 0 }): Geometry {
+  const { thrown, stages, onBat, fired } = worked.sized;
+  const wet: Extent = { reach: reachOf(onBat.thrown), height: thrown.pulled };
+  const finishedReach = reachOf(fired);
+  const finished: Extent = {
+    reach: Math.max(finishedReach, beside.reach),
+    height: Math.max(stages.glazed.sizes.height, beside.height),
+  };
+  const low = wet.reach + finished.reach > LOW_FROM * Math.max(wet.height, finished.height);
   const wide = width >= WIDE_FROM;
-  const sheet: Sheet = { width, height, margin: wide ? MARGINS.wide : MARGINS.narrow };
-  const { thrown, stages } = worked.sized;
-  const bat = onTheBat(worked);
-  const placed = place(worked, bat, sheet);
-  const finishedReach = Math.max(stages.glazed.rimDiameter, stages.glazed.baseDiameter) / 2;
-  const wetEdge = placed.wet(bat.reach, 0)[0];
-  const finishedEdge = placed.finished(finishedReach, 0)[0];
-  const apart = wide ? 60 : 42;
-  const first = wetEdge - (wide ? 40 : 24);
+  const arrangement = wide ? (low ? 'low' : 'tall') : 'narrow';
+  const sheet: Sheet = { width, height, margin: MARGINS[arrangement] };
+  const placed = place(wet, finished, sheet);
+  const wetEdge = placed.wet(wet.reach, 0)[0];
+  const finishedEdge = placed.finished(finished.reach, 0)[0];
+  const apart = { tall: 60, low: 44, narrow: 42 }[arrangement];
+  const first = wetEdge - (wide ? (low ? 32 : 40) : 24);
   const upTo = (z: number) => placed.wet(0, z)[1];
   return {
+    arrangement,
     wide,
     sheet,
-    bat,
     placed,
+    wetReach: wet.reach,
     finishedReach,
     y: {
       pulled: upTo(thrown.pulled),
       gauge: upTo(thrown.gauge),
-      foot: upTo(bat.foot),
+      foot: upTo(onBat.foot),
       base: placed.base,
-      finished: upTo(stages.glazed.height),
+      finished: upTo(stages.glazed.sizes.height),
       baseWidths: placed.base + 66,
     },
     x: {
@@ -75,3 +91,9 @@ export function geometryOf(worked: Worked, width: number, height: number): Geome
     },
   };
 }
+
+/** A point of the drawing turned back into mm of the finished half. */
+export const finishedAt = ({ placed }: Geometry, x: number, y: number): Point => ({
+  r: (x - placed.axis) / placed.scale,
+  z: (placed.base - y) / placed.scale,
+});

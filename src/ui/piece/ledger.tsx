@@ -1,20 +1,15 @@
 'use client';
 
 import { STAGES, type Stage, remaining } from '@/core/clay';
-import { CUP_SIZES, type CupSize } from '@/core/form';
-import { STAGE_WORDS } from '@/core/sizing';
-import { LengthInput } from '@/ui/fields';
+import { SIZES, type SizeName } from '@/core/form';
+import { type Limit, STAGE_WORDS, USUAL_ODDS, type Window, isExact, oddsWords, windowAt } from '@/core/sizing';
+import { Choice, LengthInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
-import { Box, chakra } from '@chakra-ui/react';
-import type { PieceModel } from './use-piece';
-
-const ROW_WORDS: Record<CupSize, string> = {
-  height: 'Height',
-  rimDiameter: 'Mouth, outside',
-  baseDiameter: 'Base, outside',
-  wall: 'Wall',
-  floor: 'Floor',
-};
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import { Fragment } from 'react';
+import { Conflicts } from './conflicts';
+import { KnotTable } from './knot-table';
+import { type PieceModel, isKnownAt } from './use-piece';
 
 const CELL = { width: '100%', fontSize: { base: '14px', md: '16px' }, paddingInline: '1' };
 
@@ -50,14 +45,16 @@ function Head({ piece, stage }: { piece: PieceModel; stage: Stage }) {
   );
 }
 
-function SizeCell({ piece, size, stage }: { piece: PieceModel; size: CupSize; stage: Stage }) {
+function SizeCell({ piece, size, stage }: { piece: PieceModel; size: SizeName; stage: Stage }) {
   return (
     <chakra.td paddingInline={{ base: '1', md: '2' }} textAlign="right">
       <LengthInput
-        label={`${ROW_WORDS[size]}, ${STAGE_WORDS[stage]}`}
-        mm={piece.worked.sized.stages[stage][size]}
+        label={`${SIZES[size].row}, ${STAGE_WORDS[stage]}`}
+        mm={piece.worked.sized.stages[stage].sizes[size] ?? 0}
         takeMm={piece.takeSize(size, stage)}
-        known={piece.worked.known[size].at === stage}
+        takeSpan={piece.takeLimit(size, stage)}
+        takeNothing={piece.letGo(size, stage)}
+        known={isKnownAt(piece, size, stage)}
         color={stage}
         align="right"
         reason="right"
@@ -67,6 +64,39 @@ function SizeCell({ piece, size, stage }: { piece: PieceModel; size: CupSize; st
       />
     </chakra.td>
   );
+}
+
+/** For a size that is a limit: between which lengths it may be at each stage to end inside often enough. */
+function WindowRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
+  const { clay, known, odds = USUAL_ODDS } = piece.worked;
+  const limit = known[size]?.find((each): each is Limit => !isExact(each));
+  if (!limit) return null;
+  return (
+    <tr data-window={size}>
+      <chakra.th scope="row" textAlign="left" fontWeight="400" fontSize="xs" color="fg.muted" paddingInlineStart="2">
+        go, {oddsWords(odds)}
+      </chakra.th>
+      {STAGES.map((stage) => (
+        <chakra.td
+          key={stage}
+          textAlign="right"
+          fontSize="xs"
+          paddingInline={{ base: '1', md: '3' }}
+          color={stage}
+          fontVariantNumeric="tabular-nums"
+        >
+          {windowWords(windowAt({ clay, size }, limit, stage, odds), piece.units.length)}
+        </chakra.td>
+      ))}
+    </tr>
+  );
+}
+
+function windowWords({ go, best }: Window, length: (mm: number) => string): string {
+  if (!go) return `${oddsWords(best)} at best`;
+  const [least, most] = go;
+  if (least === undefined) return `≤ ${length(most!)}`;
+  return most === undefined ? `≥ ${length(least)}` : `${length(least)} – ${length(most)}`;
 }
 
 function WeightCell({ piece, stage }: { piece: PieceModel; stage: Stage }) {
@@ -115,6 +145,36 @@ function RowHead({ children }: { children: string }) {
 /** Sizes down, stages across: any size at any stage can be typed and becomes known; the rest follows. */
 export function Ledger({ piece }: { piece: PieceModel }) {
   return (
+    <>
+      <Conflicts piece={piece} />
+      <SizeTable piece={piece} />
+      <Odds piece={piece} />
+      {piece.form.knots && <KnotTable piece={piece} />}
+    </>
+  );
+}
+
+const ODDS = [0.8, 0.9, 0.95, 0.99];
+
+/** In how many pieces limits should hold; asked only where a size is one. */
+function Odds({ piece }: { piece: PieceModel }) {
+  if (!Object.values(piece.worked.known).some((known) => known?.some((each) => !isExact(each)))) return null;
+  return (
+    <HStack fontSize="sm" color="fg.muted" marginTop="2" gap="2">
+      <span>Limits and ranges should hold in</span>
+      <Choice
+        label="Odds for limits"
+        value={String(piece.worked.odds ?? USUAL_ODDS)}
+        options={ODDS.map((odds) => ({ value: String(odds), words: oddsWords(odds) }))}
+        onChoose={(odds) => piece.takePart({ odds: Number(odds) }, `limits hold in ${oddsWords(Number(odds))}`)}
+      />
+      <span>pieces</span>
+    </HStack>
+  );
+}
+
+function SizeTable({ piece }: { piece: PieceModel }) {
+  return (
     <chakra.table width="100%" tableLayout="fixed" borderCollapse="collapse" aria-label="Sizes and weights at every stage">
       <colgroup>
         <chakra.col width={{ base: '64px', md: '124px' }} />
@@ -140,13 +200,16 @@ export function Ledger({ piece }: { piece: PieceModel }) {
         </tr>
       </thead>
       <tbody>
-        {CUP_SIZES.map((size) => (
-          <tr key={size}>
-            <RowHead>{ROW_WORDS[size]}</RowHead>
-            {STAGES.map((stage) => (
-              <SizeCell key={stage} piece={piece} size={size} stage={stage} />
-            ))}
-          </tr>
+        {piece.names.map((size) => (
+          <Fragment key={size}>
+            <tr>
+              <RowHead>{SIZES[size].row}</RowHead>
+              {STAGES.map((stage) => (
+                <SizeCell key={stage} piece={piece} size={size} stage={stage} />
+              ))}
+            </tr>
+            <WindowRow piece={piece} size={size} />
+          </Fragment>
         ))}
         <tr>
           <RowHead>Weight, trimmed</RowHead>

@@ -2,44 +2,54 @@
 
 import { useSize } from '@/ui/drawing';
 import { useAnyRefused } from '@/ui/fields';
+import { useWorkspace } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { AllowanceColumn, AllowanceList, allowanceLeaders } from './allowances';
+import { DragPoints } from './drag-points';
 import { DrawnClay } from './drawn-clay';
-import { FinishedSizes, HalfNames, WetHeights, Widths, finishedThin } from './drawn-figures';
+import { FinishedSizes, FurtherSizeList, HalfNames, WetHeights, Widths, furtherSizes } from './drawn-figures';
 import { geometryOf } from './geometry';
+import { extentOf, ghostOf } from './ghosts';
 import type { PieceModel } from './use-piece';
 
 /** The piece cut through: as thrown, standing on the bat, left of the axis; finished right of it. Its dimensions are the fields. */
-export function PieceDrawing({ piece }: { piece: PieceModel }) {
+export function PieceDrawing({ piece, beside }: { piece: PieceModel; beside: string }) {
   const { ref, size } = useSize<HTMLDivElement>();
+  const { workspace } = useWorkspace();
   const greyed = useAnyRefused() || piece.impossible !== undefined;
-  const geometry = size && geometryOf(piece.worked, size.width, size.height);
-  const leaders =
-    geometry?.wide === true
-      ? [...allowanceLeaders(piece, geometry), ...finishedThin(piece, geometry).map(({ from, to }) => [from, to] as const)]
-      : [];
+  const ghost = beside ? ghostOf(beside, workspace) : undefined;
+  const geometry = size && geometryOf(piece.worked, size.width, size.height, ghost && extentOf(ghost));
+  const leaders = geometry?.wide
+    ? [...allowanceLeaders(piece, geometry), ...furtherSizes(piece, geometry).map(({ from, to }) => [from, to] as const)]
+    : [];
   return (
     <Box>
       <Box
         ref={ref}
         position="relative"
-        height={{ base: '420px', md: 'calc(100vh - 342px)' }}
-        minHeight={{ base: '360px', md: '420px' }}
+        height={{ base: '420px', md: 'calc(100vh - 388px)' }}
+        minHeight={{ base: '360px', md: '380px' }}
         data-testid="drawing"
         data-greyed={greyed}
       >
         {geometry && (
           <>
-            <DrawnClay piece={piece} geometry={geometry} leaders={leaders} greyed={greyed} />
+            <DrawnClay piece={piece} geometry={geometry} leaders={leaders} greyed={greyed} ghost={ghost} />
             <HalfNames geometry={geometry} />
             <WetHeights piece={piece} geometry={geometry} />
             <Widths piece={piece} geometry={geometry} />
             <FinishedSizes piece={piece} geometry={geometry} />
             {geometry.wide && <AllowanceColumn piece={piece} geometry={geometry} />}
+            <DragPoints piece={piece} geometry={geometry} />
           </>
         )}
       </Box>
-      {geometry && !geometry.wide && <AllowanceList piece={piece} />}
+      {geometry && !geometry.wide && (
+        <>
+          <FurtherSizeList piece={piece} />
+          <AllowanceList piece={piece} />
+        </>
+      )}
     </Box>
   );
 }

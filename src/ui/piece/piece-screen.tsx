@@ -6,12 +6,13 @@ import { Act, RefusalScope } from '@/ui/fields';
 import { run, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, Grid, GridItem, chakra } from '@chakra-ui/react';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { Answer } from './answer';
+import { BesideChoice } from './beside-choice';
 import { CameOut } from './came-out';
-import { Ledger } from './ledger';
 import { Note } from './note';
 import { PieceDrawing } from './piece-drawing';
+import { PlanTabs } from './plan-tabs';
 import { PieceTitle } from './piece-title';
 import { usePiece } from './use-piece';
 import { WorkingPanel } from './working-panel';
@@ -77,6 +78,7 @@ function PlanView({ plan }: { plan: Plan }) {
 
 function PlanSheet({ plan }: { plan: Plan }) {
   const piece = usePiece(plan);
+  const [beside, setBeside] = useState('');
   if (!piece) {
     return (
       <Box padding="6" role="alert" color="bad">
@@ -102,7 +104,7 @@ function PlanSheet({ plan }: { plan: Plan }) {
         <Answer piece={piece} />
       </GridItem>
       <GridItem area="drawing" padding={{ base: '3', md: '0 20px' }}>
-        <PieceDrawing piece={piece} />
+        <PieceDrawing piece={piece} beside={beside} />
       </GridItem>
       <GridItem area="working" background="bg.panel" padding={{ base: '3', md: '6px 20px 12px' }}>
         <WorkingPanel piece={piece} />
@@ -115,7 +117,7 @@ function PlanSheet({ plan }: { plan: Plan }) {
         </chakra.details>
       </GridItem>
       <GridItem area="ledger" padding={{ base: '2', md: '0 20px 8px' }}>
-        <Ledger piece={piece} />
+        <PlanTabs piece={piece} aside={<BesideChoice piece={piece} beside={beside} setBeside={setBeside} />} />
       </GridItem>
     </Grid>
   );

@@ -1,11 +1,13 @@
 'use client';
 
 import { CONES } from '@/core/clay';
+import { FAMILIES, FAMILY_NAMES, MANNERS } from '@/core/form';
 import { MAKING_WAYS } from '@/core/sizing';
 import { commands } from '@/store';
 import { Choice, NameInput } from '@/ui/fields';
 import { run, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
+import { useState } from 'react';
 import { type PieceModel, WAY_WORDS } from './use-piece';
 import { shrinkageWords } from './working-panel';
 
@@ -39,27 +41,60 @@ export function PieceTitle({ piece }: { piece: PieceModel }) {
           onChoose={piece.chooseWay}
         />
       </HStack>
-      <chakra.button
-        type="button"
-        fontSize="sm"
-        color="fg.muted"
-        textAlign="left"
-        textDecoration="underline dotted"
-        textUnderlineOffset="3px"
-        cursor="pointer"
-        minHeight={{ base: '44px', md: '24px' }}
-        aria-pressed={piece.opened === 'shrinkage'}
-        _hover={{ background: 'act.wash' }}
-        onClick={() => piece.open('shrinkage')}
-      >
-        {piece.known.body ? `${piece.known.body.name} shrinks` : 'No clay chosen: typical stoneware shrinks'} {shrinkageWords(piece)}
-      </chakra.button>
+      <HStack gap="2" flexWrap="wrap" marginTop="1">
+        <FormChoices piece={piece} />
+        <chakra.button
+          type="button"
+          fontSize="sm"
+          color="fg.muted"
+          textAlign="left"
+          textDecoration="underline dotted"
+          textUnderlineOffset="3px"
+          cursor="pointer"
+          minHeight={{ base: '44px', md: '24px' }}
+          aria-pressed={piece.opened === 'shrinkage'}
+          _hover={{ background: 'act.wash' }}
+          onClick={() => piece.open('shrinkage')}
+        >
+          {piece.known.body ? `${piece.known.body.name} shrinks` : 'No clay chosen: typical stoneware shrinks'} {shrinkageWords(piece)}
+        </chakra.button>
+      </HStack>
       {piece.impossible && (
         <Box role="alert" color="bad" fontWeight="600">
           {piece.impossible} What is shown is the last possible piece.
         </Box>
       )}
     </Box>
+  );
+}
+
+/** The form, and what is chosen of it. A choice that cannot be made with these sizes says why. */
+function FormChoices({ piece }: { piece: PieceModel }) {
+  const { part, form } = piece;
+  const [refused, setRefused] = useState<string | undefined>();
+  return (
+    <>
+      <Choice
+        label="Form"
+        value={part.family}
+        options={FAMILY_NAMES.map((value) => ({ value, words: FAMILIES[value].words }))}
+        onChoose={(family) => piece.chooseFamily(family, FAMILIES[family].words)}
+      />
+      {FAMILIES[form.family].choices.map((manner) => (
+        <Choice
+          key={manner}
+          label={{ foot: 'Foot', curve: 'Curve of the bowl', mouth: 'Mouth of the jar' }[manner]}
+          value={form.manner[manner] ?? Object.keys(MANNERS[manner])[0]!}
+          options={Object.entries(MANNERS[manner]).map(([value, words]) => ({ value, words }))}
+          onChoose={(value) => setRefused(piece.takeManner({ [manner]: value }, MANNERS[manner][value as never] as string))}
+        />
+      ))}
+      {refused && (
+        <Box role="alert" color="bad" fontSize="sm">
+          {refused}
+        </Box>
+      )}
+    </>
   );
 }
 

@@ -1,46 +1,66 @@
 'use client';
 
-import type { ClayFigures, Stage } from '@/core/clay';
-import { type CupSize, SIZE_WORDS } from '@/core/form';
+import { type ClayFigures, type Stage, remaining } from '@/core/clay';
+import { type FamilyName, type Form, type Manner, SIZES, type SizeName, checkForm, sizesOf } from '@/core/form';
 import {
-  type KnownSizes,
+  type Conflict,
+  type KnownSize,
   MAKING_WORDS,
   type Making,
   type NumberName,
   STAGE_WORDS,
   type Way,
   type Worked,
-  solveCapacity,
+  conflictsIn,
+  isExact,
+  limitWords,
+  reach,
+  resolveKnown,
 } from '@/core/sizing';
-import { type Result, good } from '@/core/units';
-import { type KnownClay, type Part, type Plan, clayOf, sizePart } from '@/core/workspace';
+import type { Span } from '@/core/units';
+import {
+  type KnownClay,
+  type MatterOf,
+  type Part,
+  type Plan,
+  changedForm,
+  clayOf,
+  knownAs,
+  matterIn,
+  sizePart,
+  typedOver,
+  withManner,
+  withSize,
+} from '@/core/workspace';
 import { type Act, commands } from '@/store';
 import { type Units, run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { useMemo, useState } from 'react';
+import type { Dragged } from './handles';
 
 /** A number whose arithmetic can be open, or the shrinkage and what it rests on. */
 export type Opened = NumberName | 'shrinkage';
 
 /** A plan's piece worked out, and what can be done to it. */
-export interface PieceModel {
+export interface PieceModel extends Takers {
   readonly plan: Plan;
   readonly part: Part;
   readonly known: KnownClay;
   readonly worked: Worked;
+  readonly form: Form<'glazed'>;
+  /** The sizes its form has, in order. */
+  readonly names: readonly SizeName[];
+  readonly conflicts: readonly Conflict[];
   /** Why the stored piece cannot be made, after its clay changed say; the last possible one is in `worked`. */
   readonly impossible: string | undefined;
   readonly units: Units;
   /** The number whose arithmetic is open. */
   readonly opened: Opened;
   readonly open: (name: Opened) => void;
-  readonly takeSize: (size: CupSize, at: Stage) => (mm: number, key: string) => string | undefined;
-  readonly takeAllowance: (name: keyof Making) => (value: number, key: string) => string | undefined;
-  /** Scales height and widths together until the finished piece holds so much, ml. */
-  readonly takeCapacity: (ml: number, key: string) => string | undefined;
   readonly chooseWay: (way: Way) => void;
   readonly chooseClay: (bodyId: string | undefined) => void;
   readonly chooseBatch: (batchId: string | undefined) => void;
   readonly chooseCone: (cone: string | undefined) => void;
+  readonly chooseFamily: (family: FamilyName, words: string) => void;
 }
 
 export const WAY_WORDS: Record<Way, string> = {
@@ -50,8 +70,8 @@ export const WAY_WORDS: Record<Way, string> = {
   own: 'My own',
 };
 
-function useWorked(part: Part, known: KnownClay, units: Units) {
-  const now = useMemo(() => sizePart(part, known.figures, units.length), [part, known, units]);
+function useWorked(part: Part, known: KnownClay, units: Units, matterOf: MatterOf) {
+  const now = useMemo(() => sizePart(part, known.figures, units.length, matterOf), [part, known, units, matterOf]);
   const [last, setLast] = useState(() => (now.ok ? { value: now.value, part } : undefined));
   if (now.ok && last?.value !== now.value) setLast({ value: now.value, part });
   const possible = now.ok ? { value: now.value, part } : last;
@@ -59,40 +79,65 @@ function useWorked(part: Part, known: KnownClay, units: Units) {
 }
 
 interface Takers {
-  readonly takeSize: PieceModel['takeSize'];
-  readonly takeAllowance: PieceModel['takeAllowance'];
-  readonly takeCapacity: PieceModel['takeCapacity'];
+  readonly takeSize: (size: SizeName, at: Stage) => (mm: number, key: string) => string | undefined;
+  readonly takeLimit: (size: SizeName, at: Stage) => (span: Span, key: string) => string | undefined;
+  /** What is known of a size at a stage, let go. */
+  readonly letGo: (size: SizeName, at: Stage) => () => string | undefined;
+  readonly takeAllowance: (name: keyof Making) => (value: number, key: string) => string | undefined;
+  /** Grows or shrinks the finished piece until it holds so much, ml: as was asked of it last, else all sizes together. */
+  readonly takeCapacity: (ml: number, key: string) => string | undefined;
+  /** Sizes and points dragged on the finished half. */
+  readonly takeDragged: (dragged: Dragged, label: string, key: string) => string | undefined;
+  /** Another manner of the form. */
+  readonly takeManner: (change: Manner, label: string) => string | undefined;
+  /** A finished form to make instead, its sizes known where they were. */
+  readonly takeForm: (form: Form<'glazed'>, label: string) => string | undefined;
+  /** Anything else of the part. */
+  readonly takePart: (change: Partial<Part>, label: string, key?: string) => string | undefined;
 }
 
 const GONE = 'This piece has been deleted, in another tab perhaps.';
 
+interface Now {
+  readonly part: Part;
+  readonly clay: ClayFigures;
+  readonly matterOf: MatterOf;
+}
+
 /** A plan's part and its clay as they are at this moment; undefined once the plan is gone. */
-function partNow(planId: string): { part: Part; clay: ClayFigures } | undefined {
+function partNow(planId: string): Now | undefined {
   const { workspace } = workspaceStore().getSnapshot();
   const part = workspace.plans.find(({ id }) => id === planId)?.parts[0];
-  return part && { part, clay: clayOf(workspace, part).figures };
+  return part && { part, clay: clayOf(workspace, part).figures, matterOf: matterIn(workspace) };
 }
 
 /** Tries a change on the plan as it is at that moment; says why it cannot be made, or makes it. */
-function tryOn(planId: string, units: Units, change: (part: Part) => Partial<Part>, act: Act): string | undefined {
+function tryOn(planId: string, units: Units, change: (now: Now) => Partial<Part>, act: Act | ((now: Now) => Act)): string | undefined {
   const now = partNow(planId);
   if (!now) return GONE;
-  const sized = sizePart({ ...now.part, ...change(now.part) }, now.clay, units.length);
+  const sized = sizePart({ ...now.part, ...change(now) }, now.clay, units.length, now.matterOf);
   if (!sized.ok) return sized.problem.message;
-  run(act);
+  run(typeof act === 'function' ? act(now) : act);
   return undefined;
 }
 
-/** The sizes, as finished, at which a part holds so much; or why none would. */
-function sizesHolding(part: Part, clay: ClayFigures, ml: number, units: Units): Result<Partial<KnownSizes>> {
-  const now = sizePart(part, clay, units.length);
-  if (!now.ok) return now;
-  const solved = solveCapacity(now.value.sized.stages.glazed, { capacityMl: ml }, units.length);
-  if (!solved.ok) return solved;
-  const { height, rimDiameter, baseDiameter } = solved.value;
-  const at = 'glazed' as const;
-  return good({ height: { mm: height, at }, rimDiameter: { mm: rimDiameter, at }, baseDiameter: { mm: baseDiameter, at } });
+/** A size of the piece as it is now, mm at a stage; undefined while it cannot be worked out. */
+function sizeNow({ part, clay }: Now, size: SizeName, at: Stage): number | undefined {
+  const { at: from, form } = resolveKnown(part, part.sizes, clay, part.odds);
+  const { direction } = SIZES[size];
+  const mm = form.sizes[size];
+  return mm && (mm * remaining(clay.shrinkage, at, direction)) / remaining(clay.shrinkage, from, direction);
 }
+
+/** How much larger a size gets when it is typed: sizes let go follow by it. A limit is what is aimed at. */
+function growth(now: Now, size: SizeName, typed: KnownSize): number {
+  const before = sizeNow(now, size, typed.at);
+  const tried = { ...now.part, sizes: { ...now.part.sizes, [size]: [typed] as const } };
+  const after = sizeNow({ ...now, part: tried }, size, typed.at);
+  return before && after ? after / before : 1;
+}
+
+const sizeWords = (size: SizeName, at: Stage): string => `${SIZES[size].words}, ${STAGE_WORDS[at]}`;
 
 /** Calls made with the same name answer with the same function, so that a figure that did not change is not drawn again. */
 function keptByName<Args extends readonly string[], F>(make: (...args: Args) => F): (...args: Args) => F {
@@ -105,23 +150,71 @@ function keptByName<Args extends readonly string[], F>(make: (...args: Args) => 
 }
 
 function takersOf(planId: string, units: Units): Takers {
+  const typed = (size: SizeName, known: KnownSize, label: string, key: string) =>
+    tryOn(
+      planId,
+      units,
+      (now) => ({ sizes: withSize(now.part, size, typedOver(now.part.sizes[size], known), growth(now, size, known)) }),
+      (now) => commands.setSize(planId, size, known, growth(now, size, known), label, key),
+    );
+  const takePart: Takers['takePart'] = (change, label, key) =>
+    tryOn(planId, units, () => change, commands.setPart(planId, change, label, key));
   return {
-    takeSize: keptByName((size: CupSize, at: Stage) => (mm: number, key: string) => {
-      const known = { mm, at };
-      const act = commands.setSize(planId, size, known, `${SIZE_WORDS[size]}, ${STAGE_WORDS[at]}`, key);
-      return tryOn(planId, units, ({ sizes }) => ({ sizes: { ...sizes, [size]: known } }), act);
+    takePart,
+    takeSize: keptByName((size: SizeName, at: Stage) => (mm: number, key: string) => typed(size, { mm, at }, sizeWords(size, at), key)),
+    takeLimit: keptByName(
+      (size: SizeName, at: Stage) => (span: Span, key: string) =>
+        typed(size, { at, ...span }, `${sizeWords(size, at)} ${limitWords({ at, ...span }, units.length)}`, key),
+    ),
+    letGo: keptByName((size: SizeName, at: Stage) => () => {
+      const now = partNow(planId);
+      if (!now) return GONE;
+      const index = now.part.sizes[size]?.findIndex((known) => known.at === at && !('free' in known && known.free)) ?? -1;
+      if (index < 0) return 'Write a length, or let it follow: nothing is known here to let go.';
+      run(commands.letGoOf(planId, size, index, sizeNow(now, size, at) ?? 0, `${sizeWords(size, at)} let go`));
+      return undefined;
     }),
     takeAllowance: keptByName((name: keyof Making) => (value: number, key: string) => {
       const act = commands.setAllowance(planId, name, value, MAKING_WORDS[name], key);
-      return tryOn(planId, units, ({ making }) => ({ making: { ...making, [name]: value } }), act);
+      return tryOn(planId, units, ({ part }) => ({ making: { ...part.making, [name]: value } }), act);
     }),
     takeCapacity: (ml, key) => {
       const now = partNow(planId);
       if (!now) return GONE;
-      const sizes = sizesHolding(now.part, now.clay, ml, units);
-      if (!sizes.ok) return sizes.problem.message;
-      run(commands.setSizes(planId, sizes.value, `holds ${units.volume(ml)}`, key));
+      const sized = sizePart(now.part, now.clay, units.length, now.matterOf);
+      if (!sized.ok) return sized.problem.message;
+      const { form, met } = reach(sized.value.sized.stages.glazed, { capacityMl: ml, keep: now.part.wanted?.keep ?? 'proportions' });
+      const possible = checkForm(form, units.length);
+      if (!met || !possible.ok) {
+        return `No such piece holds ${units.volume(ml)}. ${possible.ok ? 'Ask for another amount, or change what is kept under “Holds”.' : possible.problem.message}`;
+      }
+      const sizes = knownAs(form, now.part.sizes, now.clay);
+      run(commands.setPart(planId, { sizes }, `holds ${units.volume(ml)}`, key));
       return undefined;
+    },
+    takeDragged: ({ sizes = {}, knots }, label, key) => {
+      const change = (now: Now): Partial<Part> => {
+        const names = Object.keys(sizes) as SizeName[];
+        const all = names.reduce((known, size) => {
+          const mm = { mm: sizes[size]!, at: 'glazed' as const };
+          const follow = knots ? 1 : growth(now, size, mm);
+          return withSize({ ...now.part, sizes: known }, size, typedOver(known[size], mm), follow);
+        }, now.part.sizes);
+        return { sizes: all, ...(knots && { knots }) };
+      };
+      return tryOn(planId, units, change, (now) => commands.setPart(planId, change(now), label, key));
+    },
+    takeManner: (manner, label) =>
+      tryOn(
+        planId,
+        units,
+        ({ part }) => ({ manner: { ...part.manner, ...manner }, sizes: withManner(part, { ...part.manner, ...manner }) }),
+        commands.setManner(planId, manner, label),
+      ),
+    takeForm: (form, label) => {
+      const now = partNow(planId);
+      if (!now) return GONE;
+      return takePart({ sizes: knownAs(form, now.part.sizes, now.clay) }, label);
     },
   };
 }
@@ -133,16 +226,22 @@ export function usePiece(plan: Plan): PieceModel | undefined {
   const [part] = plan.parts;
   const { bodies, bars } = workspace;
   const known = useMemo(() => clayOf({ bodies, bars }, part), [bodies, bars, part]);
-  const { possible, impossible } = useWorked(part, known, units);
+  const matterOf = useMemo(() => matterIn({ bodies, bars }), [bodies, bars]);
+  const { possible, impossible } = useWorked(part, known, units, matterOf);
   const [opened, open] = useState<Opened>('ball');
   const takers = useMemo(() => takersOf(plan.id, units), [plan.id, units]);
   if (!possible) return undefined;
 
+  const shown = possible.part;
+  const form = possible.value.sized.stages.glazed;
   return {
     plan,
     part,
     known,
-    worked: { clay: possible.value.clay, known: possible.part.sizes, making: possible.part.making, sized: possible.value.sized },
+    worked: { clay: possible.value.clay, known: shown.sizes, making: shown.making, sized: possible.value.sized, odds: shown.odds },
+    form,
+    names: sizesOf(form, form.sizes),
+    conflicts: conflictsIn(shown, shown.sizes, possible.value.clay, shown.odds),
     impossible,
     units,
     opened,
@@ -159,5 +258,13 @@ export function usePiece(plan: Plan): PieceModel | undefined {
     },
     chooseCone: (cone) =>
       run(commands.setFiring(plan.id, cone === undefined ? undefined : { cone }, `firing: ${cone ? `cone ${cone}` : 'as usual'}`)),
+    chooseFamily: (family, words) => run(commands.setPart(plan.id, changedForm(part, form, family), `form: ${words}`)),
   };
 }
+
+/** Whether a size is known at a stage and holds there; one that another contradicts does not, until that is settled. */
+export const isKnownAt = ({ worked, conflicts }: PieceModel, size: SizeName, at: Stage): boolean =>
+  worked.known[size]?.some(
+    (known, index) =>
+      known.at === at && !(isExact(known) && known.free) && !conflicts.some((each) => each.size === size && each.index === index),
+  ) ?? false;

@@ -21,7 +21,7 @@ export function WorkingPanel({ piece }: { piece: PieceModel }) {
       ? { title: 'the shrinkage', lines: [`${shrinkageWords(piece)}.`, restsOnWords(piece.known)] }
       : working(worked, opened, units);
   const { shrinkage } = worked.clay;
-  const finished = worked.sized.stages.glazed.height;
+  const finished = worked.sized.stages.glazed.sizes.height;
   const adding = addingCost(finished, shrinkage.height);
   return (
     <Box as="section" aria-label="Arithmetic" fontSize="sm" lineHeight="1.45">

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Plan, type SizedPart, clayOf, sizePart } from '@/core/workspace';
+import { type Plan, type SizedPart, clayOf, matterIn, sizePart } from '@/core/workspace';
 import { handMass } from '@/core/units';
 import { commands } from '@/store';
 import { Thumbnail } from '@/ui/drawing';
@@ -37,7 +37,7 @@ function useRows(find: string, order: Order): Row[] {
       .map((plan): Row => {
         const [part] = plan.parts;
         const { body, figures } = clayOf(workspace, part);
-        const sized = sizePart(part, figures, String);
+        const sized = sizePart(part, figures, String, matterIn(workspace));
         return { plan, clay: body?.name ?? 'no clay chosen', sized: sized.ok ? sized.value.sized : undefined };
       })
       .filter(({ plan, clay }) => `${plan.name} ${clay} ${plan.note}`.toLowerCase().includes(wanted))
@@ -149,8 +149,8 @@ const NUMBERS = {
   whiteSpace: 'nowrap',
 } as const;
 
-function Sizes({ cup, units }: { cup: { height: number; rimDiameter: number }; units: Units }) {
-  return `${units.length(cup.height)} × ⌀ ${units.length(cup.rimDiameter)}`;
+function Sizes({ sizes, units }: { sizes: { height: number; rimDiameter: number }; units: Units }) {
+  return `${units.length(sizes.height)} × ⌀ ${units.length(sizes.rimDiameter)}`;
 }
 
 function PieceRow({ row: { plan, clay, sized }, units, onCopy }: { row: Row; units: Units; onCopy: (plan: Plan) => void }) {
@@ -164,7 +164,7 @@ function PieceRow({ row: { plan, clay, sized }, units, onCopy }: { row: Row; uni
     >
       <chakra.td {...CELL} width="56px" verticalAlign="middle">
         <Link href={`/?plan=${plan.id}`} aria-label={`Open ${plan.name}`}>
-          {sized ? <Thumbnail sized={sized} /> : <Box width="48px" height="48px" />}
+          {sized ? <Thumbnail outline={sized.fired} /> : <Box width="48px" height="48px" />}
         </Link>
       </chakra.td>
       <chakra.td {...CELL}>
@@ -185,10 +185,10 @@ function PieceRow({ row: { plan, clay, sized }, units, onCopy }: { row: Row; uni
       {sized ? (
         <>
           <chakra.td {...NUMBERS} color="glazed">
-            <Sizes cup={sized.stages.glazed} units={units} />
+            <Sizes sizes={sized.stages.glazed.sizes} units={units} />
           </chakra.td>
           <chakra.td {...NUMBERS} color="wet">
-            <Sizes cup={sized.stages.wet} units={units} />
+            <Sizes sizes={sized.stages.wet.sizes} units={units} />
           </chakra.td>
           <chakra.td {...NUMBERS} color="wet" fontSize="20px" fontWeight="680">
             {units.mass(handMass(sized.masses.ball, units.choice))}

@@ -1,0 +1,132 @@
+import { type Length, type Shrinkage, type Stage, convert, lengthAt, remaining } from '@/core/clay';
+import { type Result, bad, good } from '@/core/units';
+import type { Knot } from './curve';
+import { FAMILIES, type FamilyName, type Manner, type SizeOf, isNeeded } from './families';
+import { type Outline, crossesItself, filledMl, revolvedMl, runsRight, sectionOf, stretchOutline, thinnest } from './section';
+import { LARGEST_MM, SIZES, type SizeName, type Sizes } from './sizes';
+
+/** A piece's form at stage S: its family, what is chosen of it, and its sizes there, mm. */
+export interface Form<S extends Stage> {
+  readonly family: FamilyName;
+  readonly manner: Manner;
+  readonly sizes: Sizes<S>;
+  /** An own profile's points, as shares of the mouth's radius and the height. */
+  readonly knots?: readonly Knot[] | undefined;
+}
+
+/** A form without its sizes. */
+export type Shape = Omit<Form<Stage>, 'sizes'>;
+
+/** The sizes a form has, in the order people name them: those of its family that its manner needs, and what else is given. */
+export function sizesOf({ family, manner }: Shape, given: Readonly<Partial<Record<SizeName, unknown>>> = {}): SizeName[] {
+  return FAMILIES[family].sizes.filter((name) => isNeeded(name, manner) || (name === 'wallAtFoot' && given[name] !== undefined));
+}
+
+/** A form's sizes by name; the wall at the foot is that at the rim unless given. */
+const reader =
+  <S extends Stage>({ sizes }: Form<S>): SizeOf =>
+  (name) =>
+    sizes[name] ?? (name === 'wallAtFoot' ? sizes.wall : undefined) ?? 0;
+
+const outlineWith = <S extends Stage>(form: Form<S>, n: number): Outline =>
+  FAMILIES[form.family].outline(reader(form), form.manner, n, form.knots ?? []);
+
+/** Curves start with so many points; doubled until volume and capacity move by less than this share, at most so many. */
+const FIRST_POINTS = 12;
+const MOST_POINTS = 192;
+const CLOSE_ENOUGH = 0.0004;
+
+const close = (a: number, b: number): boolean => Math.abs(a - b) <= CLOSE_ENOUGH * Math.abs(b);
+
+const outlines = new WeakMap<object, Outline>();
+
+/** The outline of a form. Curves are sampled until clay and capacity are within 0.05 % (computation.md section 4). */
+export function outlineOf<S extends Stage>(form: Form<S>): Outline {
+  const known = outlines.get(form);
+  if (known) return known;
+  const volumes = (outline: Outline) => [revolvedMl(sectionOf(outline)), filledMl(outline.inside, Infinity)] as const;
+  let outline = outlineWith(form, FIRST_POINTS);
+  for (let n = FIRST_POINTS * 2; n <= MOST_POINTS; n *= 2) {
+    const finer = outlineWith(form, n);
+    const [clay, room] = volumes(outline);
+    const [finerClay, finerRoom] = volumes(finer);
+    outline = finer;
+    if (close(clay, finerClay) && close(room, finerRoom)) break;
+  }
+  outlines.set(form, outline);
+  return outline;
+}
+
+/** Each size of a form by its own rule. */
+function mapSizes<S extends Stage>(
+  sizes: Readonly<Partial<Record<SizeName, number>>>,
+  map: (mm: number, name: SizeName) => Length<S>,
+): Sizes<S> {
+  const names = Object.keys(sizes) as SizeName[];
+  return Object.fromEntries(names.filter((name) => sizes[name] !== undefined).map((name) => [name, map(sizes[name]!, name)])) as Sizes<S>;
+}
+
+/** A form of given sizes, mm, at a stage. */
+export const formOf = <S extends Stage>(shape: Shape, at: S, sizes: Readonly<Partial<Record<SizeName, number>>>): Form<S> => ({
+  family: shape.family,
+  manner: shape.manner,
+  knots: shape.knots,
+  sizes: mapSizes(sizes, (mm) => lengthAt(at, mm)),
+});
+
+/** The same form at another stage, each size by its own direction. */
+export const formAt = <From extends Stage, To extends Stage>(form: Form<From>, from: From, to: To, shrinkage: Shrinkage): Form<To> => ({
+  ...form,
+  sizes: mapSizes(form.sizes, (mm, name) => convert(mm as Length<From>, from, to, shrinkage, SIZES[name].direction)),
+});
+
+/** A form's outline as it is at another stage: resolved at its own, then r by k and z by kh. */
+export function outlineAt<S extends Stage>(form: Form<S>, from: S, to: Stage, shrinkage: Shrinkage): Outline {
+  const factor = (direction: 'width' | 'height') => remaining(shrinkage, to, direction) / remaining(shrinkage, from, direction);
+  return stretchOutline(outlineOf(form), factor('width'), factor('height'));
+}
+
+/** Nowhere may a piece be thinner than this share of the thinnest size given. */
+const THINNEST_SHARE = 0.6;
+
+/**
+ * Whether such a form can be made at all. The problem names the size and says what would do; `write` puts a length into
+ * the reader's units. Sizes are checked first, then how they go together, then the outline itself: it may not cross
+ * itself, the inside lies within the outside, and nowhere is it much thinner than its wall and floor.
+ */
+export function checkForm<S extends Stage>(form: Form<S>, write: (mm: number) => string): Result<Form<S>> {
+  for (const name of sizesOf(form, form.sizes)) {
+    const { words } = SIZES[name];
+    const value = form.sizes[name];
+    if (value === undefined || !Number.isFinite(value) || value <= 0) return bad(name, `The ${words} must be above zero.`);
+    if (value > LARGEST_MM) return bad(name, `The ${words} is ${write(value)}; the most is ${write(LARGEST_MM)}.`);
+  }
+  const fault = relationFault(form, write);
+  if (fault) return bad(fault.size, fault.why);
+  const broken = outlineFault(outlineOf(form), thinnestGiven(form), write);
+  return broken ? bad(form.knots ? 'points' : 'height', broken) : good(form);
+}
+
+/** The first relation between sizes that does not hold. */
+export const relationFault = <S extends Stage>(form: Form<S>, write: (mm: number) => string) =>
+  FAMILIES[form.family].fault(reader(form), form.manner, write, form.knots ?? []);
+
+const thinnestGiven = <S extends Stage>({ sizes }: Form<S>): number =>
+  Math.min(sizes.wall ?? Infinity, sizes.wallAtFoot ?? Infinity, sizes.floor ?? Infinity);
+
+/** What is wrong with an outline; undefined for one that clay can have. `given` is the thinnest wall or floor meant, mm. */
+export function outlineFault(outline: Outline, given: number, write: (mm: number) => string): string | undefined {
+  const section = sectionOf(outline);
+  const place = ({ r, z }: { r: number; z: number }) => `${write(Math.max(0, z))} up and ${write(Math.max(0, r))} from the axis`;
+  const crossing = crossesItself(section);
+  if (crossing) return `The outline crosses itself ${place(crossing.point)}. Make the curve gentler or the wall thinner there.`;
+  const beyond = section.find(({ r, z }) => r < -1e-6 || z < -1e-6 || !Number.isFinite(r + z));
+  if (beyond) return `The outline leaves the piece ${place(beyond)}. Make the curve gentler or the wall thinner.`;
+  if (!runsRight(section)) return 'The inside lies outside the outside. Make the wall thinner or the piece larger.';
+  if (!Number.isFinite(given)) return undefined;
+  const thin = thinnest(outline);
+  if (thin.mm < given * THINNEST_SHARE) {
+    return `The clay would be only ${write(thin.mm)} thick ${place(thin.at)}. Make the foot narrower, the floor thicker or the curve gentler.`;
+  }
+  return undefined;
+}

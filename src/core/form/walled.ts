@@ -1,0 +1,84 @@
+import { inward } from './curve';
+import { type Line, type Outline, type Point, between } from './section';
+
+/** Thicknesses of a form with a wall, mm: square to the wall, the floor along the axis. */
+export interface Walls {
+  readonly wall: number;
+  readonly wallAtFoot: number;
+  readonly floor: number;
+  /** A ring turned under the floor. */
+  readonly ring?: { readonly height: number; readonly width: number } | undefined;
+}
+
+/** A wall leaning further than 60 degrees from upright ends in an upright edge, any other in a level rim. */
+const LEVEL_RIM_FROM = 0.5 - 1e-9;
+
+const steepness = (a: Point, b: Point): number => Math.abs(b.z - a.z) / (Math.hypot(b.r - a.r, b.z - a.z) || 1);
+
+/** Where the line through two points reaches a level, or a radius. */
+const atLevel = (a: Point, b: Point, z: number): Point => between(a, b, (z - a.z) / (b.z - a.z));
+const atRadius = (a: Point, b: Point, r: number): Point => between(a, b, (r - a.r) / (b.r - a.r));
+
+/** Cuts the upper end of the inside level with the rim, or upright below its edge where the wall lies too flat for that. */
+function cutAtRim(inner: Line, rim: Point, before: Point): Line {
+  const level = steepness(before, rim) >= LEVEL_RIM_FROM;
+  const beyond = (p: Point) => (level ? p.z >= rim.z : p.r >= rim.r);
+  const last = inner.findIndex(beyond);
+  const kept = last > 0 ? inner.slice(0, last) : inner.slice(0, -1);
+  const [a, b] = last > 0 ? [inner[last - 1]!, inner[last]!] : [inner.at(-2)!, inner.at(-1)!];
+  return [...kept, level ? atLevel(a, b, rim.z) : atRadius(a, b, rim.r)];
+}
+
+/** Cuts the lower end of the inside level with the floor's top, or leads it down to it where the wall lies too flat for that. */
+function cutAtFloor(inner: Line, floorTop: number): Line {
+  const axis = { r: 0, z: floorTop };
+  let low = -1;
+  inner.forEach(({ z }, i) => {
+    if (z <= floorTop) low = i;
+  });
+  if (low >= 0 && low < inner.length - 1) {
+    return [axis, atLevel(inner[low]!, inner[low + 1]!, floorTop), ...inner.slice(low + 1).filter(({ z }) => z > floorTop)];
+  }
+  const [first, second] = [inner[0]!, inner[1]!];
+  if (steepness(first, second) >= LEVEL_RIM_FROM && second.z > first.z) return [axis, atLevel(first, second, floorTop), ...inner];
+  return [axis, ...inner];
+}
+
+/**
+ * The outline of a form with a wall, from the line up its outside: the wall is laid inside it square to the surface,
+ * evenly thinner from foot to rim, and cut at the floor's top and at the rim.
+ *
+ * @param side from the foot's outer edge, z = 0, up to the rim's
+ */
+export function walled(side: Line, { wall, wallAtFoot, floor, ring }: Walls): Outline {
+  const inner = inward(side, (share) => wallAtFoot + (wall - wallAtFoot) * share);
+  const rim = side.at(-1)!;
+  const open = cutAtFloor(cutAtRim(inner, rim, side.at(-2)!), (ring?.height ?? 0) + floor);
+  return { under: underOf(side[0]!.r, ring), side, inside: open.toReversed() };
+}
+
+/** Under the foot from the axis out: flat, or hollow within a ring. The foot's edge itself begins the side. */
+export const underOf = (foot: number, ring: Walls['ring']): Line =>
+  ring
+    ? [
+        { r: 0, z: ring.height },
+        { r: foot - ring.width, z: ring.height },
+        { r: foot - ring.width, z: 0 },
+      ]
+    : [{ r: 0, z: 0 }];
+
+/** A ledge for a lid, turned into the inside below the rim: so wide, so deep, carried by a slope of 45 degrees down to the wall. */
+export function withGallery(outline: Outline, width: number, depth: number, edge: number): Outline {
+  const { inside } = outline;
+  const rim = inside[0]!;
+  const lip = { r: rim.r - width, z: rim.z - depth - edge };
+  const beyondSlope = (p: Point) => p.r - lip.r - (lip.z - p.z);
+  const meets = Math.max(
+    1,
+    inside.findIndex((p) => beyondSlope(p) <= 0),
+  );
+  const [from, to] = [inside[meets - 1]!, inside[meets]!];
+  const joined = between(from, to, beyondSlope(from) / (beyondSlope(from) - beyondSlope(to)));
+  const ledge = rim.z - depth;
+  return { ...outline, inside: [rim, { r: rim.r, z: ledge }, { r: lip.r, z: ledge }, lip, joined, ...inside.slice(meets)] };
+}

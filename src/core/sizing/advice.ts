@@ -1,0 +1,50 @@
+import type { Sized } from './size';
+import type { StepName } from './steps';
+
+/** A short word at a step; a caution speaks of what hurts. */
+export interface Advice {
+  readonly step: StepName;
+  readonly words: string;
+  readonly caution?: true;
+}
+
+/** From these sizes on a piece is wide and flat, tall, or heavy. Wet mm, ratios, g. */
+const WIDE = 200;
+const TALL = 200;
+const HEAVY = 5000;
+
+/** What the form asks of the hands, where it applies: wide and flat, tall, collared, heavy; and the cautions at the step. */
+export function adviceFor(sized: Sized): Advice[] {
+  const { family, sizes } = sized.stages.wet;
+  const width = sized.measures.widest;
+  const flat = family === 'disc' || family === 'plate' || (sizes.height < width / 3 && width > WIDE);
+  const tall = sizes.height > TALL && sizes.height > width * 1.3;
+  const collared = family === 'bottle' || (sizes.neckDiameter !== undefined && sizes.neckDiameter < (sizes.bellyDiameter ?? 0) * 0.7);
+  const ring = sized.volumes.hollow > 0;
+  const all: (Advice | false)[] = [
+    sized.masses.ball > HEAVY && {
+      step: 'ball',
+      words: 'A heavy ball: divide the load, bring the wheel to you. Soft clay saves wrists.',
+      caution: true,
+    },
+    tall && { step: 'ball', words: 'Tall ware wants stiffer clay.' },
+    flat && { step: 'ball', words: 'Flat ware may be very soft. Softer clay holds more water and shrinks more.' },
+    flat && { step: 'opened', words: 'Compress the floor, from the middle out and back, or it cracks in an S.' },
+    family !== 'disc' &&
+      !collared && { step: 'shape', words: 'Open the mouth up to its size, never down to it: clay widens easily and collars back badly.' },
+    collared && {
+      step: 'cylinder',
+      words: 'Collar a little at a time and thin the wall again after each; leave the neck thick until then.',
+    },
+    { step: 'needle', words: 'Needle, wire and knife cut: keep the other hand behind the blade.', caution: true },
+    flat && {
+      step: 'trim',
+      words:
+        'Dry between boards, flip once the rim has firmed and the floor has not; cut it free again as it dries; let it slide on grog in the kiln.',
+    },
+    tall && !flat && { step: 'trim', words: 'Trim in a chuck: a tall piece does not stand safely on its rim.' },
+    ring && { step: 'trim', words: 'The hollow of the foot ring is turned here: tap the floor, and stop before it sounds thin.' },
+    { step: 'trim', words: 'Dry trimmings are dust with silica in it: wet-clean, do not sweep.', caution: true },
+  ];
+  return all.filter((each): each is Advice => each !== false);
+}

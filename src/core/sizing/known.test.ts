@@ -1,0 +1,289 @@
+import { STAGES, clayFigures, convert, finishesBetween, lengthAt } from '@/core/clay';
+import { FAMILIES, FAMILY_NAMES, type FamilyName, type Form, type SizeName, checkForm, formOf, holdsMl } from '@/core/form';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  type KnownSizes,
+  type Limit,
+  WAYS,
+  again,
+  aimFor,
+  chanceWithin,
+  conflictsIn,
+  reach,
+  resolveKnown,
+  scaledBall,
+  shrinkageIfBoth,
+  size,
+  solveCapacity,
+  windowAt,
+  windows,
+} from '.';
+
+const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5, bars: [{ wet: 100, glazed: 88.4, tool: 'caliper' }] });
+const typical = (family: FamilyName, sizes: Partial<Record<SizeName, number>> = {}): Form<'glazed'> =>
+  formOf({ family, manner: FAMILIES[family].manner, knots: FAMILIES[family].knots }, 'glazed', { ...FAMILIES[family].typical, ...sizes });
+const cup = typical('cylinder');
+const write = String;
+
+/** Park and Miller's generator: the same run every time. */
+function random(seed: number): () => number {
+  let state = seed;
+  return () => {
+    state = (state * 48271) % 2147483647;
+    return state / 2147483647;
+  };
+}
+
+/** Draws the shrinkage of a run of pieces from what is believed: a Student t made of normals, apart from the code tested. */
+function drawn(count: number, seed: number): number[] {
+  const next = random(seed);
+  const normal = () => Math.sqrt(-2 * Math.log(next())) * Math.cos(2 * Math.PI * next());
+  const { mean, scale, dof } = clay.belief;
+  return Array.from({ length: count }, () => {
+    const chi = Array.from({ length: dof }, () => normal() ** 2).reduce((a, b) => a + b, 0);
+    return mean + (scale * normal()) / Math.sqrt(chi / dof);
+  });
+}
+
+const along = { clay, size: 'height' as const };
+
+describe('a size that is a limit or a range', () => {
+  const LIMITS: [string, Limit][] = [
+    ['no taller than 120 finished', { at: 'glazed', most: 120 }],
+    ['at least 70 finished', { at: 'glazed', least: 70 }],
+    ['104 to 108 finished', { at: 'glazed', least: 104, most: 108 }],
+    ['no taller than 130 bone dry', { at: 'dry', most: 130 }],
+  ];
+
+  it.each(LIMITS)('%s holds in as many of 1,000 pieces as was said', (_, limit) => {
+    for (const [odds, seed] of [
+      [0.9, 11],
+      [0.8, 12],
+      [0.95, 13],
+    ] as const) {
+      const aim = aimFor(along, limit, odds);
+      const wet = convert(lengthAt(limit.at, aim), limit.at, 'wet', clay.shrinkage, 'height');
+      const said = chanceWithin(along, limit, 'wet', wet);
+      const share = limit.at === 'dry' ? clay.shrinkage.shares.dry : 1;
+      const kept = drawn(1000, seed).filter((s) => {
+        const end = wet * (1 - share * s);
+        return end >= (limit.least ?? 0) && end <= (limit.most ?? Infinity);
+      }).length;
+      if (limit.least === undefined || limit.most === undefined) expect(said).toBeCloseTo(odds, 6);
+      // three standard deviations of a count of 1,000
+      expect(Math.abs(kept / 1000 - said)).toBeLessThan(3 * Math.sqrt((said * (1 - said)) / 1000) + 0.003);
+    }
+  });
+
+  it('is aimed at inside a limit and in the middle of a range', () => {
+    expect(aimFor(along, { at: 'glazed', most: 120 }, 0.9)).toBeLessThan(120);
+    expect(aimFor(along, { at: 'glazed', least: 120 }, 0.9)).toBeGreaterThan(120);
+    expect(aimFor(along, { at: 'glazed', least: 104, most: 108 }, 0.9)).toBeCloseTo(106, 6);
+    expect(aimFor(along, { at: 'wet', most: 120 }, 0.9)).toBe(120);
+  });
+
+  it('has a window at every stage whose edges hold exactly as often as asked', () => {
+    const limit = { at: 'glazed' as const, least: 104, most: 108 };
+    for (const stage of STAGES.filter((each) => each !== 'glazed')) {
+      const { go } = windowAt(along, limit, stage, 0.9);
+      for (const edge of go!) expect(chanceWithin(along, limit, stage, edge!)).toBeCloseTo(0.9, 6);
+      expect(chanceWithin(along, limit, stage, (go![0]! + go![1]!) / 2)).toBeGreaterThan(0.9);
+    }
+    expect(windows(along, limit, 0.9).glazed.go!.map((mm) => Math.round(mm!))).toEqual([104, 108]);
+  });
+
+  it('has a window that widens as less shrinkage is left to come', () => {
+    const limit = { at: 'glazed' as const, least: 104, most: 108 };
+    const width = (stage: (typeof STAGES)[number]) => {
+      const { go } = windowAt(along, limit, stage, 0.9);
+      return (go![1]! - go![0]!) / go![1]!;
+    };
+    expect(width('leather')).toBeGreaterThan(width('wet'));
+    expect(width('dry')).toBeGreaterThan(width('leather'));
+  });
+
+  it('says so when a range is narrower than the clay’s doubt', () => {
+    const { go, best } = windowAt(along, { at: 'glazed', least: 100, most: 100.2 }, 'wet', 0.9);
+    expect(go).toBeUndefined();
+    expect(best).toBeLessThan(0.4);
+  });
+
+  it('leads the plan like any other size', () => {
+    const known: KnownSizes = { ...KNOWN, height: [{ at: 'glazed', most: 120 }] };
+    const { form } = resolveKnown(cup, known, clay, 0.9);
+    expect(form.sizes.height).toBeLessThan(120);
+    const [, high] = finishesBetween(lengthAt('wet', form.sizes.height / (1 - clay.shrinkage.height)), clay.belief);
+    expect(high).toBeGreaterThan(120 - 0.5);
+  });
+});
+
+const glazed = (mm: number) => [{ mm, at: 'glazed' as const }] as const;
+const KNOWN: KnownSizes = { height: glazed(100), rimDiameter: glazed(80), baseDiameter: glazed(72), wall: glazed(4.5), floor: glazed(6) };
+
+describe('two things known of one size', () => {
+  it('agree within a tenth of a millimetre, and otherwise differ by so many', () => {
+    const wet = 100 / (1 - clay.shrinkage.height);
+    const both = (mm: number): KnownSizes => ({
+      ...KNOWN,
+      height: [
+        { mm: 100, at: 'glazed' },
+        { mm, at: 'wet' },
+      ],
+    });
+    expect(conflictsIn(cup, both(wet + 0.05), clay)).toEqual([]);
+    const [conflict] = conflictsIn(cup, both(wet + 3), clay);
+    expect(conflict).toMatchObject({ size: 'height', index: 1 });
+    expect(conflict!.apart).toBeCloseTo(3, 9);
+    expect(conflict!.there).toBeCloseTo(wet, 9);
+    expect(shrinkageIfBoth(conflict!, clay)).toBeCloseTo(1 - 100 / (wet + 3), 9);
+  });
+
+  it('between half-dry stages give the whole shrinkage by the shares', () => {
+    const s = 0.13;
+    const at = (stage: 'leather' | 'dry') => 200 * (1 - clay.shrinkage.shares[stage] * s);
+    const known: KnownSizes = {
+      ...KNOWN,
+      height: [
+        { mm: at('leather'), at: 'leather' },
+        { mm: at('dry'), at: 'dry' },
+      ],
+    };
+    const [conflict] = conflictsIn(cup, known, clay);
+    expect(shrinkageIfBoth(conflict!, clay)).toBeCloseTo(s, 9);
+  });
+
+  it('a size may miss a limit by so many', () => {
+    const known: KnownSizes = {
+      ...KNOWN,
+      height: [
+        { mm: 100, at: 'glazed' },
+        { at: 'glazed', most: 96 },
+      ],
+    };
+    const [conflict] = conflictsIn(cup, known, clay);
+    expect(conflict!.apart).toBeCloseTo(-4, 9);
+    expect(shrinkageIfBoth(conflict!, clay)).toBeUndefined();
+  });
+
+  it('that no clay could do are no evidence', () => {
+    const known: KnownSizes = {
+      ...KNOWN,
+      height: [
+        { mm: 100, at: 'glazed' },
+        { mm: 90, at: 'wet' },
+      ],
+    };
+    expect(shrinkageIfBoth(conflictsIn(cup, known, clay)[0]!, clay)).toBeUndefined();
+  });
+});
+
+describe('a capacity asked for', () => {
+  const ROOMY = FAMILY_NAMES.filter((family) => family !== 'disc');
+
+  it.each(ROOMY)('is what the %s found holds', (family) => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.6, max: 1.8, noNaN: true }),
+        fc.constantFrom('proportions', 'height', 'mouth'),
+        fc.double({ min: 0, max: 6, noNaN: true }),
+        (f, keep, belowRim) => {
+          const shape = typical(family);
+          const target = holdsMl(shape, belowRim) * f;
+          const { form, met } = reach(shape, { capacityMl: target, belowRim, keep: keep as 'height' });
+          if (met) expect(holdsMl(form, belowRim) / target).toBeCloseTo(1, 6);
+          else expect(holdsMl(form, belowRim)).not.toBeCloseTo(target, 3);
+          if (keep === 'height') expect(form.sizes.height).toBeCloseTo(shape.sizes.height, 9);
+          if (keep === 'mouth') expect(form.sizes.rimDiameter).toBeCloseTo(shape.sizes.rimDiameter, 9);
+          expect(form.sizes.wall).toBe(shape.sizes.wall);
+        },
+      ),
+      { seed: 61, numRuns: 15 },
+    );
+  });
+
+  it('solved and then sized holds the target, in every family', () => {
+    for (const family of ROOMY) {
+      const target = holdsMl(typical(family)) * 1.3;
+      const solved = solveCapacity(typical(family), { capacityMl: target }, write);
+      expect(solved.ok).toBe(true);
+      if (solved.ok) expect(size(clay, solved.value, 'glazed', WAYS.trimmed).capacityMl / target).toBeCloseTo(1, 6);
+    }
+  });
+
+  it('stays under a height and widens instead', () => {
+    const { form, met } = reach(cup, { capacityMl: 500, keep: 'proportions', maxHeight: 90 });
+    expect(met).toBe(true);
+    expect(form.sizes.height).toBeCloseTo(90, 6);
+    expect(form.sizes.rimDiameter / form.sizes.baseDiameter!).toBeCloseTo(80 / 72, 9);
+  });
+
+  it('that cannot be says how far it goes: the nearest possible', () => {
+    const { form, met } = reach(cup, { capacityMl: 500, keep: 'proportions', maxHeight: 90, maxWidth: 80 });
+    expect(met).toBe(false);
+    expect(form.sizes.height).toBeCloseTo(90, 4);
+    expect(form.sizes.rimDiameter).toBeCloseTo(80, 4);
+    expect(checkForm(form, write).ok).toBe(true);
+    expect(holdsMl(form)).toBeLessThan(500);
+  });
+});
+
+describe('the ball from a piece that is known', () => {
+  it('of the same size is the same, by section and by the cube', () => {
+    const scaled = scaledBall(clay, cup, WAYS.trimmed, { ballG: 400, height: 100, width: 80 }, write);
+    expect(scaled.ok && scaled.value).toMatchObject({ factor: 1, byCube: 400 });
+    if (scaled.ok) expect(scaled.value.bySection).toBeCloseTo(400, 9);
+  });
+
+  it('grows less by section than by the cube, since walls do not grow', () => {
+    const scaled = scaledBall(clay, cup, WAYS.trimmed, { ballG: 200, height: 50, width: 40 }, write);
+    if (!scaled.ok) throw new Error(scaled.problem.message);
+    expect(scaled.value.factor).toBeCloseTo(2, 9);
+    expect(scaled.value.byCube).toBeCloseTo(1600, 6);
+    expect(scaled.value.bySection).toBeLessThan(1000);
+    expect(scaled.value.bySection).toBeGreaterThan(600);
+  });
+
+  it('that could not be made is refused', () => {
+    expect(scaledBall(clay, cup, WAYS.trimmed, { ballG: 100, height: 4, width: 40 }, write).ok).toBe(false);
+  });
+});
+
+describe('again, like this one', () => {
+  const made = size(clay, cup, 'glazed', WAYS.trimmed);
+  const glaze = 0.05;
+  const weightG = (made.masses.glazed + 40) / (1 - glaze);
+
+  it('finds the ball of a piece from its fired weight, glaze and handle cleared', () => {
+    const found = again(clay, { form: cup, wallMeasured: true, weightG, attachedG: 40 / 1, glazeShare: glaze }, WAYS.trimmed, write);
+    if (!found.ok) throw new Error(found.problem.message);
+    const { ball, clayG } = found.value;
+    expect(clayG).toBeCloseTo(made.masses.glazed, 6);
+    expect(ball[1]).toBeCloseTo(made.masses.ball, 6);
+    expect(ball[0]).toBeLessThan(ball[1]);
+    expect(ball[2]).toBeGreaterThan(ball[1]);
+    expect(ball[1]).toBeGreaterThan(weightG * 1.25);
+  });
+
+  it('infers a wall that was not measured, from the weight or from what the piece holds', () => {
+    for (const known of [{ weightG, attachedG: 40, glazeShare: glaze }, { capacityMl: made.capacityMl }]) {
+      const found = again(
+        clay,
+        { form: formOf(cup, 'glazed', { ...cup.sizes, wall: 9 }), wallMeasured: false, ...known },
+        WAYS.trimmed,
+        write,
+      );
+      if (!found.ok) throw new Error(found.problem.message);
+      expect(found.value.form.sizes.wall).toBeCloseTo(4.5, 3);
+      expect(found.value.wallFrom).toBe('weightG' in known ? 'weight' : 'capacity');
+    }
+  });
+
+  it('says when the figures cannot be: too light, too heavy, all glaze', () => {
+    const asked = (change: object) => again(clay, { form: cup, wallMeasured: false, weightG: 300, ...change }, WAYS.trimmed, write);
+    expect(asked({ weightG: 20 })).toMatchObject({ ok: false, problem: { path: 'weightG' } });
+    expect(asked({ weightG: 9000 })).toMatchObject({ ok: false, problem: { path: 'weightG' } });
+    expect(asked({ attachedG: 400 })).toMatchObject({ ok: false, problem: { path: 'attachedG' } });
+    expect(asked({ weightG: undefined, capacityMl: 5000 })).toMatchObject({ ok: false, problem: { path: 'capacityMl' } });
+  });
+});

@@ -1,0 +1,178 @@
+import { type Line, type Outline, type Point, above, below, highest, revolvedMl } from '@/core/form';
+import type { Making } from './making';
+
+/** Wet volumes in ml of what the ball is made of: what stays and each part that goes. */
+export interface ClayVolumes {
+  readonly piece: number;
+  /** The hollow of the foot ring. */
+  readonly hollow: number;
+  readonly floor: number;
+  readonly wire: number;
+  readonly side: number;
+  readonly rim: number;
+  readonly wholeWall: number;
+  readonly carved: number;
+  readonly edge: number;
+  readonly ground: number;
+}
+
+export const totalMl = (volumes: ClayVolumes): number => Object.values(volumes).reduce((all, ml) => all + ml, 0);
+
+/** A layer left on the outside: so thick across, between two heights of the wet piece. mm. */
+interface Layer {
+  readonly name: 'carved' | 'edge' | 'wholeWall' | 'side';
+  readonly thick: number;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** What is left on the outside until it is turned, from the piece outwards. */
+function layersOf(making: Making, height: number): Layer[] {
+  const band = Math.min(making.carveHeight ?? height / 3, height);
+  const layers: Layer[] = [
+    { name: 'carved', thick: making.carveDepth ?? 0, from: (height - band) / 2, to: (height + band) / 2 },
+    { name: 'edge', thick: making.edgeCut ?? 0, from: 0, to: height },
+    { name: 'wholeWall', thick: making.wholeWall ?? 0, from: 0, to: height },
+    { name: 'side', thick: making.trimWall, from: 0, to: turnedUpTo(making, height) },
+  ];
+  return layers.filter(({ thick, from, to }) => thick > 0 && to > from);
+}
+
+/** How far up the wet piece the wall is turned, mm: a third of it unless said. */
+export const turnedUpTo = (making: Making, height: number): number => Math.min(making.trimWallHeight ?? height / 3, height);
+
+/** The line in pieces that each lie on one side of every level, from the bottom up as the line runs. */
+function cutAt(line: Line, levels: readonly number[]): [Point, Point][] {
+  let steps = line.slice(1).map((to, i): [Point, Point] => [line[i]!, to]);
+  for (const level of levels) {
+    steps = steps.flatMap(([a, b]) => {
+      if (a.z < level === b.z < level || a.z === level || b.z === level) return [[a, b] as [Point, Point]];
+      const share = (level - a.z) / (b.z - a.z);
+      const middle = { r: a.r + (b.r - a.r) * share, z: level };
+      return [
+        [a, middle],
+        [middle, b],
+      ];
+    });
+  }
+  return steps;
+}
+
+const liesIn = ([a, b]: readonly [Point, Point], { from, to }: Layer): boolean => (a.z + b.z) / 2 >= from && (a.z + b.z) / 2 <= to;
+
+/** The trimmed piece as it stands on the bat, and everything still on it. Wet mm; z from the bat. */
+export interface OnBat {
+  /** The piece itself, lifted by what goes below it. */
+  readonly piece: Outline;
+  /** With all that goes, before the needle. */
+  readonly thrown: Outline;
+  readonly volumes: ClayVolumes;
+  /** What goes, each a closed section, for drawing. */
+  readonly goes: Readonly<Record<'needle' | 'wall' | 'floor' | 'wire' | 'hollow', Line>>;
+  /** Height of the trimmed piece's foot above the bat. */
+  readonly foot: number;
+  readonly thrownFootRadius: number;
+}
+
+const lift = (line: Line, by: number): Line => line.map(({ r, z }) => ({ r, z: z + by }));
+
+const slab = (radius: number, from: number, to: number): Line => [
+  { r: 0, z: from },
+  { r: radius, z: from },
+  { r: radius, z: to },
+  { r: 0, z: to },
+];
+
+const ring = (inner: number, outer: number, from: number, to: number): Line => [
+  { r: inner, z: from },
+  { r: outer, z: from },
+  { r: outer, z: to },
+  { r: inner, z: to },
+];
+
+/**
+ * The wet piece as thrown: what its making turns, cuts and leaves is put back on (computation.md section 5).
+ *
+ * @param wet the outline of the trimmed wet piece
+ * @param pieceMl its volume
+ */
+export function onBat(wet: Outline, pieceMl: number, making: Making): OnBat {
+  const { under, inside } = wet;
+  // an upright edge, such as a plate's, is outside too
+  const side = inside[0]!.z > wet.side.at(-1)!.z + 1e-9 ? [...wet.side, inside[0]!] : wet.side;
+  const height = highest(side);
+  const layers = layersOf(making, height);
+  const steps = cutAt(
+    side,
+    layers.flatMap(({ from, to }) => [from, to]),
+  );
+  const reach = (step: readonly [Point, Point], upTo = layers.length) =>
+    layers.slice(0, upTo).reduce((all, layer) => all + (liesIn(step, layer) ? layer.thick : 0), 0);
+  const layerMl = (name: Layer['name']) => {
+    const index = layers.findIndex((layer) => layer.name === name);
+    const layer = layers[index];
+    if (!layer) return 0;
+    // the integral of pi((r+t)^2 - r^2) dz over each step
+    return steps
+      .filter((step) => liesIn(step, layer))
+      .reduce((all, [a, b]) => {
+        const inner = reach([a, b], index);
+        return all + (Math.PI * (b.z - a.z) * layer.thick * (a.r + b.r + 2 * inner + layer.thick)) / 1000;
+      }, 0);
+  };
+  const swollen = steps.flatMap((step) => step.map(({ r, z }) => ({ r: r + reach(step), z })));
+
+  const foot = making.trimFloor + making.wireLoss;
+  const footRadius = swollen[0]!.r;
+  const [rimIn, rimOut] = [inside[0]!.r, swollen.at(-1)!.r];
+  const rimZ = inside[0]!.z + foot;
+  const ground = making.rimGround ?? 0;
+  const top = rimZ + ground + making.rimCut;
+  const rimMl = (high: number) => (Math.PI * Math.max(0, rimOut ** 2 - rimIn ** 2) * high) / 1000;
+  const discMl = (high: number) => (Math.PI * footRadius ** 2 * high) / 1000;
+  const hollow: Line = [...under, { r: 0, z: 0 }];
+  const raised = rimOut > rimIn + 1e-9;
+
+  return {
+    piece: { under: lift(under, foot), side: lift(wet.side, foot), inside: lift(inside, foot) },
+    thrown: {
+      under: [{ r: 0, z: 0 }],
+      side: [{ r: footRadius, z: 0 }, ...lift(swollen, foot), ...(raised ? [{ r: rimOut, z: top }] : [])],
+      inside: [...(raised ? [{ r: rimIn, z: top }] : []), ...lift(inside, foot)],
+    },
+    volumes: {
+      piece: pieceMl,
+      hollow: revolvedMl(hollow),
+      floor: discMl(making.trimFloor),
+      wire: discMl(making.wireLoss),
+      side: layerMl('side'),
+      rim: rimMl(making.rimCut),
+      wholeWall: layerMl('wholeWall'),
+      carved: layerMl('carved'),
+      edge: layerMl('edge'),
+      ground: rimMl(ground),
+    },
+    goes: {
+      needle: ring(rimIn, rimOut, rimZ, top),
+      wall: [...lift(side, foot), ...lift(swollen, foot).toReversed()],
+      floor: slab(footRadius, making.wireLoss, foot),
+      wire: slab(footRadius, 0, making.wireLoss),
+      hollow: lift(hollow, foot),
+    },
+    foot,
+    thrownFootRadius: footRadius,
+  };
+}
+
+/** The thrown outline parted at the floor's top: the wall above, and the floor with its corner below. */
+export function partedAtFloor({ side, inside }: Outline): {
+  readonly floorTop: number;
+  readonly outer: Line;
+  readonly inner: Line;
+  readonly low: Line;
+} {
+  const floorTop = inside.at(-1)!.z;
+  const outer = above(side, floorTop);
+  const inner = above(inside, floorTop);
+  return { floorTop, outer, inner, low: below(side, floorTop) };
+}

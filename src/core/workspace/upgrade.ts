@@ -1,0 +1,23 @@
+/** Lifts what older versions of Rimbet kept: plans in which every part was a cup and every size was known once. */
+
+type Loose = Readonly<Record<string, unknown>>;
+
+const isRecord = (value: unknown): value is Loose => typeof value === 'object' && value !== null && !Array.isArray(value);
+
+const mapped = (record: Loose, map: (value: unknown) => unknown): Loose =>
+  Object.fromEntries(Object.entries(record).map(([key, value]) => [key, map(value)]));
+
+/** A size of version 2 is one record; of version 3 a list, the first leads. */
+const listed = (known: unknown): unknown => (isRecord(known) ? [known] : known);
+
+function upgradedPart(part: unknown): unknown {
+  if (!isRecord(part) || 'manner' in part) return part;
+  const { sizes } = part;
+  return { ...part, manner: { foot: 'flat' }, sizes: isRecord(sizes) ? mapped(sizes, listed) : sizes };
+}
+
+/** A plan of version 1 or 2 as one of version 3; anything else as it is, for the schema to judge. */
+export function upgradedPlan(plan: unknown): unknown {
+  if (!isRecord(plan) || !Array.isArray(plan.parts)) return plan;
+  return { ...plan, parts: plan.parts.map(upgradedPart) };
+}

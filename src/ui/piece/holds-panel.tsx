@@ -1,0 +1,204 @@
+'use client';
+
+import { checkForm, holdsMl } from '@/core/form';
+import { type Joined, type Keep, USUAL_ODDS, type Wanted, aimFor, joinedSizes, reach, withPouringLip } from '@/core/sizing';
+import { Act, LabelledChoice } from '@/ui/fields';
+import { StageName } from '@/ui/stage';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { OptionalLength, OptionalVolume } from './optional';
+import type { PieceModel } from './use-piece';
+
+const KEEPS: Record<Keep, string> = {
+  proportions: 'the proportions',
+  height: 'the height',
+  mouth: 'the widths',
+};
+
+/** A part of a panel under its own small heading. */
+export function Block({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box as="section" aria-label={title} marginBottom="5">
+      <chakra.h3 fontWeight="650" marginBottom="1">
+        {title}
+      </chakra.h3>
+      {children}
+    </Box>
+  );
+}
+
+/** A worked-out figure set large in the colour of the finished piece. */
+export function Told({ words, children }: { words: string; children: ReactNode }) {
+  return (
+    <Box>
+      <Box fontSize="sm" color="fg.muted">
+        {words}
+      </Box>
+      <Box color="glazed" fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="24px" fontWeight="680" lineHeight="1.2">
+        {children}
+      </Box>
+    </Box>
+  );
+}
+
+/** What the finished piece holds, what it is asked to hold, and what glaze has to cover. */
+export function HoldsPanel({ piece }: { piece: PieceModel }) {
+  const { worked, units, form, part } = piece;
+  const { measures } = worked.sized;
+  const belowRim = part.wanted?.belowRim ?? 0;
+  const area = (cm2: number) => `${cm2.toFixed(0)} cm²`;
+  return (
+    <Box>
+      <Box marginBottom="2">
+        <StageName stage="glazed" />
+      </Box>
+      <HStack gap="8" flexWrap="wrap" marginBottom="4" alignItems="flex-start">
+        <Told words="holds, to the brim">{units.volume(measures.brimMl)}</Told>
+        {belowRim > 0 && <Told words={`holds, to ${units.length(belowRim)} below the rim`}>{units.volume(holdsMl(form, belowRim))}</Told>}
+        <Told words="glaze inside, with the rim">{area(measures.insideCm2)}</Told>
+        <Told words="glaze outside">{area(measures.outsideCm2)}</Told>
+      </HStack>
+      <Target piece={piece} />
+      <PouringLipBlock piece={piece} />
+      <JoinedBlock piece={piece} />
+      <Box fontSize="sm" color="fg.muted">
+        Food and drink: size and cone do not make a pot food-safe. Absorption, crazing and leaching are tested on the fired, glazed piece.
+      </Box>
+    </Box>
+  );
+}
+
+function Target({ piece }: { piece: PieceModel }) {
+  const { part } = piece;
+  const wanted: Partial<Wanted> = part.wanted ?? {};
+  const set = (change: Partial<Wanted>, key?: string) => piece.takePart({ wanted: { ...wanted, ...change } }, 'what it should hold', key);
+  return (
+    <Block title="It should hold">
+      <HStack gap="3" flexWrap="wrap" alignItems="flex-start">
+        <OptionalVolume label="Amount" value={wanted.capacityMl} onValue={(capacityMl, key) => set({ capacityMl }, key)} />
+        <OptionalLength
+          label="To so far below the rim"
+          width="170px"
+          value={wanted.belowRim}
+          onValue={(belowRim, key) => set({ belowRim }, key)}
+        />
+        <OptionalLength label="No taller than" value={wanted.maxHeight} onValue={(mm, key) => set({ maxHeight: mm || undefined }, key)} />
+        <OptionalLength label="No wider than" value={wanted.maxWidth} onValue={(mm, key) => set({ maxWidth: mm || undefined }, key)} />
+        <Box width="150px">
+          <LabelledChoice
+            label="Keeping"
+            value={wanted.keep ?? 'proportions'}
+            options={(Object.keys(KEEPS) as Keep[]).map((value) => ({ value, words: KEEPS[value] }))}
+            onChoose={(keep) => set({ keep })}
+          />
+        </Box>
+      </HStack>
+      {wanted.capacityMl ? <Found piece={piece} wanted={{ keep: 'proportions', ...wanted, capacityMl: wanted.capacityMl }} /> : null}
+    </Block>
+  );
+}
+
+/** The sizes at which it holds what was asked, or the nearest there are. */
+function Found({ piece, wanted }: { piece: PieceModel; wanted: Wanted }) {
+  const { units, form } = piece;
+  const { form: found, met } = reach(form, insideLimits(piece, wanted));
+  const possible = checkForm(found, units.length);
+  const holds = holdsMl(found, wanted.belowRim);
+  const { height, rimDiameter } = found.sizes;
+  const sizes = `${units.length(height)} high, ${units.length(rimDiameter)} across the mouth`;
+  if (!possible.ok) {
+    return (
+      <Box role="status" color="bad" marginTop="2">
+        {possible.problem.message}
+      </Box>
+    );
+  }
+  return (
+    <HStack role="status" marginTop="2" gap="3" flexWrap="wrap">
+      <Box color={met ? 'glazed' : 'bad'}>
+        {met ? `${sizes}: holds ${units.volume(holds)}.` : `Not possible like this. The nearest holds ${units.volume(holds)}: ${sizes}.`}
+      </Box>
+      <Act look={met ? 'solid' : 'plain'} onClick={() => piece.takeForm(found, `holds ${units.volume(holds)}`)}>
+        {met ? 'Use these sizes' : 'Use the nearest'}
+      </Act>
+    </HStack>
+  );
+}
+
+/** A most that is not passed in as many pieces as the odds say: aimed at from inside. */
+function insideLimits({ worked }: PieceModel, wanted: Wanted): Wanted {
+  const { clay, odds = USUAL_ODDS } = worked;
+  const aim = (size: 'height' | 'rimDiameter', most: number | undefined) => most && aimFor({ clay, size }, { at: 'glazed', most }, odds);
+  return { ...wanted, maxHeight: aim('height', wanted.maxHeight), maxWidth: aim('rimDiameter', wanted.maxWidth) };
+}
+
+function PouringLipBlock({ piece }: { piece: PieceModel }) {
+  const { part, worked, units } = piece;
+  const pulled = part.pouringLip;
+  const set = (change: { drop?: number | undefined; reach?: number | undefined }, key: string) => {
+    const { drop = 0, reach: out = 0 } = { ...pulled, ...change };
+    piece.takePart({ pouringLip: drop || out ? { drop, reach: out } : undefined }, 'pouring lip', key);
+  };
+  const told = pulled && withPouringLip(worked.sized, pulled);
+  return (
+    <Block title="A pouring lip pulled into the rim">
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
+        <OptionalLength label="Its edge sinks" value={pulled?.drop} onValue={(drop, key) => set({ drop: drop ?? 0 }, key)} />
+        <OptionalLength label="It stands out" value={pulled?.reach} onValue={(out, key) => set({ reach: out ?? 0 }, key)} />
+        {told && (
+          <>
+            <Told words="holds before it runs over">{units.volume(told.holdsMl)}</Told>
+            <Told words="widest, over the lip">{units.length(told.widest)}</Told>
+          </>
+        )}
+      </HStack>
+    </Block>
+  );
+}
+
+const COPIES = { '1': 'one alone', '2': 'two', '3': 'three in a row', ring: 'three in a ring' } as const;
+
+function JoinedBlock({ piece }: { piece: PieceModel }) {
+  const { part, worked, units } = piece;
+  const { joined } = part;
+  const set = (change: Partial<Joined>, key?: string) =>
+    joined && piece.takePart({ joined: { ...joined, ...change } }, 'joined copies', key);
+  const sizes = joined && joinedSizes(worked.sized, joined);
+  return (
+    <Block title="Copies pressed together">
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
+        <Box width="150px">
+          <LabelledChoice
+            label="Copies joined"
+            value={!joined ? '1' : joined.copies === 3 && joined.ring ? 'ring' : (String(joined.copies) as '2' | '3')}
+            options={(Object.keys(COPIES) as (keyof typeof COPIES)[]).map((value) => ({ value, words: COPIES[value] }))}
+            onChoose={(value) =>
+              piece.takePart(
+                { joined: value === '1' ? undefined : { flattened: 2, ...joined, copies: value === '2' ? 2 : 3, ring: value === 'ring' } },
+                'joined copies',
+              )
+            }
+          />
+        </Box>
+        {joined && sizes && (
+          <>
+            <OptionalLength label="Each flattened by" value={joined.flattened} onValue={(mm, key) => set({ flattened: mm ?? 0 }, key)} />
+            <OptionalLength
+              label="Handle’s top over rim"
+              width="160px"
+              value={joined.handleRise}
+              onValue={(handleRise, key) => set({ handleRise }, key)}
+            />
+            <OptionalLength label="Handle, thick" value={joined.handleThick} onValue={(handleThick, key) => set({ handleThick }, key)} />
+            <Told words="overall width">{units.length(sizes.overall)}</Told>
+            <Told words="footprint">
+              {units.length(sizes.footprint[0])} × {units.length(sizes.footprint[1])}
+            </Told>
+            {sizes.clear !== undefined && <Told words="clear under the handle">{units.length(sizes.clear)}</Told>}
+            {sizes.clearFromFloor !== undefined && <Told words="clear from the floor">{units.length(sizes.clearFromFloor)}</Told>}
+          </>
+        )}
+      </HStack>
+    </Block>
+  );
+}

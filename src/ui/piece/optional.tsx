@@ -1,0 +1,69 @@
+'use client';
+
+import { type Result, readLength, readPercent, readQuantity, text, writeLength, writeMass, writeVolume } from '@/core/units';
+import { OptionalInput } from '@/ui/fields';
+import { useUnits } from '@/ui/state';
+import { Box } from '@chakra-ui/react';
+
+interface Props {
+  readonly label: string;
+  readonly value: number | undefined;
+  readonly onValue: (value: number | undefined, key: string) => string | undefined | void;
+  readonly width?: string;
+  readonly hint?: string;
+}
+
+/** A labelled quantity that may be left empty, in the units chosen: mm, g, ml or percent inside. */
+function Optional({
+  width = '118px',
+  read,
+  write,
+  ...rest
+}: Props & { read: (text: string) => Result<number>; write: (value: number) => string }) {
+  return (
+    <Box width={width}>
+      <OptionalInput<number> {...rest} read={read} write={write} />
+    </Box>
+  );
+}
+
+export function OptionalLength(props: Props) {
+  const { choice, readLength: options } = useUnits();
+  return (
+    <Optional
+      {...props}
+      read={(typed) => readLength(typed, { ...options, zero: true })}
+      write={(mm) => text(writeLength(mm, choice)) || '0'}
+    />
+  );
+}
+
+export function OptionalMass(props: Props) {
+  const { choice } = useUnits();
+  const unit = choice.mass === 'g' ? 'g' : 'oz';
+  return (
+    <Optional {...props} read={(typed) => readQuantity('mass', typed, { unit, zero: true })} write={(g) => text(writeMass(g, choice))} />
+  );
+}
+
+export function OptionalVolume(props: Props) {
+  const { choice } = useUnits();
+  const { unit } = writeVolume(1, choice);
+  return (
+    <Optional
+      {...props}
+      read={(typed) => readQuantity('volume', typed, { unit, flOz: choice.flOz })}
+      write={(ml) => text(writeVolume(ml, choice))}
+    />
+  );
+}
+
+export function OptionalPercent({ most, ...props }: Props & { most: number }) {
+  return (
+    <Optional
+      {...props}
+      read={(typed) => readPercent(typed, { min: 0, max: most })}
+      write={(percent) => `${Number(percent.toFixed(2))} %`}
+    />
+  );
+}
