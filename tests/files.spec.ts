@@ -40,7 +40,7 @@ test('a saved file opens again: merged with a preview, or in place of everything
   await preview.getByRole('button', { name: 'Merge it in' }).click();
   await expect(page.getByText('7 pieces, 4 clays')).toBeVisible();
   await page.keyboard.press('ControlOrMeta+z');
-  await expect(page.getByText('6 pieces, 4 clays')).toBeVisible();
+  await expect(page.getByText('12 pieces, 4 clays')).toBeVisible();
 
   await choose(page, 'workshop.json', JSON.stringify(changed));
   await preview.getByRole('button', { name: 'Replace everything' }).click();
@@ -49,7 +49,7 @@ test('a saved file opens again: merged with a preview, or in place of everything
   await page.reload();
   await expect(page.getByText('2 pieces, 4 clays')).toBeVisible();
   await page.keyboard.press('ControlOrMeta+z');
-  await expect(page.getByText('6 pieces, 4 clays')).toBeVisible();
+  await expect(page.getByText('12 pieces, 4 clays')).toBeVisible();
 });
 
 test('what is damaged, foreign, newer or hostile is refused whole, with the place named', async ({ page }) => {
@@ -72,7 +72,7 @@ test('what is damaged, foreign, newer or hostile is refused whole, with the plac
     await expect(alert).toContainText(reason);
   }
   await expect(page.locator('main img')).toHaveCount(0);
-  await expect(page.getByText('6 pieces, 4 clays and 3 batches')).toBeVisible();
+  await expect(page.getByText('12 pieces, 4 clays and 3 batches')).toBeVisible();
 });
 
 test('a file of version 1 opens, with nothing lost and the bars left as they are', async ({ page }) => {
@@ -81,7 +81,7 @@ test('a file of version 1 opens, with nothing lost and the bars left as they are
   await expect(preview).toContainText('6 the same');
   await expect(preview).toContainText('13 only here: stays if merged, goes if replaced');
   await preview.getByRole('button', { name: 'Replace everything' }).click();
-  await expect(page.getByText('6 pieces, 4 clays and 3 batches')).toBeVisible();
+  await expect(page.getByText('12 pieces, 4 clays and 3 batches')).toBeVisible();
   const file = (await savedFile(page)) as SavedFile & { bars: unknown[] };
   expect([file.version, file.bars.length]).toEqual([2, 0]);
   await page.getByRole('button', { name: 'Back to the example workshop' }).click();

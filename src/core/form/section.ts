@@ -80,11 +80,6 @@ export function below(line: Line, level: number): Line {
   return kept;
 }
 
-/** The part of a line at or above a level. */
-export const above = (line: Line, level: number): Line => flip(below(flip(line), -level));
-
-const flip = (line: Line): Line => line.map(({ r, z }) => ({ r, z: -z }));
-
 /** What an inside holds up to a level, ml: what lies within the line below it. The line runs from the rim down to the axis. */
 export function filledMl(inside: Line, level: number): number {
   const wetted = below(inside, level);
@@ -155,18 +150,37 @@ export function withoutLoops(line: Line): Line {
   return clean;
 }
 
-function distanceToStep(p: Point, a: Point, b: Point): number {
+/** How far along a step, 0 to 1, the place nearest to a point lies. */
+function nearestShare(p: Point, a: Point, b: Point): number {
   const [dr, dz] = [b.r - a.r, b.z - a.z];
   const along = dr * dr + dz * dz;
-  const share = along === 0 ? 0 : Math.min(1, Math.max(0, ((p.r - a.r) * dr + (p.z - a.z) * dz) / along));
-  return Math.hypot(p.r - a.r - share * dr, p.z - a.z - share * dz);
+  return along === 0 ? 0 : Math.min(1, Math.max(0, ((p.r - a.r) * dr + (p.z - a.z) * dz) / along));
+}
+
+/** The place on a line nearest to a point, and the index of the line's point after it. */
+export function nearestOn(line: Line, to: Point): { readonly index: number; readonly point: Point; readonly mm: number } {
+  let found = { index: 1, point: line[0]!, mm: Infinity };
+  for (let i = 1; i < line.length; i += 1) {
+    const point = between(line[i - 1]!, line[i]!, nearestShare(to, line[i - 1]!, line[i]!));
+    const mm = Math.hypot(point.r - to.r, point.z - to.z);
+    if (mm < found.mm) found = { index: i, point, mm };
+  }
+  return found;
+}
+
+/** The square of the distance from a point to a step; plain numbers, since thousands are asked for at each keystroke. */
+function squareTo(p: Point, a: Point, b: Point): number {
+  const share = nearestShare(p, a, b);
+  const r = a.r + (b.r - a.r) * share - p.r;
+  const z = a.z + (b.z - a.z) * share - p.z;
+  return r * r + z * z;
 }
 
 /** The nearest distance from a point to a line, mm. */
 function distanceTo(line: Line, point: Point): number {
   let nearest = Infinity;
-  for (let i = 1; i < line.length; i += 1) nearest = Math.min(nearest, distanceToStep(point, line[i - 1]!, line[i]!));
-  return nearest;
+  for (let i = 1; i < line.length; i += 1) nearest = Math.min(nearest, squareTo(point, line[i - 1]!, line[i]!));
+  return Math.sqrt(nearest);
 }
 
 /** Where a piece is thinnest, mm, and there. */

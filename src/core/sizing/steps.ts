@@ -119,9 +119,6 @@ function cylinderSection(parts: readonly { from: number; to: number; thick: numb
   return [...edge(1), ...edge(-1).toReversed()];
 }
 
-/** The floor and what stands below its top: up to the wall's outside, closed along the floor's top. */
-const floorSection = (low: Line, floorTop: number): Section => [{ r: 0, z: 0 }, ...low, { r: 0, z: floorTop }];
-
 /** How wide a puck is centred: the thrown base; for plates the well's outside. mm */
 function puckWidth(sized: Sized, family: FamilyName): number {
   const { thrown, side } = { thrown: sized.thrown.base, side: sized.onBat.thrown.side };
@@ -180,20 +177,19 @@ export function wheelSteps(clay: ClayFigures, sized: Sized, making: Making, shor
   };
   if (family === 'disc') return { ...common, steps: [ballStep, puckStep, ...shapeSteps] };
 
-  const { floorTop, outer, inner, low } = partedAtFloor(outline);
-  const wallLine = inner.filter(({ r }) => r > 0);
-  const floorWidth = 2 * wallLine.at(-1)!.r;
+  const { floorTop, outer, inner, floor } = partedAtFloor(outline);
+  const floorWidth = 2 * inner.at(-1)!.r;
   const opening = floorWidth <= width * FLOOR_LEAVES ? floorWidth : width * OPENED_FIRST;
   const floorMl = (Math.PI * (width / 2) ** 2 * floorTop) / 1000;
   const ringHigh = ((total - floorMl) * 1000) / ((Math.PI / 4) * (width ** 2 - opening ** 2));
   const openedHigh = floorTop + Math.max(0, ringHigh);
   const openedSections = [box(0, width / 2, 0, floorTop), box(opening / 2, width / 2, floorTop, openedHigh)];
 
-  const slices = slicesOf(outer, wallLine);
+  const slices = slicesOf(outer, inner);
   const first = slices[0]!;
   const r0 = first.radius;
   const parts = firstCylinder(slices, r0, floorTop, shortening);
-  const cylinder = [cylinderSection(parts, r0), floorSection(low, floorTop)];
+  const cylinder = [cylinderSection(parts, r0), floor];
   const volumeOf = (sections: readonly Section[]) => sections.reduce((all, section) => all + ml(section), 0);
   const steps: Step[] = [
     ballStep,

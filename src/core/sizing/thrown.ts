@@ -1,4 +1,4 @@
-import { type Line, type Outline, type Point, above, below, highest, revolvedMl } from '@/core/form';
+import { type Line, type Outline, type Point, highest, nearestOn, revolvedMl } from '@/core/form';
 import type { Making } from './making';
 
 /** Wet volumes in ml of what the ball is made of: what stays and each part that goes. */
@@ -164,15 +164,27 @@ export function onBat(wet: Outline, pieceMl: number, making: Making): OnBat {
   };
 }
 
-/** The thrown outline parted at the floor's top: the wall above, and the floor with its corner below. */
-export function partedAtFloor({ side, inside }: Outline): {
+/** A thrown outline in two: the wall from the floor's edge inside up, and the floor with its corner below it. */
+export interface Parted {
   readonly floorTop: number;
+  /** The outside of the wall, upwards, and its inside, downwards. */
   readonly outer: Line;
   readonly inner: Line;
-  readonly low: Line;
-} {
-  const floorTop = inside.at(-1)!.z;
-  const outer = above(side, floorTop);
-  const inner = above(inside, floorTop);
-  return { floorTop, outer, inner, low: below(side, floorTop) };
+  readonly floor: Line;
+}
+
+/** Parts a thrown outline where the wall leaves the floor: square through the wall, from the floor's edge to the nearest place outside. */
+export function partedAtFloor({ side, inside }: Outline): Parted {
+  const inner = inside.slice(0, -1);
+  const edge = inner.at(-1)!;
+  const { index, point } = nearestOn(side, edge);
+  // an upright edge ends the wall, it is not part of its outside
+  const [rim, last] = [inside[0]!, side.at(-1)!];
+  const outside = Math.hypot(rim.r - last.r, rim.z - last.z) < 1e-6 ? side.slice(0, -1) : side;
+  return {
+    floorTop: inside.at(-1)!.z,
+    outer: [point, ...outside.slice(index)],
+    inner,
+    floor: [{ r: 0, z: 0 }, ...side.slice(0, index), point, edge, inside.at(-1)!],
+  };
 }

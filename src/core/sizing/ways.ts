@@ -65,6 +65,8 @@ export const GLAZE = { typical: 0.05, least: 0.03, most: 0.08 } as const;
 /** How far water and firing loss usually lie from the figure used while they are not measured: shares of mass. */
 const WATER_DOUBT = 0.02;
 const LOSS_DOUBT = 0.015;
+/** What was turned off and cut nobody wrote down: it may have been so much less or more, as a share. */
+const TRIM_DOUBT = 0.3;
 /** How far a ball worked out from a measured wall alone may be off: a wall is seldom as even as its section. */
 const SECTION_DOUBT = 0.1;
 
@@ -158,8 +160,8 @@ function ballRange(
   glaze: number,
 ): readonly [number, number, number] {
   const cutAway = sized.masses.thrown - wetDensity(clay.matter) * sized.volumes.piece;
-  const ballOf = (share: number, water: number, loss: number) =>
-    ((cleared(share) ?? 0) / ((1 - water) * (1 - loss)) + cutAway) / (1 - making.slurryPercent / 100);
+  const ballOf = (share: number, water: number, loss: number, trimmed: number) =>
+    ((cleared(share) ?? 0) / ((1 - water) * (1 - loss)) + cutAway * trimmed) / (1 - making.slurryPercent / 100);
   if (cleared(glaze) === undefined) {
     const { ball } = sized.masses;
     return [ball * (1 - SECTION_DOUBT), ball, ball * (1 + SECTION_DOUBT)];
@@ -168,8 +170,8 @@ function ballRange(
   const water = sources.water === 'typical' ? WATER_DOUBT : 0;
   const loss = sources.loss === 'typical' ? LOSS_DOUBT : 0;
   return [
-    ballOf(Math.max(glaze, GLAZE.most), matter.water - water, matter.loss - loss),
-    ballOf(glaze, matter.water, matter.loss),
-    ballOf(Math.min(glaze, GLAZE.least), matter.water + water, matter.loss + loss),
+    ballOf(Math.max(glaze, GLAZE.most), matter.water - water, matter.loss - loss, 1 - TRIM_DOUBT),
+    ballOf(glaze, matter.water, matter.loss, 1),
+    ballOf(Math.min(glaze, GLAZE.least), matter.water + water, matter.loss + loss, 1 + TRIM_DOUBT),
   ];
 }

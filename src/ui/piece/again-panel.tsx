@@ -69,7 +69,7 @@ export function AgainPanel({ piece }: { piece: PieceModel }) {
             value={hand.wallUnknown ? 'unknown' : 'measured'}
             options={[
               { value: 'measured', words: 'was measured' },
-              { value: 'unknown', words: 'could not be measured' },
+              { value: 'unknown', words: 'not measured' },
             ]}
             onChoose={(value) => set({ wallUnknown: value === 'unknown' })}
           />

@@ -205,8 +205,11 @@ function PutOn({ piece }: { piece: PieceModel }) {
 
 /** Allowances that few pieces need. */
 function TakenElsewhere({ piece }: { piece: PieceModel }) {
-  const disc = piece.form.family === 'disc';
-  const names: (keyof Making)[] = disc ? ['edgeCut'] : ['wholeWall', 'carveDepth', 'carveHeight', 'rimGround', 'edgeCut'];
+  const { family } = piece.form;
+  const names: (keyof Making)[] = [
+    ...(family === 'disc' ? [] : (['wholeWall', 'carveDepth', 'carveHeight', 'rimGround'] as const)),
+    ...(family === 'disc' || family === 'plate' ? (['edgeCut'] as const) : []),
+  ];
   return (
     <Block title="Taken elsewhere, in the ball">
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start">

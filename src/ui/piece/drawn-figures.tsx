@@ -89,18 +89,29 @@ export function WetHeights({ piece, geometry }: Props) {
   const { x, y, wide } = geometry;
   const { thrown } = piece.worked.sized;
   const { small } = wide ? FIGURES.wide : FIGURES.narrow;
-  const low = geometry.arrangement === 'low';
-  const middle = low ? y.pulled - 16 : (y.gauge + y.base) / 2;
-  const apart = low ? 42 : Math.min(70, (y.base - y.gauge) / 4);
+  const middle = (y.gauge + y.base) / 2;
+  const apart = Math.min(70, (y.base - y.gauge) / 4);
+  // beside low ware there is no height for figures: one stands over it, two under it
+  const at: Record<'pulled' | 'gauge' | 'trimmed', { x: number; y: number; anchor?: 'start' }> = geometry.low
+    ? {
+        pulled: wide ? { x: x.pulled - 14, y: y.base + 34 } : { x: 0, y: y.base + 92, anchor: 'start' },
+        gauge: wide ? { x: x.gauge, y: y.pulled - 26 } : { x: 0, y: y.pulled - 30, anchor: 'start' },
+        trimmed: wide ? { x: x.trimmed - 4, y: y.base + 78 } : { x: 0, y: y.base + 142, anchor: 'start' },
+      }
+    : {
+        pulled: { x: x.pulled, y: middle - apart },
+        gauge: { x: x.gauge, y: middle },
+        trimmed: { x: x.trimmed, y: middle + apart },
+      };
   return (
     <>
-      <At x={x.pulled - (low ? 14 : 0)} y={low ? y.base + 34 : middle - apart}>
+      <At {...at.pulled}>
         <Read piece={piece} name="pulled" mm={thrown.pulled} words="as pulled" fontSize={small.fontSize} />
       </At>
-      <At x={x.gauge} y={low ? y.pulled - 26 : middle}>
+      <At {...at.gauge}>
         <Read piece={piece} name="gauge" mm={thrown.gauge} words="gauge" fontSize={wide ? '19px' : small.fontSize} />
       </At>
-      <At x={x.trimmed - (low ? 4 : 0)} y={low ? y.base + 78 : middle + apart}>
+      <At {...at.trimmed}>
         <Box background="bg" paddingBlock="1" textAlign="center">
           <Typed piece={piece} size="height" at="wet" label="Wet height, trimmed" figure={small} />
           <Word>trimmed</Word>
@@ -159,15 +170,11 @@ export function Widths({ piece, geometry }: Props) {
 
 /** Finished height, and where there is room every further size with a leader to its place. */
 export function FinishedSizes({ piece, geometry }: Props) {
-  const { x, y, wide, arrangement } = geometry;
+  const { x, y, wide, low } = geometry;
   const { big, small } = wide ? FIGURES.wide : FIGURES.narrow;
   return (
     <>
-      <At
-        x={x.finished + (wide ? 10 : 4)}
-        y={arrangement === 'low' ? y.finished - 30 : (y.finished + y.base) / 2 + (wide ? 16 : 0)}
-        anchor="start"
-      >
+      <At x={x.finished + (wide ? 10 : 4)} y={low ? y.finished - 30 : (y.finished + y.base) / 2 + (wide ? 16 : 0)} anchor="start">
         <Box background="bg" paddingBlock="1">
           <Typed piece={piece} size="height" at="glazed" label="Finished height" figure={big} align="left" reason="right" />
           <Word>height</Word>
@@ -306,7 +313,7 @@ export function furtherSizes(piece: PieceModel, geometry: Geometry) {
   const found = further(piece)
     .map((size) => ({ size, to: placed.finished(...placeOf(piece, size)) }))
     .sort((a, b) => a.to[1] - b.to[1] || b.to[0] - a.to[0]);
-  const [top, bottom] = [geometry.arrangement === 'low' ? 96 : 40, sheet.height - 36];
+  const [top, bottom] = [geometry.low ? 96 : 40, sheet.height - 36];
   const apart = Math.min(ROW_APART + 22, (bottom - top) / Math.max(1, found.length - 1));
   const span = apart * (found.length - 1);
   const wished = found.reduce((all, { to }) => all + to[1], 0) / Math.max(1, found.length) - span / 2;
@@ -316,20 +323,20 @@ export function furtherSizes(piece: PieceModel, geometry: Geometry) {
 
 /** Which half is which: mark, word and what it shows. */
 export function HalfNames({ geometry }: { geometry: Geometry }) {
-  const { x, y, wide, sheet, arrangement } = geometry;
-  const over = wide ? y.pulled - (arrangement === 'low' ? 72 : 34) : 10;
+  const { x, y, wide, sheet, low } = geometry;
+  const over = wide ? y.pulled - (low ? 72 : 34) : 10;
   return (
     <>
-      <At x={arrangement === 'low' ? x.gauge - 60 : x.pulled - (wide ? 40 : 20)} y={over} anchor="start">
+      <At x={wide ? (low ? x.gauge - 60 : x.pulled - 40) : 0} y={over} anchor="start">
         <HStack fontSize="sm" gap="0" alignItems="baseline">
           <StageName stage="wet" />
           <Word>on the bat</Word>
         </HStack>
       </At>
-      <At x={wide ? x.finished - (arrangement === 'low' ? 60 : 2) : sheet.width} y={over} anchor={wide ? 'start' : 'end'}>
+      <At x={wide ? x.finished - (low ? 60 : 2) : sheet.width - 76} y={over} anchor="start">
         <HStack fontSize="sm" gap="0" alignItems="baseline">
           <StageName stage="glazed" />
-          {arrangement !== 'tall' && <Word>finished</Word>}
+          {wide && low && <Word>finished</Word>}
         </HStack>
       </At>
     </>

@@ -11,6 +11,7 @@ const MARGINS = {
   tall: { top: 56, bottom: 98, left: 392, right: 226 },
   low: { top: 132, bottom: 98, left: 172, right: 226 },
   narrow: { top: 56, bottom: 98, left: 142, right: 78 },
+  slim: { top: 110, bottom: 162, left: 58, right: 84 },
 };
 
 export type Arrangement = keyof typeof MARGINS;
@@ -19,6 +20,8 @@ export type Arrangement = keyof typeof MARGINS;
 export interface Geometry {
   readonly arrangement: Arrangement;
   readonly wide: boolean;
+  /** Wide and low: figures stand over and under the clay. */
+  readonly low: boolean;
   readonly sheet: Sheet;
   readonly placed: Placed;
   readonly wetReach: number;
@@ -57,17 +60,18 @@ export function geometryOf(worked: Worked, width: number, height: number, beside
   };
   const low = wet.reach + finished.reach > LOW_FROM * Math.max(wet.height, finished.height);
   const wide = width >= WIDE_FROM;
-  const arrangement = wide ? (low ? 'low' : 'tall') : 'narrow';
+  const arrangement = wide ? (low ? 'low' : 'tall') : low ? 'slim' : 'narrow';
   const sheet: Sheet = { width, height, margin: MARGINS[arrangement] };
   const placed = place(wet, finished, sheet);
   const wetEdge = placed.wet(wet.reach, 0)[0];
   const finishedEdge = placed.finished(finished.reach, 0)[0];
-  const apart = { tall: 60, low: 44, narrow: 42 }[arrangement];
-  const first = wetEdge - (wide ? (low ? 32 : 40) : 24);
+  const apart = { tall: 60, low: 44, narrow: 42, slim: 17 }[arrangement];
+  const first = wetEdge - { tall: 40, low: 32, narrow: 24, slim: 14 }[arrangement];
   const upTo = (z: number) => placed.wet(0, z)[1];
   return {
     arrangement,
     wide,
+    low,
     sheet,
     placed,
     wetReach: wet.reach,

@@ -25,7 +25,13 @@ export function PlanTabs({ piece, aside }: { piece: PieceModel; aside: ReactNode
   return (
     <Tabs.Root value={open} onValueChange={({ value }) => setOpen(value)} variant="line" size="sm" lazyMount unmountOnExit>
       <Box display="flex" flexWrap="wrap" alignItems="flex-end" columnGap="2" rowGap="1">
-        <Tabs.List flex="1" minWidth="0" overflowX="auto" overflowY="hidden" aria-label="What follows from the drawing">
+        <Tabs.List
+          flex={{ base: '1 0 100%', md: '1' }}
+          minWidth="0"
+          overflowX="auto"
+          overflowY="hidden"
+          aria-label="What follows from the drawing"
+        >
           {TABS.map(({ value, words }) => (
             <Tabs.Trigger
               key={value}

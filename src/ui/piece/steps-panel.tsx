@@ -1,5 +1,6 @@
 'use client';
 
+import type { Section } from '@/core/form';
 import { type Advice, type Step, type StepName, USUAL_SHORTENING, type WheelSteps, adviceFor, wheelSteps } from '@/core/sizing';
 import { handLength, handMass, text, writeLength } from '@/core/units';
 import { pathOf } from '@/ui/drawing';
@@ -29,6 +30,15 @@ function scaleOf(steps: readonly Step[]): number {
   return Math.min((DRAWN.width - 8) / (2 * reach), (DRAWN.height - 6) / high);
 }
 
+/** Both halves of a section: one outline where they meet at the axis, two where it is a ring. */
+function wholeOf(section: Section, side: (sign: 1 | -1) => (r: number, z: number) => readonly [number, number]): string {
+  const fromAxis = section.findIndex(({ r }, i) => r === 0 && section.at(i - 1)!.r === 0);
+  if (fromAxis < 0) return pathOf(section, side(1)) + pathOf(section, side(-1));
+  const half = [...section.slice(fromAxis), ...section.slice(0, fromAxis)];
+  const mirrored = half.toReversed().map(({ r, z }) => ({ r: -r, z }));
+  return pathOf([...half, ...mirrored], side(1));
+}
+
 /** The clay at one step, cut through, standing on the bat. */
 function Drawn({ step, scale }: { step: Step; scale: number }) {
   const side = (sign: 1 | -1) => (r: number, z: number) => [DRAWN.width / 2 + sign * r * scale, DRAWN.height - 3 - z * scale] as const;
@@ -37,7 +47,7 @@ function Drawn({ step, scale }: { step: Step; scale: number }) {
       {step.sections.map((section, i) => (
         <path
           key={i}
-          d={pathOf(section, side(1)) + pathOf(section, side(-1))}
+          d={wholeOf(section, side)}
           fill={step.name === 'needle' && i > 0 ? 'var(--chakra-colors-warn-wash)' : 'var(--chakra-colors-wet-wash)'}
           stroke={step.name === 'needle' && i > 0 ? 'var(--chakra-colors-warn)' : 'var(--chakra-colors-wet)'}
           strokeWidth="1.4"
