@@ -73,7 +73,7 @@ test('both are right: the clay did so much, kept as evidence that moves the clay
   await expect(page.getByText(/Heron Buff shrinks about 11\.[67]/)).toBeVisible();
   await saved(page);
   await visit(page, '/clay?body=body-heron-buff');
-  await expect(page.locator('input[value^="Honey jar, wide, width"]')).toHaveCount(1);
+  await expect(page.getByRole('row', { name: 'Honey jar, wide, width at the mouth' }).first()).toBeVisible();
 });
 
 test('a size let go follows the others; emptying the field lets it go', async ({ page }) => {

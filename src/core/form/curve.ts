@@ -81,7 +81,7 @@ function spline(p0: Point, p1: Point, p2: Point, p3: Point): (share: number) => 
 }
 
 /** Lengths from the start of a line to each of its points, mm. */
-export function lengthsAlong(line: Line): number[] {
+function lengthsAlong(line: Line): number[] {
   const lengths = [0];
   for (let i = 1; i < line.length; i += 1)
     lengths.push(lengths[i - 1]! + Math.hypot(line[i]!.r - line[i - 1]!.r, line[i]!.z - line[i - 1]!.z));

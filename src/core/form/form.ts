@@ -1,7 +1,8 @@
 import { type Length, type Shrinkage, type Stage, convert, lengthAt, remaining } from '@/core/clay';
 import { type Result, bad, good } from '@/core/units';
 import type { Knot } from './curve';
-import { FAMILIES, type FamilyName, type Manner, type SizeOf, isNeeded } from './families';
+import { FAMILIES, isNeeded } from './families';
+import type { FamilyName, Manner, SizeOf } from './family';
 import { type Outline, crossesItself, filledMl, revolvedMl, runsRight, sectionOf, stretchOutline, thinnest } from './section';
 import { LARGEST_MM, SIZES, type SizeName, type Sizes } from './sizes';
 

@@ -13,12 +13,13 @@ export {
   revolvedMl,
   sectionOf,
   stretch,
-  stretchOutline,
-  thinnest,
   widest,
 } from './section';
 export { LARGEST_MM, SIZES, SIZE_NAMES, type SizeName, type Sizes, sizeSpec } from './sizes';
-export { type Knot, along, lengthsAlong, through } from './curve';
-export { BOWL_ARCS, FAMILIES, FAMILY_NAMES, type FamilyName, MANNERS, MOST_KNOTS, type Manner, isNeeded } from './families';
+export { type Knot, along } from './curve';
+export { FAMILY_NAMES, type FamilyName, MANNERS, type Manner } from './family';
+export { BOWL_ARCS } from './open-families';
+export { MOST_KNOTS } from './closed-families';
+export { FAMILIES, isNeeded } from './families';
 export { type Form, type Shape, checkForm, formAt, formOf, outlineAt, outlineFault, outlineOf, relationFault, sizesOf } from './form';
 export { type Measures, holdsMl, measuresOf } from './measures';

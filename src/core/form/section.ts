@@ -52,9 +52,6 @@ export function revolvedCm2(line: Line): number {
   return eachStep(line, (a, b) => Math.PI * (a.r + b.r) * Math.hypot(b.r - a.r, b.z - a.z)) / MM2_PER_CM2;
 }
 
-/** Length of a line, mm. */
-export const lengthOfLine = (line: Line): number => eachStep(line, (a, b) => Math.hypot(b.r - a.r, b.z - a.z));
-
 /** The line stretched by one factor across and another in height, as shrinking does. */
 export function stretch(line: Line, across: number, up: number): Line {
   return line.map(({ r, z }) => ({ r: r * across, z: z * up }));
@@ -69,7 +66,7 @@ export const stretchOutline = ({ under, side, inside }: Outline, across: number,
 export const between = (a: Point, b: Point, share: number): Point => ({ r: a.r + (b.r - a.r) * share, z: a.z + (b.z - a.z) * share });
 
 /** The part of a line, running upwards or downwards, that lies at or below a level; the line is cut where it passes it. */
-export function below(line: Line, level: number): Line {
+function below(line: Line, level: number): Line {
   const kept: Point[] = [];
   line.forEach((point, i) => {
     const before = line[i - 1];
@@ -128,7 +125,7 @@ interface Crossing {
 }
 
 /** The first two steps of a line that cross each other. */
-export function selfCrossing(line: Line): Crossing | undefined {
+function selfCrossing(line: Line): Crossing | undefined {
   for (let i = 1; i < line.length; i += 1) {
     for (let j = i + 2; j < line.length; j += 1) {
       const share = crossing(line[i - 1]!, line[i]!, line[j - 1]!, line[j]!);

@@ -1,7 +1,7 @@
 export { MAKING_MOST, MAKING_WAYS, MAKING_WORDS, type Making, NOTHING_LOST, WAYS, type Way, checkMaking } from './making';
 export { type Attached, type Masses, type Sized, type Thrown, size } from './size';
 export { type ClayVolumes, type OnBat, totalMl } from './thrown';
-export { type CapacityTarget, type Keep, type Reached, type Wanted, reach, scaled, solveCapacity } from './solve';
+export { type CapacityTarget, type Keep, type Reached, type Wanted, reach, solveCapacity } from './solve';
 export { type HabitCost, addingCost } from './habit';
 export {
   type Conflict,
@@ -11,7 +11,6 @@ export {
   type StagedForm,
   conflictsIn,
   isExact,
-  lengthKnown,
   resolveKnown,
   shrinkageIfBoth,
 } from './known';

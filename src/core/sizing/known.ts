@@ -21,7 +21,7 @@ export type KnownSizes = Readonly<Partial<Record<SizeName, readonly [KnownSize, 
 export type StagedForm = { [S in Stage]: { readonly at: S; readonly form: Form<S> } }[Stage];
 
 /** The length a known size stands for, mm at its own stage: itself, or what to aim at inside a limit. */
-export const lengthKnown = (known: KnownSize, size: SizeName, clay: ClayFigures, odds: number = USUAL_ODDS): number =>
+const lengthKnown = (known: KnownSize, size: SizeName, clay: ClayFigures, odds: number = USUAL_ODDS): number =>
   isExact(known) ? known.mm : aimFor({ clay, size }, known, odds);
 
 const moved = (known: KnownSize, size: SizeName, to: Stage, clay: ClayFigures, odds?: number): number =>

@@ -12,8 +12,9 @@ const listed = (known: unknown): unknown => (isRecord(known) ? [known] : known);
 
 function upgradedPart(part: unknown): unknown {
   if (!isRecord(part) || 'manner' in part) return part;
-  const { sizes } = part;
-  return { ...part, manner: { foot: 'flat' }, sizes: isRecord(sizes) ? mapped(sizes, listed) : sizes };
+  // in the order new parts are written, so that what did not change compares as the same
+  const { id, name, family, sizes, ...rest } = part;
+  return { id, name, family, manner: { foot: 'flat' }, sizes: isRecord(sizes) ? mapped(sizes, listed) : sizes, ...rest };
 }
 
 /** A plan of version 1 or 2 as one of version 3; anything else as it is, for the schema to judge. */

@@ -20,8 +20,7 @@ export function OptionalInput<T>({ value, write, read, onValue, ...rest }: Props
       take={(text, key) => {
         const found: Result<T | undefined> = text.trim() === '' ? good(undefined) : read(text);
         if (!found.ok) return found.problem.message;
-        onValue(found.value, key);
-        return undefined;
+        return onValue(found.value, key) ?? undefined;
       }}
     />
   );

@@ -1,0 +1,105 @@
+import type { Knot } from './curve';
+import type { Outline } from './section';
+import type { SizeName } from './sizes';
+import type { Walls } from './walled';
+
+export const FAMILY_NAMES = ['cylinder', 'flared', 'bowl', 'plate', 'jar', 'bottle', 'disc', 'profile'] as const;
+export type FamilyName = (typeof FAMILY_NAMES)[number];
+
+/** What is chosen rather than measured. */
+export interface Manner {
+  /** A foot left flat, or a ring turned under it. */
+  readonly foot?: 'flat' | 'ring' | undefined;
+  /** How a bowl's wall runs from foot to rim. */
+  readonly curve?: 'round' | 'deep' | 'shallow' | undefined;
+  /** A jar's mouth: plain, or with a ledge for a lid. */
+  readonly mouth?: 'plain' | 'gallery' | undefined;
+}
+
+export const MANNERS = {
+  foot: { flat: 'Flat foot', ring: 'Foot ring' },
+  curve: { round: 'Round', deep: 'Deep', shallow: 'Shallow' },
+  mouth: { plain: 'Plain mouth', gallery: 'Gallery' },
+} as const satisfies { [M in keyof Manner]-?: Record<NonNullable<Manner[M]>, string> };
+
+/** Sizes by name, mm, with what stands for those left out. */
+export type SizeOf = (name: SizeName) => number;
+
+/** What makes a form impossible: the size to change and what would do. */
+export interface Fault {
+  readonly size: SizeName;
+  readonly why: string;
+}
+
+export interface Family {
+  readonly words: string;
+  /** What is said of it where it is chosen. */
+  readonly about: string;
+  /** Its sizes in the order people name them. */
+  readonly sizes: readonly SizeName[];
+  readonly choices: readonly (keyof Manner)[];
+  /** A finished piece to start from, mm. */
+  readonly typical: Readonly<Partial<Record<SizeName, number>>>;
+  readonly manner: Manner;
+  /** The points a new profile starts with, as shares of mouth radius and height. */
+  readonly knots?: readonly Knot[] | undefined;
+  /** n points for each curve. */
+  readonly outline: (size: SizeOf, manner: Manner, n: number, knots: readonly Knot[]) => Outline;
+  /** Relations between sizes that hold in every such form; the first that does not. */
+  readonly fault: (size: SizeOf, manner: Manner, write: (mm: number) => string, knots: readonly Knot[]) => Fault | undefined;
+}
+
+export const hasRing = ({ foot }: Manner): boolean => foot === 'ring';
+
+export function wallsOf(size: SizeOf, manner: Manner): Walls {
+  const ring = hasRing(manner) ? { height: size('footHeight'), width: size('footWidth') } : undefined;
+  return { wall: size('wall'), wallAtFoot: size('wallAtFoot'), floor: size('floor'), ring };
+}
+
+/** The first fault of several. */
+export const firstOf = (...faults: readonly (Fault | undefined | false)[]): Fault | undefined =>
+  faults.find((fault): fault is Fault => Boolean(fault));
+
+/** Height below the floor's top, mm. */
+export const floorTop = (size: SizeOf, manner: Manner): number => size('floor') + (hasRing(manner) ? size('footHeight') : 0);
+
+export const degrees = (dr: number, dz: number): number => (Math.atan2(Math.abs(dr), dz) * 180) / Math.PI;
+
+export type Write = (mm: number) => string;
+
+/** What holds for every form with a wall and a floor. `room` is its narrowest radius, `draws` how the wall draws in from the foot (dr/dz). */
+export function wallFault(size: SizeOf, manner: Manner, write: Write, room: number, draws = 0): Fault | undefined {
+  const top = floorTop(size, manner);
+  const thick = Math.max(size('wall'), size('wallAtFoot'));
+  return firstOf(
+    top >= size('height') && {
+      size: 'floor',
+      why: `The floor (${write(size('floor'))}) would reach the rim. Make it less than the height (${write(size('height'))}).`,
+    },
+    thick > room * 0.8 && {
+      size: size('wall') >= size('wallAtFoot') ? 'wall' : 'wallAtFoot',
+      why: `The wall (${write(thick)}) is thicker than the piece is wide inside. Make it less than ${write(room * 0.8)}.`,
+    },
+    ringFault(size, manner, write, draws),
+  );
+}
+
+export function ringFault(size: SizeOf, manner: Manner, write: Write, draws = 0): Fault | undefined {
+  if (!hasRing(manner)) return undefined;
+  const most = size('baseDiameter') * 0.4;
+  const fewest = draws * size('footHeight') * 1.3;
+  return firstOf(
+    size('footWidth') > most && {
+      size: 'footWidth',
+      why: `A foot ring ${write(size('footWidth'))} wide leaves no hollow. Make it less than ${write(most)}, or leave the foot flat.`,
+    },
+    least(size, 'footWidth', fewest, `The wall draws in over the ring: make the ring at least ${write(fewest)} wide, or lower.`),
+    size('footHeight') > size('height') * 0.5 && {
+      size: 'footHeight',
+      why: `A foot ring ${write(size('footHeight'))} high is more than half the height. Make it less than ${write(size('height') * 0.5)}.`,
+    },
+  );
+}
+
+export const least = (size: SizeOf, name: SizeName, mm: number, why: string): Fault | false =>
+  size(name) < mm - 1e-9 && { size: name, why };

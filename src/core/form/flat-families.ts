@@ -1,0 +1,108 @@
+import { type Family, degrees, firstOf, floorTop, hasRing, ringFault } from './family';
+import { underOf } from './walled';
+
+export const plate: Family = {
+  words: 'Plate',
+  about: 'plate or platter: flat well, leaning rim',
+  sizes: ['rimDiameter', 'height', 'rimWidth', 'baseDiameter', 'wall', 'floor', 'footHeight', 'footWidth'],
+  choices: ['foot'],
+  typical: { rimDiameter: 270, height: 27, rimWidth: 42, baseDiameter: 150, wall: 6, floor: 7, footHeight: 5, footWidth: 8 },
+  manner: { foot: 'ring' },
+  outline: (size, manner) => {
+    const ring = hasRing(manner) ? { height: size('footHeight'), width: size('footWidth') } : undefined;
+    const foot = size('baseDiameter') / 2;
+    const edge = { r: size('rimDiameter') / 2, z: size('height') };
+    const well = { r: edge.r - size('rimWidth'), z: floorTop(size, manner) };
+    const slope = (edge.z - well.z) / size('rimWidth');
+    const through_ = size('wall') * Math.hypot(1, slope);
+    const under = ring?.height ?? 0;
+    // where the rim's underside leaves that of the well
+    const leaves = ring ? well.r + (under - well.z + through_) / slope : foot;
+    return {
+      under: underOf(foot, ring),
+      side: [
+        { r: foot, z: 0 },
+        ...(ring ? [{ r: foot, z: under }] : []),
+        ...(ring && leaves > foot + 1e-6 ? [{ r: leaves, z: under }] : []),
+        { r: edge.r, z: edge.z - through_ },
+      ],
+      inside: [edge, well, { r: 0, z: well.z }],
+    };
+  },
+  fault: (size, manner, write) => {
+    const edge = size('rimDiameter') / 2;
+    const well = edge - size('rimWidth');
+    const top = floorTop(size, manner);
+    const slope = (size('height') - top) / size('rimWidth');
+    const foot = size('baseDiameter') / 2;
+    const through_ = size('wall') * Math.hypot(1, slope);
+    const leaves = well + (size('wall') * Math.hypot(1, slope) - size('floor')) / slope;
+    const under = ((well - foot) / (edge - foot)) * (size('height') - through_);
+    return firstOf(
+      ringFault(size, manner, write),
+      size('rimWidth') > edge * 0.8 && {
+        size: 'rimWidth',
+        why: `A rim ${write(size('rimWidth'))} wide leaves no well. Make it less than ${write(edge * 0.8)}.`,
+      },
+      slope < 0.05 && {
+        size: 'height',
+        why: `The rim would lie flat on the floor. Make the plate at least ${write(top + size('rimWidth') * 0.05)} high.`,
+      },
+      slope > 2 && {
+        size: 'height',
+        why: `The rim would rise ${degrees(1, 1 / slope).toFixed(0)} degrees; a plate's goes up to 63. Make it lower, or choose a bowl.`,
+      },
+      size('height') < through_ + 1 && {
+        size: 'wall',
+        why: `The rim (${write(size('wall'))}) is thicker than the plate is high. Make it thinner.`,
+      },
+      foot > well + size('rimWidth') / 3 && {
+        size: 'baseDiameter',
+        why: `The foot stands out under the rim. Make it less than ${write(2 * well + (2 * size('rimWidth')) / 3)}.`,
+      },
+      hasRing(manner) &&
+        leaves < foot && {
+          size: 'baseDiameter',
+          why: `The rim's underside begins within the foot ring. Make the foot less than ${write(2 * leaves)}, or the rim thicker.`,
+        },
+      hasRing(manner) &&
+        leaves > edge - size('wall') && {
+          size: 'wall',
+          why: `The rim is thicker than it rises. Make it less than ${write(size('floor'))}.`,
+        },
+      !hasRing(manner) &&
+        foot < well &&
+        (size('floor') - under) * Math.cos(Math.atan2(size('height') - through_, edge - foot)) <
+          0.62 * Math.min(size('wall'), size('floor')) && {
+          size: 'baseDiameter',
+          why: `Under the edge of the well the plate would be too thin. Make the foot wider, up to ${write(2 * well)}.`,
+        },
+      !hasRing(manner) &&
+        foot > well + 1e-9 &&
+        through_ + (foot - well) * slope > size('height') && {
+          size: 'baseDiameter',
+          why: `The foot stands out under the rim. Make it less than ${write(2 * well)}.`,
+        },
+    );
+  },
+};
+
+export const disc: Family = {
+  words: 'Disc',
+  about: 'flat: a board, a trivet, a tile',
+  sizes: ['rimDiameter', 'height'],
+  choices: [],
+  typical: { rimDiameter: 180, height: 10 },
+  manner: {},
+  outline: (size) => {
+    const edge = { r: size('rimDiameter') / 2, z: size('height') };
+    return { under: [{ r: 0, z: 0 }], side: [{ r: edge.r, z: 0 }, edge], inside: [{ r: 0, z: edge.z }] };
+  },
+  fault: (size, _manner, write) =>
+    firstOf(
+      size('height') > size('rimDiameter') && {
+        size: 'height',
+        why: `A disc is flat: make it less than ${write(size('rimDiameter'))} thick.`,
+      },
+    ),
+};
