@@ -6,20 +6,28 @@ packagesInstalled();
 const executablePath = chromium();
 built();
 
-const { core, verb } = JSON.parse(spawnSync(tool('tsx'), ['scripts/bench-core.ts'], { encoding: 'utf8' }).stdout);
+const { core, verb, keystrokes: byForm } = JSON.parse(spawnSync(tool('tsx'), ['scripts/bench-core.ts'], { encoding: 'utf8' }).stdout);
 console.log('Sizes computed per second');
 console.log(
   `  core ${core.toLocaleString('en')}, headless verb with its checks ${verb.toLocaleString('en')} (core / verb = ${(core / verb).toFixed(1)})`,
 );
+const worst = Object.entries(byForm).sort((a, b) => b[1] - a[1])[0];
+console.log('Everything of the Piece screen worked out anew, ms a keystroke, by form');
+console.log(
+  `  ${Object.entries(byForm)
+    .map(([form, ms]) => `${form} ${ms}`)
+    .join(', ')}`,
+);
+console.log(`  worst: ${worst[0]}, ${(worst[1] / byForm.cylinder).toFixed(1)} times the cup`);
 
 const KEYSTROKES = 60;
 
 /** Milliseconds from each keystroke to the frame after its answer, with the processor slowed down. */
-async function keystrokes(slowdown) {
+async function keystrokes(slowdown, plan) {
   const { chromium: browserType } = await import('@playwright/test');
   const browser = await browserType.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(`http://${HOST}:${port}/`);
+  await page.goto(`http://${HOST}:${port}/?plan=${plan}`);
   const field = page.getByLabel('Finished height', { exact: true });
   await field.focus();
   const session = await page.context().newCDPSession(page);
@@ -54,8 +62,9 @@ async function keystrokes(slowdown) {
 const port = await freePort(4395);
 const server = spawn(tool('next'), ['start', '-H', HOST, '-p', String(port)], { stdio: ['ignore', 'pipe', 'inherit'] });
 await new Promise((resolve) => server.stdout.on('data', (data) => String(data).includes('Ready') && resolve()));
-const plain = await keystrokes(1);
-const slow = await keystrokes(4);
+const plain = await keystrokes(1, 'plan-honey-jar');
+const slow = await keystrokes(4, 'plan-honey-jar');
+const bottle = await keystrokes(1, 'plan-collared-bottle');
 server.kill();
 console.log('Keystroke to painted answer');
 console.log(`  as it is: median ${plain.median.toFixed(0)} ms, p95 ${plain.p95.toFixed(0)} ms`);
@@ -63,6 +72,9 @@ console.log(
   `  processor slowed 4x: median ${slow.median.toFixed(0)} ms, p95 ${slow.p95.toFixed(0)} ms (${(slow.median / plain.median).toFixed(1)} times)`,
 );
 
+console.log(
+  `  a bottle, the form with the most to work out and draw: median ${bottle.median.toFixed(0)} ms (${(bottle.median / plain.median).toFixed(1)} times the cup)`,
+);
 console.log('First load, JavaScript gzipped (building both with source maps …)');
 quietly(tool('next'), ['build', 'bench/bare'], { NODE_ENV: 'production' });
 quietly(tool('next'), ['build'], { RIMBET_SOURCE_MAPS: '1', RIMBET_DIST: '.next-bench' });

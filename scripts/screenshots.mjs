@@ -15,8 +15,39 @@ const PHONE = { width: 390, height: 844 };
 /** Each view: its picture's name, its address, how it is looked at, and what is done before. */
 const VIEWS = [
   { name: 'piece', path: '/', size: WIDE },
-  { name: 'piece-dark', path: '/?plan=plan-seed-bowl', size: WIDE, colorScheme: 'dark' },
+  { name: 'piece-dark', path: '/?plan=plan-lidded-jar', size: WIDE, colorScheme: 'dark' },
   { name: 'piece-phone', path: '/', size: PHONE, fullPage: true },
+  { name: 'bottle', path: '/?plan=plan-collared-bottle', size: WIDE },
+  { name: 'plate', path: '/?plan=plan-platter', size: WIDE },
+  {
+    name: 'conflict',
+    path: '/?plan=plan-yard-urn',
+    size: { width: 1280, height: 1000 },
+    before: async (page) => {
+      await page.getByLabel('Height, glazed', { exact: true }).fill('≤ 310');
+      await page.getByLabel('Mouth, outside, leather hard', { exact: true }).fill('200');
+    },
+  },
+  {
+    name: 'steps',
+    path: '/?plan=plan-serving-bowl',
+    size: WIDE,
+    before: async (page) => {
+      await page.getByRole('tab', { name: 'Steps at the wheel' }).click();
+      await page.getByRole('tablist').evaluate((element) => element.scrollIntoView());
+    },
+  },
+  {
+    name: 'holds',
+    path: '/?plan=plan-collared-bottle',
+    size: WIDE,
+    before: async (page) => {
+      await page.getByRole('tab', { name: 'Holds' }).click();
+      await page.getByLabel('Amount', { exact: true }).fill('0.7 l');
+      await page.getByLabel('No taller than', { exact: true }).fill('230');
+      await page.getByRole('tablist').evaluate((element) => element.scrollIntoView());
+    },
+  },
   {
     name: 'quick-size',
     path: '/',

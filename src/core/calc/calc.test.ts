@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { FAMILIES, FAMILY_NAMES, type FamilyName } from '@/core/form';
 import fc from 'fast-check';
 import { type VerbName, calculate, calculateJson } from '.';
 
@@ -119,6 +120,89 @@ describe('belief', () => {
 
   it('takes no batch names, which are the application’s own', () => {
     expect(refused('belief', { body: { kind: 'stoneware', bars: [{ ...bar(88), batch: 'a' }] } }).path).toBe('body.bars.0.batch');
+  });
+});
+
+describe('forms beyond the cup', () => {
+  const sizesOfFamily = (family: FamilyName) => {
+    const { typical, manner } = FAMILIES[family];
+    const { foot: _, ...chosen } = manner;
+    const { footHeight: _high, footWidth: _wide, height, rimDiameter, ...others } = typical;
+    if (family === 'plate') return { family, ...typical };
+    if (family !== 'profile') return { family, ...chosen, height, rimDiameter, ...others };
+    return {
+      family,
+      points: FAMILIES.profile.knots!.map(({ r, z, corner }) => ({ r: r * 55, z: z * 180, corner: corner ?? false })),
+      ...others,
+    };
+  };
+
+  it.each(FAMILY_NAMES)('%s is sized: every stage shrinks alike and the ball is more than the piece', (family) => {
+    const answer = calculate('size', { body, form: sizesOfFamily(family), making });
+    if (!answer.ok) throw new Error(answer.problem.message);
+    const { stages, massG, thrownHeight } = answer.value as Size;
+    for (const [name, mm] of Object.entries(stages.glazed!)) expect(stages.wet![name as 'height']! * 0.885).toBeCloseTo(mm, 9);
+    expect(massG.ball!).toBeGreaterThan(massG.trimmed!);
+    expect(thrownHeight).toBeCloseTo(stages.wet!.height! + 4.5 + 1 + 2.5, 9);
+  });
+
+  it.each(FAMILY_NAMES.filter((family) => family !== 'disc'))(
+    '%s is solved and sized again to the target, from the form it answered with',
+    (family) => {
+      const answer = calculate('solve', { body, form: sizesOfFamily(family), target: { capacityMl: 700 } });
+      if (!answer.ok) throw new Error(answer.problem.message);
+      const { form: found } = answer.value as { form: object };
+      const again = calculate('size', { body, form: found });
+      if (!again.ok) throw new Error(again.problem.message);
+      expect((again.value as Size).capacityMl).toBeCloseTo(700, 4);
+    },
+  );
+
+  it('takes a ring or a gallery from its sizes, and a word for what is chosen', () => {
+    const bowl = { family: 'bowl', height: 75, rimDiameter: 160, baseDiameter: 64, wall: 5, floor: 6 };
+    const ml = (form_: object) => (calculate('size', { body, form: form_ }) as { value: Size }).value.capacityMl;
+    expect(ml({ ...bowl, footHeight: 8, footWidth: 6 })).toBeLessThan(ml(bowl));
+    expect(ml({ ...bowl, footHeight: 8, footWidth: 6, foot: 'flat' })).toBe(ml(bowl));
+    expect(ml({ ...bowl, curve: 'deep' })).toBeGreaterThan(ml({ ...bowl, curve: 'shallow' }));
+  });
+
+  it.each([
+    [{ family: 'teapot' }, 'form.family', /one of cylinder, flared, bowl/],
+    [{ family: 'bowl', height: 75, rimDiameter: 160, wall: 5, floor: 6 }, 'form.baseDiameter', /missing/],
+    [{ family: 'disc', height: 10, rimDiameter: 100, wall: 5 }, 'form.wall', /not a field/],
+    [{ family: 'bowl', curve: 'square', height: 75, rimDiameter: 160, baseDiameter: 64, wall: 5, floor: 6 }, 'form.curve', /round/],
+    [{ family: 'profile', points: [{ r: 40, z: 0 }], wall: 5, floor: 6 }, 'form.points', /at least 2|2 entries|fewer|more/],
+    [
+      {
+        family: 'profile',
+        points: [
+          { r: 40, z: 0 },
+          { r: 0, z: 90 },
+        ],
+        wall: 5,
+        floor: 6,
+      },
+      'form.points.1.r',
+      /above zero/,
+    ],
+    [
+      {
+        family: 'profile',
+        points: [
+          { r: 40, z: 30 },
+          { r: 50, z: 90 },
+        ],
+        wall: 5,
+        floor: 6,
+      },
+      'form.height',
+      /foot/,
+    ],
+    [{ family: 'plate', height: 9, rimDiameter: 250, rimWidth: 40, baseDiameter: 150, wall: 6, floor: 8 }, 'form.height', /lie flat/],
+  ])('refuses %j at %s', (form_, path, message) => {
+    const answer = calculate('size', { body, form: form_ });
+    expect(answer.ok ? '' : answer.problem.path).toBe(path);
+    expect(answer.ok ? '' : answer.problem.message).toMatch(message);
   });
 });
 

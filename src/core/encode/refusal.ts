@@ -27,7 +27,7 @@ const WORDS: Record<string, (context: Joi.Context) => string> = {
   'string.max': (c) => `must be at most ${String(c.limit)} characters`,
   'boolean.base': () => 'must be true or false',
   'array.unique': () => 'stands in the file twice, under the same id',
-  'array.min': () => 'is empty; it needs one at least',
+  'array.min': (c) => (c.limit === 1 ? 'is empty; it needs one at least' : `must hold at least ${String(c.limit)} entries`),
   'any.only': (c) => `must be one of ${listed(c.valids as unknown[])}`,
   'alternatives.types': () => 'must be a number, or two numbers, lower first',
   'alternatives.match': () => 'must be a number, or two numbers, lower first',

@@ -197,8 +197,10 @@ export function FinishedSizes({ piece, geometry }: Props) {
         ))}
       {wide && piece.form.family === 'plate' && (
         <At x={x.finished + 10} y={y.base + 52} anchor="start">
-          <Word>rim rises</Word>
-          <RimAngle piece={piece} />
+          <Box background="bg" position="relative">
+            <Word>rim rises</Word>
+            <RimAngle piece={piece} />
+          </Box>
         </At>
       )}
     </>

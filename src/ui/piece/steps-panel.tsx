@@ -30,9 +30,12 @@ function scaleOf(steps: readonly Step[]): number {
   return Math.min((DRAWN.width - 8) / (2 * reach), (DRAWN.height - 6) / high);
 }
 
+/** Nearer to the axis than this is on it, mm. */
+const ON_AXIS = 1e-6;
+
 /** Both halves of a section: one outline where they meet at the axis, two where it is a ring. */
 function wholeOf(section: Section, side: (sign: 1 | -1) => (r: number, z: number) => readonly [number, number]): string {
-  const fromAxis = section.findIndex(({ r }, i) => r === 0 && section.at(i - 1)!.r === 0);
+  const fromAxis = section.findIndex(({ r }, i) => r < ON_AXIS && section.at(i - 1)!.r < ON_AXIS);
   if (fromAxis < 0) return pathOf(section, side(1)) + pathOf(section, side(-1));
   const half = [...section.slice(fromAxis), ...section.slice(0, fromAxis)];
   const mirrored = half.toReversed().map(({ r, z }) => ({ r: -r, z }));
