@@ -163,7 +163,6 @@ const part = strict
           length: positiveMm,
           width: positiveMm,
           thick: positiveMm,
-          section: strict.string().valid('strap', 'round'),
         }),
       )
       .max(20),

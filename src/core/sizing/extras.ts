@@ -10,20 +10,18 @@ export interface AttachedPart {
   readonly bodyId?: string | undefined;
   /** Weighed wet, g. */
   readonly massG?: number | undefined;
-  /** Or measured wet: how long, how wide and how thick; a round one is as thick as wide. */
+  /** Or measured wet: how long, how wide and how thick; one without a thickness is round. */
   readonly length?: number | undefined;
   readonly width?: number | undefined;
   readonly thick?: number | undefined;
-  readonly section?: 'strap' | 'round' | undefined;
 }
 
 export const ATTACHED_KINDS = ['handle', 'knob', 'spout', 'foot', 'other'] as const;
 
 /** The wet weight of a part put on, g: as weighed, else length times section (a strap is an oval, pi/4 of its box). */
-export function attachedG({ massG, length = 0, width = 0, thick, section = 'strap' }: AttachedPart, matter: Matter): number {
+export function attachedG({ massG, length = 0, width = 0, thick = width }: AttachedPart, matter: Matter): number {
   if (massG !== undefined) return massG;
-  const across = section === 'round' ? width : (thick ?? 0);
-  return ((Math.PI / 4) * width * across * length * wetDensity(matter)) / 1000;
+  return ((Math.PI / 4) * width * thick * length * wetDensity(matter)) / 1000;
 }
 
 /** A pouring lip pulled into a finished rim: how far its edge sinks, and how far it stands out. Finished mm. */

@@ -143,7 +143,7 @@ describe('what is put on and joined', () => {
     expect(attachedG({ id: 'a', kind: 'handle', massG: 61 }, clay.matter)).toBe(61);
     const strap = attachedG({ id: 'a', kind: 'handle', length: 120, width: 22, thick: 8 }, clay.matter);
     expect(strap).toBeCloseTo(((Math.PI / 4) * 22 * 8 * 120 * 1.946) / 1000, 1);
-    const coil = attachedG({ id: 'a', kind: 'handle', section: 'round', length: 100, width: 10 }, clay.matter);
+    const coil = attachedG({ id: 'a', kind: 'handle', length: 100, width: 10 }, clay.matter);
     expect(coil).toBeCloseTo((Math.PI * 25 * 100 * 1.946) / 1000, 1);
   });
 

@@ -283,7 +283,7 @@ const pieces: DemoPiece[] = [
     },
     body: 'body-heron-buff',
     batch: 'batch-heron-march',
-    more: { attached: [{ id: 'lidded-jar-lugs', kind: 'handle', section: 'strap', length: 150, width: 22, thick: 8 }] },
+    more: { attached: [{ id: 'lidded-jar-lugs', kind: 'handle', length: 150, width: 22, thick: 8 }] },
   },
   {
     id: 'plan-collared-bottle',
@@ -321,7 +321,7 @@ const pieces: DemoPiece[] = [
     },
     body: 'body-heron-buff',
     batch: 'batch-heron-august',
-    more: { attached: [{ id: 'mug-handle', kind: 'handle', section: 'strap', length: 130, width: 20, thick: 9 }] },
+    more: { attached: [{ id: 'mug-handle', kind: 'handle', length: 130, width: 20, thick: 9 }] },
   },
   {
     id: 'plan-yard-urn',

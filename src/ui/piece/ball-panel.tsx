@@ -178,8 +178,8 @@ function PutOn({ piece }: { piece: PieceModel }) {
                   onValue={(width, key) => edit(each.id, { width: width || undefined }, key)}
                 />
                 <OptionalLength
-                  label="thick"
-                  width="76px"
+                  label="thick, or round"
+                  width="112px"
                   value={each.thick}
                   onValue={(thick, key) => edit(each.id, { thick: thick || undefined }, key)}
                 />
