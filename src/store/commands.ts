@@ -11,6 +11,7 @@ import {
   type Rows,
   TABLES,
   type TableName,
+  type ThrownPiece,
   type Workspace,
   letGo,
   plainCup,
@@ -138,6 +139,19 @@ export function keepAsEvidence(
   const settle = letGoOf(planId, size, index, 0, label);
   return { label, change: (workspace) => [...act.change(workspace), ...settle.change(workspace)] };
 }
+
+/** One more thrown of a plan's run. */
+export const throwOne = (planId: string): Act =>
+  editPlan(planId, 'one thrown', (plan) => ({ ...plan, thrown: [...(plan.thrown ?? []), { id: newId(), at: now() }] }));
+
+/** What was different about the piece thrown last; said again, it is taken back. */
+export const noteLastThrown = (planId: string, different: NonNullable<ThrownPiece['different']>): Act =>
+  editPlan(planId, `the last one: ${different}`, (plan) => {
+    const last = plan.thrown?.at(-1);
+    if (!last) return plan;
+    const { different: was, ...piece } = last;
+    return { ...plan, thrown: [...plan.thrown!.slice(0, -1), was === different ? piece : { ...piece, different }] };
+  });
 
 /** Another clay: its batch and firing have to be said anew. */
 export const setClay = (planId: string, bodyId: string | undefined, label: string): Act =>

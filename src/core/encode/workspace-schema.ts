@@ -203,6 +203,10 @@ const plan = strict.object({
   name,
   note,
   parts: strict.array().items(part).min(1).max(20).required(),
+  thrown: strict
+    .array()
+    .items(strict.object({ id, at: moment, different: strict.string().valid('larger', 'smaller', 'heavier', 'lighter', 'gone wrong') }))
+    .max(5000),
   createdAt: moment,
   changedAt: moment,
 });
@@ -219,6 +223,17 @@ const settings = strict
       })
       .required(),
     openPlanId: id.optional(),
+    bench: strict.object({
+      paper: strict.string().valid('a4', 'letter'),
+      printers: strict
+        .array()
+        .items(strict.object({ name, measuredMm: percent(50, 200) }))
+        .max(20),
+      printer: strict.string().max(200),
+      batThickness: percent(0, 200),
+      clearance: percent(0, 200),
+      chuckClearance: percent(0, 50),
+    }),
     place: strict.object(Object.fromEntries(LIMIT_NAMES.map((limitName) => [limitName, positiveMm]))),
   })
   .required();

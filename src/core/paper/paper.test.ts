@@ -1,8 +1,10 @@
+import { readFileSync } from 'node:fs';
 import { OPS, getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { describe, expect, it } from 'vitest';
 import { PAPER, type Paper, barSheet, writePdf } from '.';
 
 const MM = 25.4 / 72;
+const font = new Uint8Array(readFileSync('public/fonts/atkinson-hyperlegible-next-latin.ttf')).buffer;
 
 interface TextItem {
   readonly str: string;
@@ -34,7 +36,7 @@ describe('the bar sheet', () => {
     ['a4', 120],
   ])('on %s has its marks %d mm apart on paper, and a line to check it by', async (paper, marked) => {
     const { uprights, words, size, right } = await readBack(
-      writePdf([barSheet({ body: 'Heron Buff', batch: 'August', cone: '6', marked, paper })]),
+      writePdf([barSheet({ body: 'Heron Buff', batch: 'August', cone: '6', marked, paper })], font),
     );
     expect(size[0]).toBeCloseTo(PAPER[paper][0], 1);
     expect(size[1]).toBeCloseTo(PAPER[paper][1], 1);

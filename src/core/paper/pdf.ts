@@ -1,24 +1,55 @@
 import { jsPDF } from 'jspdf';
-import { PAPER, type Sheet } from './drawing';
+import { PAPER, type Shape, type Sheet } from './drawing';
 
 const PT_PER_MM = 72 / 25.4;
+const FONT = 'Atkinson';
 
-/** The sheets as one PDF in true mm, a page each, asking the printer not to scale. */
-export function writePdf(sheets: readonly [Sheet, ...Sheet[]]): ArrayBuffer {
+/** What the font has beside plain Latin letters; anything else would vanish without a word. */
+const HAS = /[\u0020-\u007e\u00a0-\u00ff\u0152\u0153\u2013\u2014\u2018-\u201e\u2022\u2026\u20ac\u2212]/;
+
+/** Text in letters the font has: accents it lacks are dropped, other scripts become a question mark. */
+export const printable = (text: string): string =>
+  [...text].map((letter) => (HAS.test(letter) ? letter : (letter.normalize('NFD').match(/[\u0020-\u007e]/)?.[0] ?? '?'))).join('');
+
+function binary(bytes: ArrayBuffer): string {
+  let text = '';
+  for (const byte of new Uint8Array(bytes)) text += String.fromCharCode(byte);
+  return text;
+}
+
+/**
+ * The sheets as one PDF in true mm, a page each, asking the printer not to scale. Text is real text in the font handed in.
+ *
+ * @param font a TrueType file
+ */
+export function writePdf(sheets: readonly [Sheet, ...Sheet[]], font: ArrayBuffer): ArrayBuffer {
   const pdf = new jsPDF({ unit: 'mm', format: [...PAPER[sheets[0].paper]], compress: true });
   pdf.setProperties({ title: sheets[0].title, creator: 'Rimbet' });
   pdf.viewerPreferences({ PrintScaling: 'None' });
+  pdf.addFileToVFS(`${FONT}.ttf`, binary(font));
+  pdf.addFont(`${FONT}.ttf`, FONT, 'normal');
+  pdf.setFont(FONT, 'normal');
   sheets.forEach((sheet, i) => {
     if (i > 0) pdf.addPage([...PAPER[sheet.paper]]);
-    for (const shape of sheet.shapes) {
-      if (shape.kind === 'line') {
-        pdf.setLineWidth(shape.width);
-        pdf.line(shape.x1, shape.y1, shape.x2, shape.y2);
-      } else {
-        pdf.setFontSize(shape.size * PT_PER_MM);
-        pdf.text(shape.text, shape.x, shape.y, { align: shape.anchor === 'middle' ? 'center' : shape.anchor === 'end' ? 'right' : 'left' });
-      }
-    }
+    for (const shape of sheet.shapes) draw(pdf, shape);
   });
   return pdf.output('arraybuffer');
+}
+
+function draw(pdf: jsPDF, shape: Shape): void {
+  if (shape.kind === 'text') {
+    pdf.setFontSize(shape.size * PT_PER_MM);
+    const align = shape.anchor === 'middle' ? 'center' : shape.anchor === 'end' ? 'right' : 'left';
+    pdf.text(printable(shape.text), shape.x, shape.y, { align });
+    return;
+  }
+  pdf.setLineWidth(shape.width);
+  if (shape.kind === 'line') {
+    pdf.line(shape.x1, shape.y1, shape.x2, shape.y2);
+    return;
+  }
+  const [first, ...rest] = shape.points;
+  if (!first) return;
+  const steps = rest.map(({ x, y }, i) => [x - (shape.points[i]?.x ?? 0), y - (shape.points[i]?.y ?? 0)] as [number, number]);
+  pdf.lines(steps, first.x, first.y, [1, 1], 'S', shape.closed);
 }

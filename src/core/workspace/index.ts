@@ -1,6 +1,7 @@
 export {
   type BarRecord,
   type Batch,
+  type BenchSettings,
   type Bead,
   type Body,
   EMPTY,
@@ -10,6 +11,7 @@ export {
   type Settings,
   TABLES,
   type TableName,
+  type ThrownPiece,
   type Workspace,
 } from './records';
 export { type ClayChoice, type KnownClay, clayOf, matterIn, newestBatch } from './clay';

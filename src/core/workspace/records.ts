@@ -89,12 +89,21 @@ export interface Part {
   readonly wanted?: Partial<Wanted> | undefined;
 }
 
+/** A piece thrown from a plan, and what was different about it. */
+export interface ThrownPiece {
+  readonly id: string;
+  readonly at: string;
+  readonly different?: 'larger' | 'smaller' | 'heavier' | 'lighter' | 'gone wrong' | undefined;
+}
+
 /** A piece to make: one or more parts. */
 export interface Plan {
   readonly id: string;
   readonly name: string;
   readonly note: string;
   readonly parts: readonly [Part, ...Part[]];
+  /** The run of it thrown so far, in order. */
+  readonly thrown?: readonly ThrownPiece[] | undefined;
   readonly createdAt: string;
   readonly changedAt: string;
 }
@@ -105,6 +114,20 @@ export interface Settings {
   readonly openPlanId?: string | undefined;
   /** What the maker's place allows. */
   readonly place?: PlaceLimits | undefined;
+  readonly bench?: BenchSettings | undefined;
+}
+
+/** What is set once for printing and for the wheel. */
+export interface BenchSettings {
+  readonly paper?: 'a4' | 'letter' | undefined;
+  /** Printers, and what their 100 mm line measured. */
+  readonly printers?: readonly { readonly name: string; readonly measuredMm?: number | undefined }[] | undefined;
+  /** The printer used last. */
+  readonly printer?: string | undefined;
+  /** mm */
+  readonly batThickness?: number | undefined;
+  readonly clearance?: number | undefined;
+  readonly chuckClearance?: number | undefined;
 }
 
 /** Everything a maker keeps. */

@@ -4,6 +4,7 @@ import { Box, Tabs } from '@chakra-ui/react';
 import { type ReactNode, useState } from 'react';
 import { AgainPanel } from './again-panel';
 import { BallPanel } from './ball-panel';
+import { BenchPanel } from './bench-panel';
 import { HoldsPanel } from './holds-panel';
 import { Ledger } from './ledger';
 import { PlacePanel } from './place-panel';
@@ -16,6 +17,7 @@ const TABS = [
   { value: 'holds', words: 'Holds', Panel: HoldsPanel },
   { value: 'ball', words: 'Ball', Panel: BallPanel },
   { value: 'again', words: 'Again, like this', Panel: AgainPanel },
+  { value: 'bench', words: 'Bench', Panel: BenchPanel },
   { value: 'place', words: 'Fits my place', Panel: PlacePanel },
 ] as const;
 

@@ -1,101 +1,14 @@
 'use client';
 
-import type { Section } from '@/core/form';
-import { type Advice, type Step, type StepName, USUAL_SHORTENING, type WheelSteps, adviceFor, wheelSteps } from '@/core/sizing';
-import { handLength, handMass, text, writeLength } from '@/core/units';
-import { pathOf } from '@/ui/drawing';
+import { type Advice, USUAL_SHORTENING, type WheelSteps, adviceFor, wheelSteps } from '@/core/sizing';
 import { StageName } from '@/ui/stage';
+import { STEP_TITLES, StepDrawing, figuresAt, scaleOf } from '@/ui/steps';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { OptionalPercent } from './optional';
 import type { PieceModel } from './use-piece';
 
-const TITLES: Record<StepName, string> = {
-  ball: 'Ball',
-  puck: 'Centred',
-  opened: 'Opened',
-  cylinder: 'First cylinder',
-  shape: 'Shaped',
-  needle: 'Needled',
-  trim: 'Trimmed',
-};
-
 const DRAWN = { width: 150, height: 112 };
-
-/** One scale for every step, so that they compare by eye. px per mm */
-function scaleOf(steps: readonly Step[]): number {
-  const points = steps.flatMap(({ sections }) => sections.flat());
-  const reach = Math.max(...points.map(({ r }) => r));
-  const high = Math.max(...points.map(({ z }) => z));
-  return Math.min((DRAWN.width - 8) / (2 * reach), (DRAWN.height - 6) / high);
-}
-
-/** Nearer to the axis than this is on it, mm. */
-const ON_AXIS = 1e-6;
-
-/** Both halves of a section: one outline where they meet at the axis, two where it is a ring. */
-function wholeOf(section: Section, side: (sign: 1 | -1) => (r: number, z: number) => readonly [number, number]): string {
-  const fromAxis = section.findIndex(({ r }, i) => r < ON_AXIS && section.at(i - 1)!.r < ON_AXIS);
-  if (fromAxis < 0) return pathOf(section, side(1)) + pathOf(section, side(-1));
-  const half = [...section.slice(fromAxis), ...section.slice(0, fromAxis)];
-  const mirrored = half.toReversed().map(({ r, z }) => ({ r: -r, z }));
-  return pathOf([...half, ...mirrored], side(1));
-}
-
-/** The clay at one step, cut through, standing on the bat. */
-function Drawn({ step, scale }: { step: Step; scale: number }) {
-  const side = (sign: 1 | -1) => (r: number, z: number) => [DRAWN.width / 2 + sign * r * scale, DRAWN.height - 3 - z * scale] as const;
-  return (
-    <chakra.svg width={`${DRAWN.width}px`} height={`${DRAWN.height}px`} aria-hidden data-step-drawing={step.name}>
-      {step.sections.map((section, i) => (
-        <path
-          key={i}
-          d={wholeOf(section, side)}
-          fill={step.name === 'needle' && i > 0 ? 'var(--chakra-colors-warn-wash)' : 'var(--chakra-colors-wet-wash)'}
-          stroke={step.name === 'needle' && i > 0 ? 'var(--chakra-colors-warn)' : 'var(--chakra-colors-wet)'}
-          strokeWidth="1.4"
-        />
-      ))}
-      <path d={`M4 ${DRAWN.height - 2}H${DRAWN.width - 4}`} stroke="var(--chakra-colors-fg)" strokeWidth="2" />
-    </chakra.svg>
-  );
-}
-
-/** What to measure at each step, in a few words. */
-function figuresAt(piece: PieceModel, wheel: WheelSteps): Record<StepName, readonly string[]> {
-  const { choice, mass } = piece.units;
-  const length = (mm: number) => text(writeLength(handLength(mm, choice), choice));
-  const { ball, puck, opened, cylinder, shape, takes } = wheel;
-  const { making, sized } = piece.worked;
-  const opens = cylinder?.opens ?? 1;
-  const turned = cylinder ? (opens > 1.08 ? 'then opened out: its rim thins' : opens < 0.92 ? 'then collared: its rim thickens' : '') : '';
-  const gone: [string, number][] = [
-    ['below', takes.below],
-    ['off the wall', takes.wall],
-    ['from the hollow', takes.hollow],
-    ['otherwise', takes.other],
-    ['left by the wire', takes.wire],
-  ];
-  return {
-    ball: [mass(handMass(ball.g, choice)), `⌀ ${length(ball.diameter)}`],
-    puck: [`⌀ ${length(puck.width)}`, `${length(puck.height)} high`],
-    opened: opened ? [`⌀ ${length(opened.width)} inside`, `floor ${length(opened.floor)} by needle`, `${length(opened.height)} high`] : [],
-    cylinder: cylinder
-      ? [
-          `⌀ ${length(cylinder.width)}, ${length(cylinder.height)} high`,
-          `rim ${length(cylinder.rimThick)} thick, foot ${length(cylinder.footThick)}`,
-          ...(turned ? [turned] : []),
-        ]
-      : [],
-    shape: [
-      `${length(shape.height)} high as pulled`,
-      `mouth ⌀ ${length(shape.mouth)}`,
-      ...(shape.widest > shape.mouth + 1 ? [`widest ⌀ ${length(shape.widest)}`] : []),
-    ],
-    needle: [`${length(making.rimCut)} off the rim`, `to ${length(sized.thrown.gauge)} above the bat`],
-    trim: gone.filter(([, g]) => g >= 0.5).map(([where, g]) => `${mass(handMass(g, choice))} ${where}`),
-  };
-}
 
 function AdviceLines({ advice }: { advice: readonly Advice[] }) {
   return advice.map(({ words, caution }) => (
@@ -112,8 +25,8 @@ export function StepsPanel({ piece }: { piece: PieceModel }) {
   const shortening = part.shortening ?? USUAL_SHORTENING;
   const wheel = useMemo(() => wheelSteps(worked.clay, worked.sized, worked.making, shortening), [worked, shortening]);
   const advice = adviceFor(worked.sized);
-  const scale = scaleOf(wheel.steps);
-  const figures = figuresAt(piece, wheel);
+  const scale = scaleOf(wheel.steps, DRAWN);
+  const figures = figuresAt(worked, wheel, piece.units);
   return (
     <Box>
       <HStack justifyContent="space-between" flexWrap="wrap">
@@ -142,9 +55,9 @@ export function StepsPanel({ piece }: { piece: PieceModel }) {
       >
         {wheel.steps.map((step, i) => (
           <chakra.li key={step.name} data-step={step.name}>
-            <Drawn step={step} scale={scale} />
+            <StepDrawing step={step} scale={scale} size={DRAWN} />
             <chakra.h3 fontWeight="650">
-              {i + 1}. {TITLES[step.name]}
+              {i + 1}. {STEP_TITLES[step.name]}
             </chakra.h3>
             {figures[step.name].map((line, j) => (
               <Box

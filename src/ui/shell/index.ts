@@ -1,1 +1,2 @@
 export { Shell } from './shell';
+export { ModeButton } from './units-menu';

@@ -50,6 +50,15 @@ function Nav() {
 /** The head with the places, the quick size, undo and units; and the page below it. */
 export function Shell({ children }: { children: ReactNode }) {
   useHistoryKeys();
+  // at the wheel it is a different screen: nothing but what wet hands need
+  if (usePathname() === '/wheel') {
+    return (
+      <>
+        <main>{children}</main>
+        <SavedMark />
+      </>
+    );
+  }
   return (
     <>
       <HStack

@@ -1,0 +1,64 @@
+import { sectionOf } from '@/core/form';
+import { type Drawing, type Shape, box, line, path, words } from '@/core/paper';
+import type { Worked } from '@/core/sizing';
+import { type Gauge } from './gauges';
+
+/** What a card says of a plan besides its figures, as people write it. */
+export interface CardWords {
+  readonly name: string;
+  readonly clay: string;
+  readonly note: string;
+  readonly date: string;
+  readonly length: (mm: number) => string;
+  readonly mass: (g: number) => string;
+}
+
+const CARD = { width: 180, height: 128 };
+const PICTURE = { x: 122, y: 30, width: 50, height: 62 };
+
+/** One small sheet a plan for the wall: its drawing, ball, sizes wet and finished, allowances, gauges, and room for what was really thrown. */
+export function shelfCard({ sized, making }: Worked, gauges: readonly Gauge[], said: CardWords): Drawing {
+  const { length, mass } = said;
+  const [wet, glazed] = [sized.stages.wet.sizes, sized.stages.glazed.sizes];
+  const rows: [string, string][] = [
+    ['Finished', `${length(glazed.height)} high, ${length(glazed.rimDiameter)} across the mouth`],
+    ['Wet, trimmed', `${length(wet.height)} high, ${length(wet.rimDiameter)} across the mouth`],
+    ['As pulled; after the needle', `${length(sized.thrown.pulled)}; ${length(sized.thrown.gauge)} above the bat`],
+    ['Turned off below, wall; wire', `${length(making.trimFloor)}, ${length(making.trimWall)}; ${length(making.wireLoss)}`],
+    ...gauges.flatMap(({ name, readings }) =>
+      readings.slice(0, 2).map(({ what, mm }): [string, string] => [`${name}: ${what}`, length(mm)]),
+    ),
+  ];
+  const table: Shape[] = rows.slice(0, 13).flatMap(([what, figure], i) => {
+    const y = 36 + i * 5;
+    return [words(6, y, what, 2.6), words(116, y, figure, 2.8, 'end')];
+  });
+  return {
+    title: `${said.name}: shelf card`,
+    ...CARD,
+    shapes: [
+      ...box(0, 0, CARD.width, CARD.height),
+      words(6, 11, said.name, 6),
+      words(6, 18, said.clay, 3),
+      words(6, 27, `Ball ${mass(sized.masses.ball)}`, 5.5),
+      ...table,
+      ...picture(sized),
+      line(6, 104, CARD.width - 6, 104, 0.15),
+      words(6, 110, 'Thrown:   ball ________   mouth ________   rim ________   date ________   fired ________', 3),
+      words(6, 118, said.note.slice(0, 110), 2.6),
+      words(CARD.width - 6, 124, said.date, 2.4, 'end'),
+    ],
+  };
+}
+
+/** The finished piece small beside its figures, cut through. Not to size. */
+function picture({ fired }: Worked['sized']): Shape[] {
+  const section = sectionOf(fired);
+  const reach = Math.max(...section.map(({ r }) => r));
+  const high = Math.max(...section.map(({ z }) => z));
+  const scale = Math.min(PICTURE.width / (2 * reach), PICTURE.height / high);
+  const middle = PICTURE.x + PICTURE.width / 2;
+  const half = (side: 1 | -1) =>
+    path(section.map(({ r, z }) => ({ x: middle + side * r * scale, y: PICTURE.y + PICTURE.height - z * scale })));
+  return [half(1), half(-1), words(middle, PICTURE.y + PICTURE.height + 5, 'not to size', 2.4, 'middle')];
+}

@@ -1,0 +1,205 @@
+import { type Stage, remaining } from '@/core/clay';
+import { type Line, type Outline, radiusAt, widest } from '@/core/form';
+import { type Drawing, type Place, type Shape, line, paragraph, path, words } from '@/core/paper';
+import type { Worked } from '@/core/sizing';
+
+/** What a maker's place adds: the bat on the wheel head, and how far a pointer keeps off the rim. mm */
+export interface WheelSetting {
+  readonly batThickness: number;
+  readonly clearance: number;
+  /** How much smaller a chuck is than the inside it holds, all round. */
+  readonly chuckClearance: number;
+}
+
+export const USUAL_SETTING: WheelSetting = { batThickness: 18, clearance: 3, chuckClearance: 1.5 };
+
+/** One figure of a tool, mm: what it is from where. */
+export interface Reading {
+  readonly what: string;
+  readonly mm: number;
+}
+
+/** A measuring tool set or cut for a piece: which stage of the clay it touches, what it measures from, and its figures. */
+export interface Gauge {
+  readonly name: string;
+  readonly stage: Stage;
+  readonly datum: string;
+  readonly readings: readonly Reading[];
+}
+
+/** The clay on the bat once the rim is cut: what every gauge but the needle meets. */
+const cutOutline = ({ sized, making }: Worked): Outline => {
+  const { thrown } = sized.onBat;
+  const cut = (section: Line): Line => section.map(({ r, z }) => ({ r, z: Math.min(z, sized.thrown.pulled - making.rimCut) }));
+  return { under: thrown.under, side: cut(thrown.side), inside: cut(thrown.inside) };
+};
+
+/** Every gauge of a plan, for all the steps: sticks, pointer, calipers, grid, needle and chuck. Wet mm unless it says another stage. */
+export function gaugesOf(worked: Worked, setting: WheelSetting): Gauge[] {
+  const { sized, clay } = worked;
+  const { thrown } = sized;
+  const { side, inside } = cutOutline(worked);
+  const [rimOut, rimIn] = [side.at(-1)!.r, inside[0]!.r];
+  const belly = widest(side);
+  const bellyAt = side.find(({ r }) => r === belly)!.z;
+  const hollow = rimIn > 0;
+  const leather = remaining(clay.shrinkage, 'leather', 'width');
+  const chuck = 2 * (radiusAt(sized.wet.inside, sized.wet.inside.at(-1)!.z + 1) * leather - setting.chuckClearance);
+  const gauges: (Gauge | false)[] = [
+    hollow && {
+      name: 'Crossed sticks',
+      stage: 'wet',
+      datum: 'the level stick lies in the mouth, from inside to inside; the upright one hangs from it to the floor',
+      readings: [
+        { what: 'level stick, mouth inside', mm: 2 * rimIn },
+        { what: 'upright stick, rim to floor', mm: thrown.gauge - thrown.floor },
+      ],
+    },
+    {
+      name: 'Pointer',
+      stage: 'wet',
+      datum: 'set for the rim after the needle; tip blunted, away from the face',
+      readings: [
+        { what: 'height above the bat', mm: thrown.gauge },
+        { what: 'height above the wheel head, with the bat in use', mm: thrown.gauge + setting.batThickness },
+        { what: `from the wheel’s centre, ${setting.clearance} mm off the rim`, mm: rimOut + setting.clearance },
+      ],
+    },
+    {
+      name: 'Calipers',
+      stage: 'wet',
+      datum: 'across the clay as thrown',
+      readings: [
+        { what: 'rim, outside', mm: 2 * rimOut },
+        ...(hollow ? [{ what: 'rim, inside', mm: 2 * rimIn }] : []),
+        { what: 'base, outside', mm: thrown.base },
+        ...(belly > rimOut + 0.5 ? [{ what: `widest, ${Math.round(bellyAt)} mm above the bat`, mm: 2 * belly }] : []),
+      ],
+    },
+    {
+      name: 'Measuring grid',
+      stage: 'wet',
+      datum: 'across from the wheel’s centre, up from the bat',
+      readings: [
+        { what: 'rim, across', mm: rimOut },
+        { what: 'rim, up', mm: thrown.gauge },
+        ...(belly > rimOut + 0.5
+          ? [
+              { what: 'belly, across', mm: belly },
+              { what: 'belly, up', mm: bellyAt },
+            ]
+          : []),
+      ],
+    },
+    hollow && { name: 'Needle', stage: 'wet', datum: 'through the floor to the bat', readings: [{ what: 'floor', mm: thrown.floor }] },
+    hollow &&
+      chuck > 20 && {
+        name: 'Chuck for trimming',
+        stage: 'leather',
+        datum: `inside the piece at leather hard, ${setting.chuckClearance} mm smaller all round; it is clay and shrinks too`,
+        readings: [
+          { what: 'across, in use', mm: chuck },
+          { what: 'across, thrown', mm: chuck / leather },
+        ],
+      },
+  ];
+  return gauges.filter((gauge): gauge is Gauge => gauge !== false);
+}
+
+const GAP = 12;
+/** Below a tool, for what it is. mm */
+const TEXT = 30;
+
+/** A line of the piece as places on paper: the axis at x, the bat at y. */
+const onPaper = (section: Line, x: number, y: number): Place[] => section.map(({ r, z }) => ({ x: x + r, y: y - z }));
+
+/** The reference silhouette as thrown, half, at wet size, to cut out; it stands on the bat. */
+export function silhouette(worked: Worked, name: string): Drawing {
+  const { side, inside } = cutOutline(worked);
+  const height = worked.sized.thrown.gauge;
+  const width = widest(side);
+  const [x, y] = [GAP, GAP + height];
+  return {
+    title: `${name}: silhouette, wet, as thrown`,
+    width: width + 2 * GAP,
+    height: height + GAP + TEXT,
+    shapes: [
+      path(onPaper([{ r: 0, z: 0 }, ...side, ...inside], x, y)),
+      line(x, y + 3, x, GAP - 6, 0.15),
+      ...paragraph(
+        x,
+        y + 6,
+        `${name}. Wet, as thrown, after the needle. Stands on the bat; the long edge is the wheel’s centre.`,
+        2.8,
+        width + GAP,
+      ),
+    ],
+  };
+}
+
+const HAND = 45;
+
+/** A profile rib for the outside at wet size: the contour cut out of a board, with a hand-hold. */
+export function profileRib(worked: Worked, name: string): Drawing {
+  const { side } = cutOutline(worked);
+  const height = worked.sized.thrown.gauge;
+  const reach = widest(side);
+  const narrow = Math.min(...side.map(({ r }) => r));
+  const board = reach - narrow + HAND;
+  const [x, y] = [GAP - narrow, GAP + height];
+  const contour = onPaper(side, x, y);
+  const outer: Place[] = [
+    { x: GAP + board, y: GAP },
+    { x: GAP + board, y: y },
+  ];
+  const hold = oval(GAP + board - HAND / 2, GAP + height / 2, 12, Math.min(34, height / 3));
+  return {
+    title: `${name}: outside rib, wet`,
+    width: board + 2 * GAP,
+    height: height + GAP + TEXT,
+    shapes: [
+      path([...contour, ...outer]),
+      path(hold),
+      ...paragraph(GAP, y + 6, `${name}. Outside rib, wet. Its foot stands on the bat.`, 2.8, board + GAP),
+    ],
+  };
+}
+
+function oval(x: number, y: number, a: number, b: number): Place[] {
+  return Array.from({ length: 36 }, (_, i) => ({ x: x + a * Math.cos((i * Math.PI) / 18), y: y + b * Math.sin((i * Math.PI) / 18) }));
+}
+
+/** Two strips as long as the crossed sticks, with the marks of a range where there is one: go within, no-go beyond. */
+export function sticks(
+  worked: Worked,
+  name: string,
+  go: Readonly<Partial<Record<'mouth' | 'depth', readonly [number | undefined, number | undefined]>>> = {},
+): Drawing {
+  const [{ readings }] = gaugesOf(worked, USUAL_SETTING) as [Gauge];
+  const [mouth, depth] = readings;
+  const lengths = [mouth!.mm, depth!.mm];
+  const strip = (mm: number, i: number, label: string, window: readonly [number | undefined, number | undefined] | undefined): Shape[] => {
+    const y = GAP + i * 34;
+    const bars = (window ?? []).flatMap((at, j) =>
+      at === undefined
+        ? []
+        : [line(GAP + at, y, GAP + at, y + 16, 0.4), words(GAP + at, y + 21, j === 0 ? 'go from' : 'to', 2.4, 'middle')],
+    );
+    return [
+      path([
+        { x: GAP, y },
+        { x: GAP + mm, y },
+        { x: GAP + mm, y: y + 16 },
+        { x: GAP, y: y + 16 },
+      ]),
+      words(GAP + 3, y + 9, `${name}: ${label}, wet, ${mm.toFixed(1)} mm`, 2.8),
+      ...bars,
+    ];
+  };
+  return {
+    title: `${name}: crossed sticks, wet`,
+    width: Math.max(...lengths) + 2 * GAP,
+    height: 34 * 2 + GAP,
+    shapes: [...strip(lengths[0]!, 0, 'mouth, inside', go.mouth), ...strip(lengths[1]!, 1, 'rim to floor', go.depth)],
+  };
+}

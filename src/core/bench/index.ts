@@ -1,0 +1,16 @@
+export { type CardWords, shelfCard } from './card';
+export { type Gauge, type Reading, USUAL_SETTING, type WheelSetting, gaugesOf, profileRib, silhouette, sticks } from './gauges';
+export {
+  type Mark,
+  type RuleCheck,
+  type RuleInput,
+  type RuleUnit,
+  type RuledClay,
+  type Thumb,
+  checkRule,
+  copierPercent,
+  enlargement,
+  ruleMarks,
+  rulesOfThumb,
+  shrinkRule,
+} from './rule';

@@ -1,0 +1,5 @@
+export { PrintSetting } from './print-setting';
+export { Printed } from './printed';
+export { RuleCheck } from './rule-check';
+export { RuleMaker } from './rule-maker';
+export { useBench } from './use-bench';

@@ -1,0 +1,55 @@
+'use client';
+
+import { checkRule, copierPercent, enlargement, rulesOfThumb } from '@/core/bench';
+import type { ClayFigures } from '@/core/clay';
+import { writePercent } from '@/core/units';
+import { LengthInput } from '@/ui/fields';
+import { useUnits } from '@/ui/state';
+import { Box, chakra } from '@chakra-ui/react';
+import { useState } from 'react';
+
+const FIELD = { width: '76px', fontSize: '16px' };
+
+/** One mark of an old rule measured: which shrinkage it suits; how to copy a rule larger; what rules of thumb would cost. */
+export function RuleCheck({ clay, finished }: { clay: ClayFigures; finished: number }) {
+  const { length } = useUnits();
+  const [reads, setReads] = useState(100);
+  const [stands, setStands] = useState(() => Math.round(1000 * enlargement(clay, 'wet')) / 10);
+  const { suits, off } = checkRule(clay, reads, stands);
+  const take = (set: (mm: number) => void) => (mm: number) => {
+    set(mm);
+    return undefined;
+  };
+  const sized = (mm: number) => (Math.abs(mm) < 0.05 ? 'exactly that' : `${length(Math.abs(mm))} ${mm > 0 ? 'larger' : 'smaller'}`);
+  return (
+    <Box as="section" aria-label="Check a rule" borderTopWidth="1px" borderColor="line" paddingBlock="3" fontSize="sm" lineHeight="1.6">
+      <chakra.h3 fontWeight="650" fontSize="md">
+        Check a rule, or copy one
+      </chakra.h3>
+      <Box>
+        The mark that reads <LengthInput label="The mark reads" mm={reads} takeMm={take(setReads)} known color="glazed" style={FIELD} />{' '}
+        stands <LengthInput label="It stands from zero" mm={stands} takeMm={take(setStands)} known color="wet" style={FIELD} /> from zero.
+      </Box>
+      <Box role="status">
+        {suits > 0
+          ? `That suits a clay that shrinks ${writePercent(suits * 100)}.`
+          : 'That is no shrink rule: its marks stand no further than they read.'}{' '}
+        In this clay such a mark finishes at {length(reads + off)}: {sized(off)}.
+      </Box>
+      <Box>
+        A plain rule copied at <b>{copierPercent(clay).toFixed(2)} %</b> becomes a shrink rule for this clay. To scratch one by hand, each
+        10 mm stands 10 × {enlargement(clay, 'wet').toFixed(5)} from zero, counted from zero and not from mark to mark:{' '}
+        {[10, 20, 50, 100].map((mm) => `${mm} at ${(mm * enlargement(clay, 'wet')).toFixed(2)}`).join(', ')} mm.
+      </Box>
+      <chakra.h3 fontWeight="650" fontSize="md" marginTop="3">
+        Rules of thumb, for {length(finished)} finished
+      </chakra.h3>
+      {rulesOfThumb(clay, finished).map(({ rule, wet, finishes }) => (
+        <Box key={rule}>
+          {rule === 'adding' ? `Adding ${writePercent(clay.shrinkage.width * 100)}` : 'An inch per foot'} makes it {length(wet)} wet, and it
+          finishes at {length(finishes)}: <b>{sized(finishes - finished)}</b>.
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,131 @@
+'use client';
+
+import { type Gauge, gaugesOf, profileRib, shelfCard, silhouette, sticks } from '@/core/bench';
+import { type Limit, USUAL_ODDS, isExact, windowAt } from '@/core/sizing';
+import { handMass } from '@/core/units';
+import { PrintSetting, Printed, RuleCheck, RuleMaker, useBench } from '@/ui/bench';
+import { LengthInput } from '@/ui/fields';
+import { StageName } from '@/ui/stage';
+import { useWorkspace } from '@/ui/state';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import Link from 'next/link';
+import type { PieceModel } from './use-piece';
+
+/** The go and no-go marks of a mouth that is a range, wet and inside: the window moved in by the wall. */
+function mouthWindow({ worked }: PieceModel): readonly [number | undefined, number | undefined] | undefined {
+  const limit = worked.known.rimDiameter?.find((known): known is Limit => !isExact(known));
+  const go = limit && windowAt({ clay: worked.clay, size: 'rimDiameter' }, limit, 'wet', worked.odds ?? USUAL_ODDS).go;
+  if (!go) return undefined;
+  const { side, inside } = worked.sized.onBat.thrown;
+  const walls = 2 * (side.at(-1)!.r - inside[0]!.r);
+  return [go[0] && go[0] - walls, go[1] && go[1] - walls];
+}
+
+/** What is set or printed before starting: gauges datum by datum, and the tools to cut out at true size. */
+export function BenchPanel({ piece }: { piece: PieceModel }) {
+  const { worked, plan, units, known, part } = piece;
+  const { workspace } = useWorkspace();
+  const bench = useBench();
+  const gauges = gaugesOf(worked, bench.wheel);
+  const hollow = piece.form.family !== 'disc';
+  const batch = workspace.batches.find(({ id }) => id === part.batchId)?.name;
+  const body = known.body?.name ?? 'typical stoneware';
+  const window = mouthWindow(piece);
+  const card = shelfCard(worked, gauges, {
+    name: plan.name,
+    clay: `${body}${batch ? `, ${batch}` : ''}${known.firing.cone ? `, cone ${known.firing.cone}` : ''}`,
+    note: plan.note,
+    date: new Date().toISOString().slice(0, 10),
+    length: units.length,
+    mass: (g) => units.mass(handMass(g, units.choice)),
+  });
+  return (
+    <Box>
+      <HStack justifyContent="space-between" flexWrap="wrap" gap="3" marginBottom="3">
+        <Link href={`/wheel?plan=${plan.id}`}>
+          <chakra.span
+            display="inline-flex"
+            alignItems="center"
+            minHeight="44px"
+            paddingInline="4"
+            background="act"
+            color="act.fg"
+            borderRadius="4px"
+            fontWeight="650"
+          >
+            Open on the wheel screen
+          </chakra.span>
+        </Link>
+        <HStack gap="4" flexWrap="wrap" fontSize="sm" color="fg.muted">
+          <Setting label="Bat, thick" mm={bench.wheel.batThickness} take={(batThickness) => bench.set({ batThickness })} />
+          <Setting label="Pointer off the rim" mm={bench.wheel.clearance} take={(clearance) => bench.set({ clearance })} />
+          <Setting
+            label="Chuck, smaller all round"
+            mm={bench.wheel.chuckClearance}
+            take={(chuckClearance) => bench.set({ chuckClearance })}
+          />
+        </HStack>
+      </HStack>
+      <Gauges gauges={gauges} length={units.length} />
+      <PrintSetting />
+      <RuleMaker clay={{ body, batch, cone: known.firing.cone, clay: worked.clay }} bodyId={part.bodyId} />
+      {hollow && <Printed title="Crossed sticks" drawing={sticks(worked, plan.name, window && { mouth: window })} />}
+      {hollow && <Printed title="Silhouette" drawing={silhouette(worked, plan.name)} />}
+      {hollow && <Printed title="Outside rib" drawing={profileRib(worked, plan.name)} />}
+      <Printed title="Shelf card" drawing={card} />
+      <RuleCheck clay={worked.clay} finished={piece.form.sizes.rimDiameter} />
+      <Box fontSize="sm" color="warn">
+        <b>Care:</b> pointers and skewers beside the wheel point away from the face, tips blunted; rings and long sleeves do not mix with a
+        wheel.
+      </Box>
+    </Box>
+  );
+}
+
+function Setting({ label, mm, take }: { label: string; mm: number; take: (mm: number) => void }) {
+  return (
+    <Box>
+      {label}{' '}
+      <LengthInput
+        label={label}
+        mm={mm}
+        zero
+        takeMm={(value) => {
+          if (value > 200) return 'At most 200 mm.';
+          take(value);
+          return undefined;
+        }}
+        known
+        style={{ width: '56px', fontSize: '16px' }}
+      />
+    </Box>
+  );
+}
+
+function Gauges({ gauges, length }: { gauges: readonly Gauge[]; length: (mm: number) => string }) {
+  return (
+    <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(250px, 1fr))" columnGap="6" rowGap="4" marginBottom="4">
+      {gauges.map(({ name, stage, datum, readings }) => (
+        <Box as="section" key={name} aria-label={name} borderTopWidth="3px" borderColor={stage} paddingTop="1">
+          <HStack justifyContent="space-between">
+            <chakra.h3 fontWeight="650">{name}</chakra.h3>
+            <Box fontSize="sm">
+              <StageName stage={stage} />
+            </Box>
+          </HStack>
+          <Box fontSize="xs" color="fg.muted" lineHeight="1.35" marginBottom="1">
+            {datum}
+          </Box>
+          {readings.map(({ what, mm }) => (
+            <HStack key={what} justifyContent="space-between" alignItems="baseline" gap="3">
+              <Box fontSize="sm">{what}</Box>
+              <Box color={stage} fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="19px" fontWeight="680" whiteSpace="nowrap">
+                {length(mm)}
+              </Box>
+            </HStack>
+          ))}
+        </Box>
+      ))}
+    </Box>
+  );
+}

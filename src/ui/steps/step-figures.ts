@@ -1,0 +1,52 @@
+import type { StepName, WheelSteps, Worked } from '@/core/sizing';
+import { handLength, handMass, text, writeLength } from '@/core/units';
+import type { Units } from '@/ui/state';
+
+export const STEP_TITLES: Record<StepName, string> = {
+  ball: 'Ball',
+  puck: 'Centred',
+  opened: 'Opened',
+  cylinder: 'First cylinder',
+  shape: 'Shaped',
+  needle: 'Needled',
+  trim: 'Trimmed',
+};
+
+/** What to measure at each step, in a few words. */
+export function figuresAt(
+  { making, sized }: Pick<Worked, 'making' | 'sized'>,
+  wheel: WheelSteps,
+  { choice, mass }: Units,
+): Record<StepName, readonly string[]> {
+  const length = (mm: number) => text(writeLength(handLength(mm, choice), choice));
+  const { ball, puck, opened, cylinder, shape, takes } = wheel;
+  const opens = cylinder?.opens ?? 1;
+  const turned = cylinder ? (opens > 1.08 ? 'then opened out: its rim thins' : opens < 0.92 ? 'then collared: its rim thickens' : '') : '';
+  const gone: [string, number][] = [
+    ['below', takes.below],
+    ['off the wall', takes.wall],
+    ['from the hollow', takes.hollow],
+    ['otherwise', takes.other],
+    ['left by the wire', takes.wire],
+  ];
+  return {
+    ball: [mass(handMass(ball.g, choice)), `⌀ ${length(ball.diameter)}`],
+    puck: [`⌀ ${length(puck.width)}`, `${length(puck.height)} high`],
+    opened: opened ? [`⌀ ${length(opened.width)} inside`, `floor ${length(opened.floor)} by needle`, `${length(opened.height)} high`] : [],
+    cylinder: cylinder
+      ? [
+          `⌀ ${length(cylinder.width)}`,
+          `${length(cylinder.height)} high`,
+          `rim ${length(cylinder.rimThick)} thick, foot ${length(cylinder.footThick)}`,
+          ...(turned ? [turned] : []),
+        ]
+      : [],
+    shape: [
+      `${length(shape.height)} high as pulled`,
+      `mouth ⌀ ${length(shape.mouth)}`,
+      ...(shape.widest > shape.mouth + 1 ? [`widest ⌀ ${length(shape.widest)}`] : []),
+    ],
+    needle: [`${length(making.rimCut)} off the rim`, `to ${length(sized.thrown.gauge)} above the bat`],
+    trim: gone.filter(([, g]) => g >= 0.5).map(([where, g]) => `${mass(handMass(g, choice))} ${where}`),
+  };
+}

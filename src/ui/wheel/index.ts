@@ -1,0 +1,1 @@
+export { WheelScreen } from './wheel-screen';

@@ -1,0 +1,276 @@
+'use client';
+
+import { type Plan, clayOf, matterIn, sizePart } from '@/core/workspace';
+import { commands } from '@/store';
+import { ModeButton } from '@/ui/shell';
+import { StageName } from '@/ui/stage';
+import { run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
+import { StepDrawing, scaleOf } from '@/ui/steps';
+import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
+import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
+import { type ReactNode, type TouchEvent, useEffect, useMemo, useRef, useState } from 'react';
+import { type WheelPage, spoken, wheelPages } from './pages';
+import { useAwake } from './use-awake';
+
+const DRAWN = { width: 420, height: 330 };
+/** A finger that moved less than this across pressed something. px */
+const SWIPE = 60;
+
+/** A few huge figures for two metres away, one step at a time: nothing has to be typed. */
+export function WheelScreen() {
+  const { status, workspace } = useWorkspace();
+  const asked = useSearchParams().get('plan');
+  if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
+  const plan = workspace.plans.find(({ id }) => id === (asked ?? workspace.settings.openPlanId)) ?? workspace.plans[0];
+  if (!plan) {
+    return (
+      <Box padding="6">
+        No piece to throw yet. <Link href="/">Back to the piece</Link>
+      </Box>
+    );
+  }
+  return <AtTheWheel key={plan.id} plan={plan} />;
+}
+
+function AtTheWheel({ plan }: { plan: Plan }) {
+  const { workspace } = useWorkspace();
+  const units = useUnits();
+  const [part] = plan.parts;
+  const made = useMemo(() => {
+    const sized = sizePart(part, clayOf(workspace, part).figures, units.length, matterIn(workspace));
+    return sized.ok ? wheelPages(sized.value, part.making, part.shortening, units) : undefined;
+  }, [workspace, part, units]);
+  const [index, setIndex] = useState(0);
+  const awake = useAwake();
+  const touched = useRef<number | undefined>(undefined);
+  const count = made?.pages.length ?? 1;
+  const at = Math.min(index, count - 1);
+  const turn = (by: 1 | -1) => setIndex((before) => Math.max(0, Math.min(count - 1, before + by)));
+  usePageKeys(turn);
+
+  if (!made) {
+    return (
+      <Box padding="6" role="alert" color="bad">
+        This piece cannot be made as it stands. <Link href={`/?plan=${plan.id}`}>Back to the piece</Link>
+      </Box>
+    );
+  }
+  const page = made.pages[at]!;
+  const onTouchEnd = (event: TouchEvent) => {
+    const moved = event.changedTouches[0]!.clientX - (touched.current ?? 0);
+    if (Math.abs(moved) > SWIPE) turn(moved < 0 ? 1 : -1);
+  };
+  return (
+    <Box
+      minHeight="100vh"
+      display="flex"
+      flexDirection="column"
+      data-wheel={page.key}
+      onTouchStart={(event) => {
+        touched.current = event.touches[0]!.clientX;
+      }}
+      onTouchEnd={onTouchEnd}
+    >
+      <Head plan={plan} page={page} place={`${at + 1} of ${count}`} />
+      <Box flex="1" paddingInline={{ base: '4', md: '8' }} paddingBlock="2" aria-live="polite">
+        <PageView page={page} scale={scaleOf(made.steps, DRAWN)} />
+      </Box>
+      {awake === false && (
+        <Box role="note" paddingInline="8" fontSize="sm" color="warn">
+          This browser cannot keep the screen awake: set the device not to sleep.
+        </Box>
+      )}
+      <Run plan={plan} />
+      <HStack gap="3" padding="4">
+        <Big onClick={() => turn(-1)} disabled={at === 0}>
+          Previous
+        </Big>
+        <Big onClick={() => turn(1)} disabled={at === count - 1}>
+          Next
+        </Big>
+      </HStack>
+    </Box>
+  );
+}
+
+/** Arrow keys, page keys and the space bar turn pages: pedals send these. */
+function usePageKeys(turn: (by: 1 | -1) => void): void {
+  useEffect(() => {
+    const forward = ['ArrowRight', 'ArrowDown', 'PageDown', ' '];
+    const back = ['ArrowLeft', 'ArrowUp', 'PageUp'];
+    const onKey = (event: KeyboardEvent) => {
+      const onButton = event.key === ' ' && event.target instanceof HTMLButtonElement;
+      if (onButton || event.ctrlKey || event.metaKey || event.altKey) return;
+      if (forward.includes(event.key)) turn(1);
+      else if (back.includes(event.key)) turn(-1);
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+}
+
+function Head({ plan, page, place }: { plan: Plan; page: WheelPage; place: string }) {
+  const talks = typeof window !== 'undefined' && 'speechSynthesis' in window;
+  const read = () => {
+    window.speechSynthesis.cancel();
+    window.speechSynthesis.speak(new SpeechSynthesisUtterance(spoken(page)));
+  };
+  return (
+    <HStack paddingInline="4" paddingTop="2" gap="3" flexWrap="wrap">
+      <Link href={`/?plan=${plan.id}`} aria-label="Back to the piece">
+        <Big as="span">Back</Big>
+      </Link>
+      <Box>
+        <chakra.h1 fontSize="24px" fontWeight="680" lineHeight="1.2">
+          {plan.name}
+        </chakra.h1>
+        <HStack gap="3" color="fg.muted">
+          <StageName stage="wet" />
+          <span>{place}</span>
+        </HStack>
+      </Box>
+      <Box flex="1" />
+      {talks && <Big onClick={read}>Read aloud</Big>}
+      <Big onClick={() => void document.documentElement.requestFullscreen?.()}>Full screen</Big>
+      <Box display="grid" placeItems="center" minWidth="64px" minHeight="64px" background="bar" color="bar.fg" borderRadius="6px">
+        <ModeButton />
+      </Box>
+    </HStack>
+  );
+}
+
+const MAIN = 'clamp(96px, 21vh, 230px)';
+const FOUR = 'clamp(64px, 15vh, 150px)';
+
+function Digits({ children, size }: { children: string; size: string }) {
+  return (
+    <Box
+      color="wet"
+      fontFamily="figure"
+      fontWeight="680"
+      fontStretch="88%"
+      fontVariantNumeric="tabular-nums"
+      lineHeight="1.05"
+      fontSize={size}
+      data-digits
+    >
+      {children}
+    </Box>
+  );
+}
+
+function PageView({ page, scale }: { page: WheelPage; scale: number }) {
+  if (page.key === 'all') {
+    return (
+      <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap="4">
+        {page.figures.map(({ words, figure }, i) => (
+          <Box key={words}>
+            <Box fontSize="24px" color="fg.muted">
+              {words}
+            </Box>
+            <Digits size={i === 0 ? MAIN : FOUR}>{figure}</Digits>
+          </Box>
+        ))}
+      </Grid>
+    );
+  }
+  const [main, ...others] = page.figures;
+  const [, digits = '', words = ''] = FIGURE_FIRST.exec(main?.figure ?? '') ?? [];
+  return (
+    <HStack alignItems="flex-start" justifyContent="space-between" gap="6" flexWrap="wrap">
+      <Box flex="1" minWidth="320px">
+        <chakra.h2 fontSize="34px" fontWeight="680">
+          {page.title}
+        </chakra.h2>
+        <Digits size={MAIN}>{digits}</Digits>
+        {words && (
+          <Box fontSize="28px" color="fg.muted" lineHeight="1.1">
+            {words}
+          </Box>
+        )}
+        {others.map(({ figure }) => (
+          <Digits key={figure} size="clamp(40px, 7vh, 64px)">
+            {figure}
+          </Digits>
+        ))}
+        {page.cautions.map((words) => (
+          <Box key={words} fontSize="20px" color="warn" marginTop="2" maxWidth="640px">
+            {words}
+          </Box>
+        ))}
+      </Box>
+      {page.step && <StepDrawing step={page.step} scale={scale} size={DRAWN} />}
+    </HStack>
+  );
+}
+
+/** A figure with its unit, and what is said of it. */
+const FIGURE_FIRST = /^((?:⌀ )?[\d.,/ ]*\d(?: ?(?:mm|cm|in|g|oz|lb))?(?: [\d.]+ oz)?) ?(.*)$/;
+
+const DIFFERENT = ['larger', 'smaller', 'heavier', 'lighter', 'gone wrong'] as const;
+
+/** Counts the run in one tap; a second says what was different about the last. */
+function Run({ plan }: { plan: Plan }) {
+  const thrown = plan.thrown ?? [];
+  const last = thrown.at(-1);
+  const wrong = thrown.filter(({ different }) => different === 'gone wrong').length;
+  return (
+    <HStack paddingInline="4" gap="3" flexWrap="wrap">
+      <Big look="solid" onClick={() => run(commands.throwOne(plan.id))}>
+        Thrown
+      </Big>
+      <Box role="status" fontSize="30px" fontFamily="figure" fontVariantNumeric="tabular-nums" fontWeight="680" minWidth="150px">
+        {thrown.length - wrong} thrown{wrong > 0 ? `, ${wrong} gone wrong` : ''}
+      </Box>
+      {last &&
+        DIFFERENT.map((different) => (
+          <Big
+            key={different}
+            aria-pressed={last.different === different}
+            look={last.different === different ? 'solid' : 'plain'}
+            onClick={() => run(commands.noteLastThrown(plan.id, different))}
+          >
+            {different}
+          </Big>
+        ))}
+      {last && <Big onClick={() => void workspaceStore().undo()}>Undo</Big>}
+    </HStack>
+  );
+}
+
+interface BigProps {
+  readonly children: ReactNode;
+  readonly onClick?: () => void;
+  readonly disabled?: boolean;
+  readonly look?: 'solid' | 'plain';
+  readonly as?: 'span';
+  readonly 'aria-pressed'?: boolean;
+}
+
+/** For wet hands: at least 64 px. */
+function Big({ look = 'plain', ...rest }: BigProps) {
+  return (
+    <chakra.button
+      type="button"
+      display="inline-flex"
+      alignItems="center"
+      justifyContent="center"
+      minHeight="64px"
+      minWidth="64px"
+      paddingInline="5"
+      fontSize="22px"
+      fontWeight="650"
+      borderRadius="6px"
+      borderWidth="2px"
+      borderColor={look === 'solid' ? 'act' : 'line.strong'}
+      background={look === 'solid' ? 'act' : 'transparent'}
+      color={look === 'solid' ? 'act.fg' : 'fg'}
+      cursor="pointer"
+      _disabled={{ opacity: 0.35, cursor: 'default' }}
+      {...rest}
+    />
+  );
+}

@@ -1,0 +1,140 @@
+import { readFileSync } from 'node:fs';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { answer, expect, saved, savesByDownload, test, type, visit } from './app';
+
+async function savedAs(page: import('@playwright/test').Page, button: string): Promise<{ name: string; bytes: Buffer }> {
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: button, exact: true }).click();
+  const file = await download;
+  return { name: file.suggestedFilename(), bytes: readFileSync((await file.path())!) };
+}
+
+test('a shrink rule is seen, printed from a worker with its font, and saved as SVG and DXF', async ({ page }) => {
+  await savesByDownload(page);
+  await visit(page);
+  await page.getByRole('tab', { name: 'Bench' }).click();
+  const rule = page.getByRole('region', { name: 'Shrink rule' });
+  await expect(rule).toContainText('one page');
+  await type(page, 'Rule reads up to', '500');
+  await expect(rule).toContainText('pages');
+  const { name, bytes } = await savedAs(page, 'Shrink rule as PDF');
+  expect(name).toBe('rimbet-shrink-rule-heron-buff.pdf');
+  const pdf = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
+  const first = await pdf.getPage(1);
+  const words = (await first.getTextContent()).items.map((item) => ('str' in item ? item.str : '')).join(' ');
+  expect(words).toContain('This line is 100 mm');
+  expect(words).toContain('Heron Buff, August');
+  const svg = await savedAs(page, 'Shrink rule as SVG');
+  expect(svg.bytes.toString()).toMatch(/width="[\d.]+mm"/);
+  const dxf = await savedAs(page, 'Shrink rule as DXF');
+  expect(dxf.bytes.toString()).toContain('$INSUNITS');
+});
+
+test('gauges say datum and stage, and follow the bat in use', async ({ page }) => {
+  await visit(page);
+  await page.getByRole('tab', { name: 'Bench' }).click();
+  const pointer = page.getByRole('region', { name: 'Pointer' });
+  await expect(pointer).toContainText('set for the rim after the needle');
+  await expect(pointer).toContainText('141.1 mm');
+  await expect(pointer).toContainText('159.1 mm');
+  await type(page, 'Bat, thick', '25');
+  await expect(pointer).toContainText('166.1 mm');
+  await expect(page.getByRole('region', { name: 'Chuck for trimming' })).toContainText('leather hard');
+  await saved(page);
+  await page.reload();
+  await page.getByRole('tab', { name: 'Bench' }).click();
+  await expect(page.getByRole('region', { name: 'Pointer' })).toContainText('166.1 mm');
+});
+
+test('a printer’s own line corrects what is printed, kept with its name', async ({ page }) => {
+  await visit(page);
+  await page.getByRole('tab', { name: 'Bench' }).click();
+  await page.getByLabel('Printer', { exact: true }).selectOption('a new printer …');
+  await type(page, 'Name of the printer', 'Barn office');
+  await type(page, 'Its 100 mm line measures', '98');
+  await type(page, 'Its 100 mm line measures', '40');
+  await expect(page.getByRole('tabpanel').getByRole('alert')).toContainText('far from 100 mm');
+  await page.keyboard.press('Escape');
+  await saved(page);
+  await page.reload();
+  await page.getByRole('tab', { name: 'Bench' }).click();
+  await expect(page.getByLabel('Printer', { exact: true })).toHaveValue('Barn office');
+});
+
+test('one mark of an old rule says what it suits, and rules of thumb what they cost', async ({ page }) => {
+  await visit(page);
+  await page.getByRole('tab', { name: 'Bench' }).click();
+  const check = page.getByRole('region', { name: 'Check a rule' });
+  await expect(check.getByRole('status')).toContainText('shrinks 11.5 %');
+  await type(page, 'It stands from zero', '108.3');
+  await expect(check.getByRole('status')).toContainText('shrinks 7.7 %');
+  await expect(check).toContainText('An inch per foot makes it 99.7 mm wet');
+});
+
+test.describe('at the wheel', () => {
+  test('figures are huge, pages turn by key and pedal, nothing is typed', async ({ page }) => {
+    await visit(page, '/wheel?plan=plan-honey-jar');
+    const main = page.locator('[data-digits]').first();
+    await expect(main).toHaveText('645 g');
+    expect(await main.evaluate((element) => parseFloat(getComputedStyle(element).fontSize))).toBeGreaterThanOrEqual(96);
+    const at = () => page.locator('[data-wheel]').getAttribute('data-wheel');
+    await page.keyboard.press('PageDown');
+    expect(await at()).toBe('ball');
+    for (const key of ['ArrowRight', ' ', 'ArrowDown']) await page.keyboard.press(key);
+    expect(await at()).toBe('cylinder');
+    await page.keyboard.press('PageUp');
+    expect(await at()).toBe('opened');
+    await expect(page.locator('input, textarea, select')).toHaveCount(0);
+    for (const box of await page.locator('button:visible').all()) expect((await box.boundingBox())!.height).toBeGreaterThanOrEqual(44);
+    const [width, height] = await page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight]);
+    expect([width, height]).toEqual([1280, 800]);
+  });
+
+  test('a run is counted in one tap, what was different in a second, and kept', async ({ page }) => {
+    await visit(page, '/wheel?plan=plan-honey-jar');
+    await page.getByRole('button', { name: 'Thrown' }).click();
+    await page.getByRole('button', { name: 'Thrown' }).click();
+    await page.getByRole('button', { name: 'gone wrong' }).click();
+    await expect(page.getByRole('status')).toContainText('1 thrown, 1 gone wrong');
+    await page.getByRole('button', { name: 'gone wrong' }).click();
+    await expect(page.getByRole('status')).toHaveText('2 thrown');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('status')).toContainText('1 gone wrong');
+    await saved(page);
+    await page.reload();
+    await expect(page.getByRole('status')).toContainText('1 thrown, 1 gone wrong');
+  });
+
+  test.describe('on an upright tablet', () => {
+    test.use({ viewport: { width: 800, height: 1280 }, hasTouch: true });
+
+    test('pages turn by a swipe', async ({ page }) => {
+      await visit(page, '/wheel?plan=plan-serving-bowl');
+      const swipe = (from: number, to: number) =>
+        page.locator('[data-wheel]').evaluate(
+          (element, [start, end]) => {
+            const touch = (x: number) => new Touch({ identifier: 1, target: element, clientX: x, clientY: 600 });
+            element.dispatchEvent(new TouchEvent('touchstart', { bubbles: true, touches: [touch(start!)] }));
+            element.dispatchEvent(new TouchEvent('touchend', { bubbles: true, changedTouches: [touch(end!)] }));
+          },
+          [from, to],
+        );
+      await swipe(600, 200);
+      await expect(page.locator('[data-wheel]')).toHaveAttribute('data-wheel', 'ball');
+      await swipe(600, 580);
+      await expect(page.locator('[data-wheel]')).toHaveAttribute('data-wheel', 'ball');
+      await swipe(200, 600);
+      await expect(page.locator('[data-wheel]')).toHaveAttribute('data-wheel', 'all');
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(800);
+    });
+  });
+});
+
+test('the piece leads to the wheel and back', async ({ page }) => {
+  await visit(page);
+  await page.getByRole('tab', { name: 'Bench' }).click();
+  await page.getByRole('link', { name: 'Open on the wheel screen' }).click();
+  await expect(page.locator('[data-wheel="all"]')).toBeVisible();
+  await page.getByRole('link', { name: 'Back to the piece' }).click();
+  await expect(answer(page, 'ball')).toHaveText('645 g');
+});
