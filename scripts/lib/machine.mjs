@@ -67,11 +67,11 @@ export function packagesInstalled() {
   });
 }
 
-const BUILT_FROM = ['src', 'public', 'next.config.ts', 'tsconfig.json', 'package-lock.json', 'scripts/csp.mjs'];
+const BUILT_FROM = ['src', 'public', 'next.config.ts', 'tsconfig.json', 'package-lock.json', 'scripts/csp.mjs', 'scripts/offline.mjs'];
 
 /** A production build of the sources as they are. */
 export function built() {
-  onceFor('build', BUILT_FROM, '.next/csp.json', () => {
+  onceFor('build', BUILT_FROM, '.next/sw.js', () => {
     console.log('Building …');
     must(process.execPath, ['scripts/build.mjs']);
   });

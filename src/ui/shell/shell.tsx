@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { HistoryButtons, SavedMark, Told, useHistoryKeys } from './history';
+import { NewVersion } from './offline';
 import { QuickSize } from './quick-size';
 import { ModeButton, UnitsMenu } from './units-menu';
 
@@ -56,6 +57,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <>
         <main>{children}</main>
         <SavedMark />
+        <NewVersion />
       </>
     );
   }
@@ -88,6 +90,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <main>{children}</main>
       <Told />
       <SavedMark />
+      <NewVersion />
     </>
   );
 }

@@ -1,0 +1,70 @@
+'use client';
+
+import { Act } from '@/ui/fields';
+import { HStack, chakra } from '@chakra-ui/react';
+import { useEffect, useState } from 'react';
+
+/** Keeps the application in the browser; says when that is done, and which new version waits to be taken. */
+function useOffline() {
+  const [ready, setReady] = useState(false);
+  const [waiting, setWaiting] = useState<ServiceWorker | undefined>();
+  useEffect(() => {
+    if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
+    let left = false;
+    const look = (registration: ServiceWorkerRegistration) => {
+      const next = registration.waiting;
+      if (!left && next && navigator.serviceWorker.controller) setWaiting(next);
+    };
+    const start = async () => {
+      const registration = await navigator.serviceWorker.register('/sw.js');
+      look(registration);
+      registration.addEventListener('updatefound', () =>
+        registration.installing?.addEventListener('statechange', () => look(registration)),
+      );
+      await navigator.serviceWorker.ready;
+      if (!left) setReady(true);
+    };
+    // a browser that refuses goes on with the network
+    start().catch(() => undefined);
+    return () => {
+      left = true;
+    };
+  }, []);
+  return { ready, waiting };
+}
+
+/** A new version is offered, never forced: what was typed is saved with every keystroke, so taking it loses nothing. */
+export function NewVersion() {
+  const { ready, waiting } = useOffline();
+  const [later, setLater] = useState(false);
+  const take = () => {
+    navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), { once: true });
+    waiting?.postMessage({ type: 'SKIP_WAITING' });
+  };
+  return (
+    <>
+      <chakra.span data-offline={ready ? 'ready' : 'no'} hidden />
+      {waiting && !later && (
+        <HStack
+          role="status"
+          position="fixed"
+          bottom="4"
+          left="4"
+          zIndex="60"
+          gap="3"
+          padding="3"
+          background="bg.raised"
+          borderWidth="1px"
+          borderColor="line.strong"
+          borderRadius="4px"
+        >
+          A new version of Rimbet is ready.
+          <Act look="solid" onClick={take}>
+            Use it now
+          </Act>
+          <Act onClick={() => setLater(true)}>Later</Act>
+        </HStack>
+      )}
+    </>
+  );
+}
