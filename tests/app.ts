@@ -11,7 +11,8 @@ export const test = base.extend<{ watched: void }>({
         if (!url.startsWith(baseURL!) && !/^(data|blob):/.test(url)) foreign.push(url);
       });
       context.on('console', (message) => {
-        if (message.type() === 'error' && !/status of 4\d\d|ERR_INTERNET_DISCONNECTED/.test(message.text())) complaints.push(message.text());
+        if (message.type() === 'error' && !/status of 4\d\d|ERR_INTERNET_DISCONNECTED/.test(message.text()))
+          complaints.push(message.text());
       });
       context.on('weberror', (error) => complaints.push(String(error.error())));
       await use();

@@ -71,6 +71,57 @@ test('one mark of an old rule says what it suits, and rules of thumb what they c
   await expect(check).toContainText('An inch per foot makes it 99.7 mm wet');
 });
 
+test('a clay alone gives a rule, a second clay stands beside it, and the list of pieces prints', async ({ page }) => {
+  await savesByDownload(page);
+  await visit(page, '/clay?body=body-heron-buff');
+  await page.getByText('Shrink rule for this clay', { exact: true }).click();
+  await page.getByLabel('A second clay beside', { exact: true }).selectOption('Chalk Down');
+  await page.getByLabel('Laid on clay that is', { exact: true }).selectOption('leather hard');
+  await expect(page.getByRole('img', { name: 'Preview: Shrink rule: Heron Buff, Chalk Down' })).toContainText('leather hard clay');
+  const rule = await savedAs(page, 'Shrink rule as PDF');
+  expect(rule.name).toBe('rimbet-shrink-rule-heron-buff-chalk-down.pdf');
+  await visit(page, '/pieces');
+  const list = await savedAs(page, 'Print the list');
+  const pdf = await getDocument({ data: new Uint8Array(list.bytes), verbosity: 0 }).promise;
+  const words = (await (await pdf.getPage(1)).getTextContent()).items.map((item) => ('str' in item ? item.str : '')).join(' ');
+  expect(words).toContain('Honey jar, wide');
+  expect(words).toContain('645 g');
+});
+
+test('own measures tell widths in the maker’s words', async ({ page }) => {
+  await visit(page);
+  await page.getByRole('tab', { name: 'Bench' }).click();
+  await page.getByRole('button', { name: 'Add a measure' }).click();
+  await type(page, 'Name of measure 1', 'second ring');
+  await type(page, 'Width of measure 1', '101');
+  await expect(page.getByRole('region', { name: 'Calipers' })).toContainText('second ring and 3 mm');
+});
+
+test('a tester corrects the ball, and the run is made to it on the wheel screen too', async ({ page }) => {
+  await visit(page);
+  await page.getByRole('tab', { name: 'Ball' }).click();
+  await type(page, 'It took a ball of', '680');
+  await expect(page.locator('[data-tester]')).toHaveText('680 g');
+  await type(page, 'Its rim above the bat', '150');
+  await expect(page.locator('[data-tester]')).not.toHaveText('680 g');
+  await page.getByRole('button', { name: 'Make the run to this' }).click();
+  const run = (await page.locator('[data-tester]').textContent())!;
+  await expect(page.getByTestId('run-ball')).toContainText(run);
+  await saved(page);
+  await visit(page, '/wheel?plan=plan-honey-jar');
+  await expect(page.locator('[data-digits]').first()).toHaveText(run);
+  await expect(page.getByText('ball, by the tester')).toBeVisible();
+});
+
+test('an instrument that types works in any field: a figure and Enter', async ({ page }) => {
+  await visit(page);
+  await page.getByLabel('Mouth, outside, glazed', { exact: true }).focus();
+  await page.keyboard.type('91.35\n');
+  await expect(page.getByLabel('Finished width at the mouth', { exact: true })).toHaveValue(/^91\.[34]$/);
+  await page.keyboard.type('90.02 mm\n');
+  await expect(page.getByLabel('Finished width at the mouth', { exact: true })).toHaveValue('90');
+});
+
 test.describe('at the wheel', () => {
   test('figures are huge, pages turn by key and pedal, nothing is typed', async ({ page }) => {
     await visit(page, '/wheel?plan=plan-honey-jar');

@@ -165,6 +165,32 @@ export function profileRib(worked: Worked, name: string): Drawing {
   };
 }
 
+/** A profile rib for the inside at wet size, from the floor to the rim; its long edge is the wheel's centre. */
+export function insideRib(worked: Worked, name: string): Drawing {
+  const { inside } = cutOutline(worked);
+  const [rim, floor] = [inside[0]!, inside.at(-1)!];
+  const reach = widest(inside);
+  const height = rim.z - floor.z;
+  const [x, y] = [GAP, GAP + height];
+  const hold = oval(x + reach * 0.4, GAP + height / 2, Math.min(12, reach * 0.25), Math.min(34, height / 3));
+  return {
+    title: `${name}: inside rib, wet`,
+    width: reach + 2 * GAP,
+    height: height + GAP + TEXT,
+    shapes: [
+      path(
+        onPaper(
+          [...inside, { r: 0, z: rim.z }].map(({ r, z }) => ({ r, z: z - floor.z })),
+          x,
+          y,
+        ),
+      ),
+      path(hold),
+      ...paragraph(GAP, y + 6, `${name}. Inside rib, wet. Its foot stands on the floor.`, 2.8, reach + GAP),
+    ],
+  };
+}
+
 function oval(x: number, y: number, a: number, b: number): Place[] {
   return Array.from({ length: 36 }, (_, i) => ({ x: x + a * Math.cos((i * Math.PI) / 18), y: y + b * Math.sin((i * Math.PI) / 18) }));
 }

@@ -1,5 +1,6 @@
 export { type CardWords, shelfCard } from './card';
-export { type Gauge, type Reading, USUAL_SETTING, type WheelSetting, gaugesOf, profileRib, silhouette, sticks } from './gauges';
+export { type PlanRow, planTable } from './plan-table';
+export { type Gauge, type Reading, USUAL_SETTING, type WheelSetting, gaugesOf, insideRib, profileRib, silhouette, sticks } from './gauges';
 export {
   type Mark,
   type RuleCheck,

@@ -181,6 +181,12 @@ const part = strict
       width: positiveMm.required(),
     }),
     ballRatio: percent(0.2, 5),
+    tester: strict.object({
+      ballG: strict.number().positive().max(1e6).required(),
+      height: positiveMm.required(),
+      mouth: positiveMm.required(),
+      accepted: strict.boolean(),
+    }),
     inHand: strict.object({
       weightG: percent(0, 1e6),
       glazePercent: percent(0, 50),
@@ -233,6 +239,10 @@ const settings = strict
       batThickness: percent(0, 200),
       clearance: percent(0, 200),
       chuckClearance: percent(0, 50),
+      measures: strict
+        .array()
+        .items(strict.object({ name, mm: positiveMm.required() }))
+        .max(50),
     }),
     place: strict.object(Object.fromEntries(LIMIT_NAMES.map((limitName) => [limitName, positiveMm]))),
   })

@@ -16,7 +16,18 @@ export {
 } from './known';
 export { type Limit, USUAL_ODDS, type Window, aimFor, chanceWithin, windowAt, windows } from './window';
 export { type Step, type StepName, USUAL_SHORTENING, type WallSlice, type WheelSteps, wheelSteps } from './steps';
-export { type Again, GLAZE, type InTheHand, type KnownPiece, type ScaledBall, TWICE_THE_CLAY, again, scaledBall } from './ways';
+export {
+  type Again,
+  GLAZE,
+  type InTheHand,
+  type KnownPiece,
+  type ScaledBall,
+  TWICE_THE_CLAY,
+  type Tester,
+  again,
+  ballFromTester,
+  scaledBall,
+} from './ways';
 export {
   ATTACHED_KINDS,
   type AttachedPart,

@@ -8,6 +8,7 @@ import {
   WAYS,
   again,
   aimFor,
+  ballFromTester,
   chanceWithin,
   conflictsIn,
   reach,
@@ -246,6 +247,27 @@ describe('the ball from a piece that is known', () => {
 
   it('that could not be made is refused', () => {
     expect(scaledBall(clay, cup, WAYS.trimmed, { ballG: 100, height: 4, width: 40 }, write).ok).toBe(false);
+  });
+});
+
+describe('a tester', () => {
+  const made = size(clay, cup, 'glazed', WAYS.trimmed);
+  const asPlanned = { height: made.thrown.gauge, mouth: made.stages.wet.sizes.rimDiameter };
+
+  it('that came out as planned gives the ball it took', () => {
+    const ball = ballFromTester(clay, made, WAYS.trimmed, { ballG: 431, ...asPlanned }, write);
+    expect(ball.ok && ball.value).toBeCloseTo(431, 6);
+  });
+
+  it('that came out too large asks for a smaller ball, and too small for a larger', () => {
+    const ball = (height: number) => {
+      const found = ballFromTester(clay, made, WAYS.trimmed, { ballG: 431, ...asPlanned, height }, write);
+      if (!found.ok) throw new Error(found.problem.message);
+      return found.value;
+    };
+    expect(ball(made.thrown.gauge + 8)).toBeLessThan(431);
+    expect(ball(made.thrown.gauge - 8)).toBeGreaterThan(431);
+    expect(ballFromTester(clay, made, WAYS.trimmed, { ballG: 431, height: 3, mouth: 90 }, write).ok).toBe(false);
   });
 });
 

@@ -44,6 +44,35 @@ export function scaledBall(
   return good({ bySection: (ballG * clayIn(form)) / clayIn(then), byCube: ballG * factor ** 3, factor });
 }
 
+/** A piece thrown to try a plan: the ball it took, and as thrown its rim above the bat after the needle and its mouth, outside. g, wet mm. */
+export interface Tester {
+  readonly ballG: number;
+  readonly height: number;
+  readonly mouth: number;
+}
+
+/**
+ * The ball for the run, from its tester: what the tester took, scaled from the size it reached to the size it should have,
+ * by the clay in the two sections.
+ */
+export function ballFromTester(
+  clay: ClayFigures,
+  sized: Sized,
+  making: Making,
+  { ballG, height, mouth }: Tester,
+  write: (mm: number) => string,
+): Result<number> {
+  const form = sized.stages.glazed;
+  const wet = sized.stages.wet.sizes;
+  const reached = {
+    height: (form.sizes.height * (height - (sized.thrown.gauge - wet.height))) / wet.height,
+    width: (form.sizes.rimDiameter * mouth) / wet.rimDiameter,
+  };
+  if (reached.height <= 0) return bad('height', 'Its rim stands lower than what is turned off below. Measure from the bat.');
+  const scaled = scaledBall(clay, form, making, { ballG, ...reached }, write);
+  return scaled.ok ? good(scaled.value.bySection) : scaled;
+}
+
 /** How much bigger along each side a piece gets from twice its clay, all growing alike: the cube root of 2. */
 export const TWICE_THE_CLAY = Math.cbrt(2);
 

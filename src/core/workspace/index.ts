@@ -26,11 +26,13 @@ export {
   knownAs,
   letGo,
   plainCup,
+  runBall,
   sizePart,
   typedOver,
   withManner,
   withSize,
 } from './piece';
+export { type OwnMeasure, inOwnMeasures } from './measures';
 export { upgradedPlan } from './upgrade';
 export { UNUSED_WORDS, figureWords, restsOnWords } from './belief-words';
 export { nextThings } from './next';

@@ -20,6 +20,7 @@ import {
   type StagedForm,
   WAYS,
   attachedG,
+  ballFromTester,
   checkMaking,
   resolveKnown,
   size,
@@ -58,6 +59,13 @@ export function sizePart(part: Sizable, clay: ClayFigures, write: (mm: number) =
     return { wetG: attachedG(each, matter), matter };
   });
   return good({ clay, given, sized: size(clay, given.form as Form<Stage>, given.at, part.making, attached) });
+}
+
+/** The ball a run is made to, g: from its accepted tester, else as worked out. */
+export function runBall(part: Pick<Part, 'tester' | 'making'>, { clay, sized }: SizedPart): number {
+  const { tester, making } = part;
+  const ball = tester?.accepted ? ballFromTester(clay, sized, making, tester, String) : undefined;
+  return ball?.ok ? ball.value : sized.masses.ball;
 }
 
 const rounded = (mm: number): number => Math.round(mm * 10) / 10;

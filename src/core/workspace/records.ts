@@ -1,6 +1,7 @@
 import type { ClayKind, Firing, Sample, Shares, Softness, Stage } from '@/core/clay';
 import type { FamilyName, Knot, Manner } from '@/core/form';
-import type { AttachedPart, Joined, KnownPiece, KnownSizes, Making, PlaceLimits, PouringLip, Wanted, Way } from '@/core/sizing';
+import type { OwnMeasure } from './measures';
+import type { AttachedPart, Joined, KnownPiece, KnownSizes, Making, PlaceLimits, PouringLip, Tester, Wanted, Way } from '@/core/sizing';
 import { METRIC, type PercentRange, type UnitChoice } from '@/core/units';
 
 /** A clay body: what the maker knows of it. Percentages as written; missing is unknown. */
@@ -75,6 +76,8 @@ export interface Part {
   readonly knownPiece?: KnownPiece | undefined;
   /** The maker's own ball over the ball worked out. */
   readonly ballRatio?: number | undefined;
+  /** The first piece thrown of it: the ball it took and what came of it, wet; accepted, the run is made to it. */
+  readonly tester?: (Tester & { readonly accepted?: boolean | undefined }) | undefined;
   /** A fired piece in the hand, to be made again: what it weighs and holds. */
   readonly inHand?:
     | {
@@ -128,6 +131,8 @@ export interface BenchSettings {
   readonly batThickness?: number | undefined;
   readonly clearance?: number | undefined;
   readonly chuckClearance?: number | undefined;
+  /** The maker's own measures: rings on the wheel head, a bent wire, a hand's span. */
+  readonly measures?: readonly OwnMeasure[] | undefined;
 }
 
 /** Everything a maker keeps. */

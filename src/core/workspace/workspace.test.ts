@@ -17,6 +17,7 @@ import {
   newestBatch,
   nextThings,
   PLAIN,
+  inOwnMeasures,
   plainCup,
   restsOnWords,
   reversed,
@@ -209,4 +210,20 @@ describe('a plain cup', () => {
       { seed: 63 },
     );
   });
+});
+
+describe('own measures', () => {
+  const rings = [
+    { name: 'first ring', mm: 40 },
+    { name: 'second ring', mm: 60 },
+  ];
+
+  it.each([
+    [63, 'second ring and 3 mm'],
+    [60.3, 'second ring'],
+    [59.7, 'second ring'],
+    [45, 'first ring and 5 mm'],
+    [80, undefined],
+    [20, undefined],
+  ])('%d mm is %s', (mm, said) => expect(inOwnMeasures(mm, rings, (more) => `${Math.round(more)} mm`)).toBe(said));
 });

@@ -1,3 +1,4 @@
+export { OwnMeasures } from './own-measures';
 export { PrintSetting } from './print-setting';
 export { Printed } from './printed';
 export { RuleCheck } from './rule-check';

@@ -4,6 +4,7 @@ import { type ClayKind, KINDS, readCone } from '@/core/clay';
 import { type PercentRange, type Result, good, readPercent, readPercentRange, writePercent } from '@/core/units';
 import type { Body } from '@/core/workspace';
 import { commands } from '@/store';
+import { PrintSetting, RuleCheck, RuleMaker } from '@/ui/bench';
 import { Act, Choice, NameInput, TextInput } from '@/ui/fields';
 import { run, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
@@ -110,6 +111,22 @@ export function ClayEditor({ body }: { body: Body }) {
         />
       </Box>
       <Batches body={body} />
+      <chakra.details marginTop="6">
+        <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '32px' }} fontSize="18px" fontWeight="650">
+          Shrink rule for this clay
+        </chakra.summary>
+        <PrintSetting />
+        <RuleMaker
+          clay={{
+            body: body.name,
+            batch: view.batches.find(({ id }) => id === view.batchId)?.name,
+            cone: view.known.firing.cone,
+            clay: view.known.figures,
+          }}
+          bodyId={body.id}
+        />
+        <RuleCheck clay={view.known.figures} finished={100} />
+      </chakra.details>
       <Box marginTop="6" fontSize="sm" color="fg.muted" maxWidth="620px">
         Dry clay dust contains or may contain crystalline silica: clean wet, do not sweep or dry-sand without extraction and a fitted
         respirator. A shrinkage figure and a cone say nothing about food: that is tested on the fired, glazed piece.

@@ -1,6 +1,7 @@
 'use client';
 
 import { workspaceStore } from '@/ui/state';
+import { flushSync } from 'react-dom';
 import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useRef, useState } from 'react';
 
 /** How a typed text is taken: a message when it was refused, nothing when it was. The key joins one visit's keystrokes for undo. */
@@ -49,7 +50,8 @@ export function useDraft({ shown, take, step }: DraftOptions) {
 
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Enter') {
-      settle();
+      // shown before it is selected, so that the next figure, from an instrument say, takes its place
+      flushSync(settle);
       event.currentTarget.select();
     } else if (event.key === 'Escape' && draft) {
       event.stopPropagation();

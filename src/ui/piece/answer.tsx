@@ -127,6 +127,11 @@ export function Answer({ piece }: { piece: PieceModel }) {
         written={writeMass(handMass(masses.ball, choice), choice)}
         size="clamp(64px, 7.6vw, 104px)"
       />
+      {piece.part.tester?.accepted && (
+        <Box fontSize="sm" color="wet" fontWeight="600" data-testid="run-ball">
+          The run is made to its tester: {units.mass(handMass(piece.runBall, choice))}
+        </Box>
+      )}
       <Grid templateColumns="1fr 1fr" columnGap="4" rowGap="1" marginTop="1">
         {figures(piece).map(({ name, words, wet, finishes }) => {
           const hand = handLength(wet, choice);

@@ -19,6 +19,7 @@ import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import { Block } from './holds-panel';
 import { OptionalLength, OptionalMass } from './optional';
+import { TesterBlock } from './tester-block';
 import type { PieceModel } from './use-piece';
 
 /** One way to the ball: its figure large, what it rests on below. */
@@ -69,6 +70,7 @@ export function BallPanel({ piece }: { piece: PieceModel }) {
           />
         </Way>
       </Grid>
+      <TesterBlock piece={piece} />
       <PutOn piece={piece} />
       <TakenElsewhere piece={piece} />
     </Box>

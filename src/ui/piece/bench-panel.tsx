@@ -1,9 +1,10 @@
 'use client';
 
-import { type Gauge, gaugesOf, profileRib, shelfCard, silhouette, sticks } from '@/core/bench';
+import { type Gauge, gaugesOf, insideRib, profileRib, shelfCard, silhouette, sticks } from '@/core/bench';
 import { type Limit, USUAL_ODDS, isExact, windowAt } from '@/core/sizing';
 import { handMass } from '@/core/units';
-import { PrintSetting, Printed, RuleCheck, RuleMaker, useBench } from '@/ui/bench';
+import { type OwnMeasure, inOwnMeasures } from '@/core/workspace';
+import { OwnMeasures, PrintSetting, Printed, RuleCheck, RuleMaker, useBench } from '@/ui/bench';
 import { LengthInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { useWorkspace } from '@/ui/state';
@@ -66,12 +67,14 @@ export function BenchPanel({ piece }: { piece: PieceModel }) {
           />
         </HStack>
       </HStack>
-      <Gauges gauges={gauges} length={units.length} />
+      <Gauges gauges={gauges} length={units.length} measures={bench.settings.measures ?? []} />
+      <OwnMeasures />
       <PrintSetting />
       <RuleMaker clay={{ body, batch, cone: known.firing.cone, clay: worked.clay }} bodyId={part.bodyId} />
       {hollow && <Printed title="Crossed sticks" drawing={sticks(worked, plan.name, window && { mouth: window })} />}
       {hollow && <Printed title="Silhouette" drawing={silhouette(worked, plan.name)} />}
       {hollow && <Printed title="Outside rib" drawing={profileRib(worked, plan.name)} />}
+      {hollow && <Printed title="Inside rib" drawing={insideRib(worked, plan.name)} />}
       <Printed title="Shelf card" drawing={card} />
       <RuleCheck clay={worked.clay} finished={piece.form.sizes.rimDiameter} />
       <Box fontSize="sm" color="warn">
@@ -81,6 +84,14 @@ export function BenchPanel({ piece }: { piece: PieceModel }) {
     </Box>
   );
 }
+
+/** The same width in the maker's own measures, where one is near. */
+const InOwn = ({ words }: { words: string | undefined }) =>
+  words ? (
+    <Box fontSize="xs" color="act" fontWeight="600">
+      {words}
+    </Box>
+  ) : null;
 
 function Setting({ label, mm, take }: { label: string; mm: number; take: (mm: number) => void }) {
   return (
@@ -102,7 +113,13 @@ function Setting({ label, mm, take }: { label: string; mm: number; take: (mm: nu
   );
 }
 
-function Gauges({ gauges, length }: { gauges: readonly Gauge[]; length: (mm: number) => string }) {
+interface GaugesProps {
+  readonly gauges: readonly Gauge[];
+  readonly length: (mm: number) => string;
+  readonly measures: readonly OwnMeasure[];
+}
+
+function Gauges({ gauges, length, measures }: GaugesProps) {
   return (
     <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(250px, 1fr))" columnGap="6" rowGap="4" marginBottom="4">
       {gauges.map(({ name, stage, datum, readings }) => (
@@ -118,7 +135,10 @@ function Gauges({ gauges, length }: { gauges: readonly Gauge[]; length: (mm: num
           </Box>
           {readings.map(({ what, mm }) => (
             <HStack key={what} justifyContent="space-between" alignItems="baseline" gap="3">
-              <Box fontSize="sm">{what}</Box>
+              <Box fontSize="sm">
+                {what}
+                <InOwn words={inOwnMeasures(mm, measures, length)} />
+              </Box>
               <Box color={stage} fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="19px" fontWeight="680" whiteSpace="nowrap">
                 {length(mm)}
               </Box>

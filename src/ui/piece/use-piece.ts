@@ -27,6 +27,7 @@ import {
   clayOf,
   knownAs,
   matterIn,
+  runBall,
   sizePart,
   typedOver,
   withManner,
@@ -50,6 +51,8 @@ export interface PieceModel extends Takers {
   /** The sizes its form has, in order. */
   readonly names: readonly SizeName[];
   readonly conflicts: readonly Conflict[];
+  /** The ball the run is made to, g: by its tester once that is accepted. */
+  readonly runBall: number;
   /** Why the stored piece cannot be made, after its clay changed say; the last possible one is in `worked`. */
   readonly impossible: string | undefined;
   readonly units: Units;
@@ -241,6 +244,7 @@ export function usePiece(plan: Plan): PieceModel | undefined {
     worked: { clay: possible.value.clay, known: shown.sizes, making: shown.making, sized: possible.value.sized, odds: shown.odds },
     form,
     names: sizesOf(form, form.sizes),
+    runBall: runBall(shown, possible.value),
     conflicts: conflictsIn(shown, shown.sizes, possible.value.clay, shown.odds),
     impossible,
     units,

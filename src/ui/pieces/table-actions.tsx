@@ -4,6 +4,7 @@ import { Act } from '@/ui/fields';
 import { saveText, useWorkspace } from '@/ui/state';
 import { HStack, chakra } from '@chakra-ui/react';
 import { useState } from 'react';
+import { PrintList } from './print-list';
 
 /** The pieces table out of Rimbet: as a CSV file, or to the clipboard for a sheet. Its writer is fetched when first needed. */
 export function TableActions() {
@@ -23,6 +24,7 @@ export function TableActions() {
       <chakra.span role="status" fontSize="sm" color="fg.muted">
         {said}
       </chakra.span>
+      <PrintList />
       <Act onClick={() => void copy()}>Copy table</Act>
       <Act onClick={() => void write(',').then((csv) => saveText(csv, 'rimbet-pieces.csv', 'text/csv'))}>Save CSV</Act>
     </HStack>

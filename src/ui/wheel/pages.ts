@@ -1,5 +1,5 @@
-import { type SizedPart } from '@/core/workspace';
-import { type Making, type Step, USUAL_SHORTENING, adviceFor, wheelSteps } from '@/core/sizing';
+import { type Part, type SizedPart, runBall } from '@/core/workspace';
+import { type Step, USUAL_SHORTENING, adviceFor, wheelSteps } from '@/core/sizing';
 import { handLength, handMass, text, writeLength } from '@/core/units';
 import type { Units } from '@/ui/state';
 import { STEP_TITLES, figuresAt } from '@/ui/steps';
@@ -14,13 +14,11 @@ export interface WheelPage {
 }
 
 /** All four figures at once first, then a page for each step. */
-export function wheelPages(
-  { clay, sized }: SizedPart,
-  making: Making,
-  shortening: number | undefined,
-  units: Units,
-): { pages: WheelPage[]; steps: readonly Step[] } {
+export function wheelPages(part: Part, worked: SizedPart, units: Units): { pages: WheelPage[]; steps: readonly Step[] } {
   const { choice, mass } = units;
+  const { clay, sized } = worked;
+  const { making, shortening, tester } = part;
+  const ball = mass(handMass(runBall(part, worked), choice));
   const hand = (mm: number) => text(writeLength(handLength(mm, choice), choice));
   const wheel = wheelSteps(clay, sized, making, shortening ?? USUAL_SHORTENING);
   const figures = figuresAt({ making, sized }, wheel, units);
@@ -29,7 +27,7 @@ export function wheelPages(
     key: 'all',
     title: 'All at once',
     figures: [
-      { words: 'ball', figure: mass(handMass(sized.masses.ball, choice)) },
+      { words: tester?.accepted ? 'ball, by the tester' : 'ball', figure: ball },
       { words: 'rim above the bat', figure: hand(sized.thrown.gauge) },
       { words: 'mouth, outside', figure: hand(sized.stages.wet.sizes.rimDiameter) },
       { words: 'floor, by needle', figure: hand(sized.thrown.floor) },
@@ -39,7 +37,7 @@ export function wheelPages(
   const steps = wheel.steps.map((step): WheelPage => ({
     key: step.name,
     title: STEP_TITLES[step.name],
-    figures: figures[step.name].map((figure) => ({ figure })),
+    figures: figures[step.name].map((figure, i) => ({ figure: step.name === 'ball' && i === 0 ? ball : figure })),
     step,
     cautions: advice.filter((each) => each.step === step.name).map(({ words }) => words),
   }));

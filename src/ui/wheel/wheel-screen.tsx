@@ -39,7 +39,7 @@ function AtTheWheel({ plan }: { plan: Plan }) {
   const [part] = plan.parts;
   const made = useMemo(() => {
     const sized = sizePart(part, clayOf(workspace, part).figures, units.length, matterIn(workspace));
-    return sized.ok ? wheelPages(sized.value, part.making, part.shortening, units) : undefined;
+    return sized.ok ? wheelPages(part, sized.value, units) : undefined;
   }, [workspace, part, units]);
   const [index, setIndex] = useState(0);
   const awake = useAwake();
