@@ -122,6 +122,24 @@ test('an instrument that types works in any field: a figure and Enter', async ({
   await expect(page.getByLabel('Finished width at the mouth', { exact: true })).toHaveValue('90');
 });
 
+test('simulated instruments fill the field the cursor stood in, and are refused where they do not fit', async ({ page }) => {
+  await visit(page);
+  await page.getByRole('tab', { name: 'Ball' }).click();
+  await page.getByRole('button', { name: 'Scale and caliper' }).click();
+  const tray = page.getByRole('region', { name: 'Instruments' });
+  await expect(tray.getByText('SIMULATED')).toHaveCount(2);
+  await page.getByLabel('It took a ball of', { exact: true }).focus();
+  await page.getByRole('button', { name: 'Simulated scale: send' }).click();
+  await expect(page.getByLabel('Its rim above the bat', { exact: true })).toBeVisible();
+  await expect(page.getByLabel('It took a ball of', { exact: true })).toHaveValue('432 g');
+  await page.getByLabel('Finished width at the mouth', { exact: true }).focus();
+  await type(page, 'Simulated caliper shows', '90.02 mm');
+  await page.getByRole('button', { name: 'Simulated caliper: send' }).click();
+  await expect(page.getByLabel('Finished width at the mouth', { exact: true })).toHaveValue('90');
+  await page.getByRole('button', { name: 'Simulated scale: send' }).click();
+  await expect(page.locator('main [role=alert]').first()).toContainText('weight');
+});
+
 test.describe('at the wheel', () => {
   test('figures are huge, pages turn by key and pedal, nothing is typed', async ({ page }) => {
     await visit(page, '/wheel?plan=plan-honey-jar');

@@ -20,3 +20,4 @@ export {
   writePercent,
   writeVolume,
 } from './write';
+export { linesOf, readingOf } from './instrument';

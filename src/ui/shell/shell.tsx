@@ -1,9 +1,12 @@
 'use client';
 
+import { InstrumentTray } from '@/ui/instruments';
 import { Box, HStack, chakra } from '@chakra-ui/react';
+import { Scale } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
+import { BarButton } from './bar-button';
 import { HistoryButtons, SavedMark, Told, useHistoryKeys } from './history';
 import { NewVersion } from './offline';
 import { QuickSize } from './quick-size';
@@ -51,6 +54,7 @@ function Nav() {
 /** The head with the places, the quick size, undo and units; and the page below it. */
 export function Shell({ children }: { children: ReactNode }) {
   useHistoryKeys();
+  const [tray, setTray] = useState(false);
   // at the wheel it is a different screen: nothing but what wet hands need
   if (usePathname() === '/wheel') {
     return (
@@ -84,10 +88,14 @@ export function Shell({ children }: { children: ReactNode }) {
         <HStack gap="2" order={{ base: 1, md: 1 }} width={{ base: '100%', md: 'auto' }} paddingBottom={{ base: '2', md: '0' }}>
           <QuickSize />
           <UnitsMenu />
+          <BarButton aria-label="Scale and caliper" aria-expanded={tray} onClick={() => setTray(!tray)}>
+            <Scale size={20} aria-hidden />
+          </BarButton>
           <ModeButton />
         </HStack>
       </HStack>
       <main>{children}</main>
+      {tray && <InstrumentTray onClose={() => setTray(false)} />}
       <Told />
       <SavedMark />
       <NewVersion />

@@ -1,0 +1,1 @@
+export { InstrumentTray } from './tray';
