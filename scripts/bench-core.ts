@@ -1,6 +1,9 @@
 /** Sizes computed per second by the core, and by the headless verb with its checks. Prints one line of JSON. */
 import { calculate } from '@/core/calc';
+import { readFileSync } from 'node:fs';
+import { shrinkRule } from '@/core/bench';
 import { clayFigures } from '@/core/clay';
+import { tile, writePdf } from '@/core/paper';
 import { FAMILIES, FAMILY_NAMES, type FamilyName, formOf } from '@/core/form';
 import { WAYS, size, wheelSteps } from '@/core/sizing';
 import { finishedSizes, sizePart } from '@/core/workspace';
@@ -54,4 +57,15 @@ const verb = perSecond(() => {
   if (!calculate('size', cases).ok) throw new Error('a case was refused');
 });
 
-console.log(JSON.stringify({ core, verb, keystrokes, sum: Math.round(sum) }));
+/** A rule of ten pages as a PDF, ms, and how many pages it was. */
+function pdf(): { ms: number; pages: number } {
+  const font = new Uint8Array(readFileSync('public/fonts/atkinson-hyperlegible-next-latin.ttf')).buffer;
+  const drawing = shrinkRule({ clays: [{ body: 'Heron Buff', clay }], stage: 'wet', unit: 'mm', reads: 1500, date: '2026-11-23' });
+  const [first, ...rest] = tile(drawing, 'a4').slice(0, 10);
+  writePdf([first!, ...rest], font);
+  const start = performance.now();
+  writePdf([first!, ...rest], font);
+  return { ms: Math.round(performance.now() - start), pages: rest.length + 1 };
+}
+
+console.log(JSON.stringify({ core, verb, keystrokes, pdf: pdf(), sum: Math.round(sum) }));

@@ -6,7 +6,7 @@ packagesInstalled();
 const executablePath = chromium();
 built();
 
-const { core, verb, keystrokes: byForm } = JSON.parse(spawnSync(tool('tsx'), ['scripts/bench-core.ts'], { encoding: 'utf8' }).stdout);
+const { core, verb, keystrokes: byForm, pdf } = JSON.parse(spawnSync(tool('tsx'), ['scripts/bench-core.ts'], { encoding: 'utf8' }).stdout);
 console.log('Sizes computed per second');
 console.log(
   `  core ${core.toLocaleString('en')}, headless verb with its checks ${verb.toLocaleString('en')} (core / verb = ${(core / verb).toFixed(1)})`,
@@ -19,6 +19,29 @@ console.log(
     .join(', ')}`,
 );
 console.log(`  worst: ${worst[0]}, ${(worst[1] / byForm.cylinder).toFixed(1)} times the cup`);
+
+console.log(`A PDF of ${pdf.pages} pages: ${pdf.ms} ms (${(pdf.ms / byForm.cylinder).toFixed(0)} times a cup worked out)`);
+
+/** From opening the address to the ball on the screen, ms: the first visit, a second, and with the network gone. */
+async function opening() {
+  const { chromium: browserType } = await import('@playwright/test');
+  const browser = await browserType.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const page = await context.newPage();
+  const open = async () => {
+    const start = performance.now();
+    await page.goto(`http://${HOST}:${port}/`);
+    await page.locator('[data-answer="ball"]').waitFor();
+    return performance.now() - start;
+  };
+  const first = await open();
+  await page.locator('[data-offline="ready"]').waitFor({ state: 'attached' });
+  const second = await open();
+  await context.setOffline(true);
+  const offline = await open();
+  await browser.close();
+  return { first, second, offline };
+}
 
 const KEYSTROKES = 60;
 
@@ -62,6 +85,11 @@ async function keystrokes(slowdown, plan) {
 const port = await freePort(4395);
 const server = spawn(tool('next'), ['start', '-H', HOST, '-p', String(port)], { stdio: ['ignore', 'pipe', 'inherit'] });
 await new Promise((resolve) => server.stdout.on('data', (data) => String(data).includes('Ready') && resolve()));
+const opened = await opening();
+console.log('Opened until the ball is there');
+console.log(
+  `  first visit ${opened.first.toFixed(0)} ms, second ${opened.second.toFixed(0)} ms, network gone ${opened.offline.toFixed(0)} ms (${(opened.offline / opened.second).toFixed(2)} times the second)`,
+);
 const plain = await keystrokes(1, 'plan-honey-jar');
 const slow = await keystrokes(4, 'plan-honey-jar');
 const bottle = await keystrokes(1, 'plan-collared-bottle');

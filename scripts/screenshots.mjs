@@ -49,6 +49,24 @@ const VIEWS = [
     },
   },
   {
+    name: 'bench',
+    path: '/',
+    size: { width: 1280, height: 1000 },
+    before: async (page) => {
+      await page.getByRole('tab', { name: 'Bench' }).click();
+      await page.getByRole('tablist').evaluate((element) => element.scrollIntoView());
+    },
+  },
+  {
+    name: 'wheel',
+    path: '/wheel?plan=plan-serving-bowl',
+    size: WIDE,
+    before: async (page) => {
+      for (let i = 0; i < 4; i += 1) await page.keyboard.press('PageDown');
+      await page.getByRole('button', { name: 'Thrown' }).click();
+    },
+  },
+  {
     name: 'quick-size',
     path: '/',
     size: WIDE,

@@ -159,6 +159,19 @@ test.describe('at the wheel', () => {
     expect([width, height]).toEqual([1280, 800]);
   });
 
+  test('the tester is noted in taps, and the run is made to it', async ({ page }) => {
+    await visit(page, '/wheel?plan=plan-honey-jar');
+    for (let i = 0; i < 8; i += 1) await page.keyboard.press('PageDown');
+    await expect(page.locator('[data-wheel="tester"]')).toBeVisible();
+    await expect(page.locator('[data-wheel-tester]')).toHaveText('645 g');
+    for (let i = 0; i < 4; i += 1) await page.getByRole('button', { name: 'More: its rim above the bat' }).click();
+    await expect(page.locator('[data-wheel-tester]')).not.toHaveText('645 g');
+    await page.getByRole('button', { name: 'Make the run to this' }).click();
+    const wanted = (await page.locator('[data-wheel-tester]').textContent())!;
+    for (let i = 0; i < 8; i += 1) await page.keyboard.press('PageUp');
+    await expect(page.locator('[data-digits]').first()).toHaveText(wanted);
+  });
+
   test('a run is counted in one tap, what was different in a second, and kept', async ({ page }) => {
     await visit(page, '/wheel?plan=plan-honey-jar');
     await page.getByRole('button', { name: 'Thrown' }).click();

@@ -18,7 +18,7 @@ import {
   shelfCard,
   shrinkRule,
   silhouette,
-  sticks,
+  strips,
 } from '.';
 
 const font = new Uint8Array(readFileSync('public/fonts/atkinson-hyperlegible-next-latin.ttf')).buffer;
@@ -208,12 +208,17 @@ describe('the gauges of a plan', () => {
 
   it('of a jar include its belly; a disc has neither sticks nor needle', () => {
     expect(Object.keys(readings('jar')).some((what) => what.startsWith('Calipers: widest'))).toBe(true);
-    expect(gaugesOf(worked('disc'), USUAL_SETTING).map(({ name }) => name)).toEqual(['Pointer', 'Calipers', 'Measuring grid']);
+    expect(gaugesOf(worked('disc'), USUAL_SETTING).map(({ name }) => name)).toEqual([
+      'Before it is shaped',
+      'Pointer',
+      'Calipers',
+      'Measuring grid',
+    ]);
   });
 
   it.each(FAMILY_NAMES.filter((family) => family !== 'disc'))('of a %s are drawn at true size, inside their sheet', (family) => {
     const piece = worked(family);
-    for (const drawing of [silhouette(piece, 'Test'), profileRib(piece, 'Test'), sticks(piece, 'Test')]) {
+    for (const drawing of [silhouette(piece, 'Test'), profileRib(piece, 'Test'), strips(gaugesOf(piece, USUAL_SETTING), 'Test')]) {
       for (const shape of drawing.shapes) {
         if (shape.kind !== 'path') continue;
         for (const { x, y } of shape.points) {
@@ -230,7 +235,7 @@ describe('the gauges of a plan', () => {
   });
 
   it('carry the go and no-go marks of a range', () => {
-    const drawing = sticks(worked('cylinder'), 'Test', { mouth: [70, 74] });
+    const drawing = strips(gaugesOf(worked('cylinder'), USUAL_SETTING), 'Test', { 'level stick, mouth inside': [70, 74] });
     const marks = uprightsOf(drawing.shapes);
     expect(marks).toEqual([12 + 70, 12 + 74]);
   });

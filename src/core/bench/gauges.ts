@@ -1,7 +1,7 @@
 import { type Stage, remaining } from '@/core/clay';
 import { type Line, type Outline, radiusAt, widest } from '@/core/form';
 import { type Drawing, type Place, type Shape, line, paragraph, path, words } from '@/core/paper';
-import type { Worked } from '@/core/sizing';
+import { type Worked, wheelSteps } from '@/core/sizing';
 
 /** What a maker's place adds: the bat on the wheel head, and how far a pointer keeps off the rim. mm */
 export interface WheelSetting {
@@ -35,7 +35,8 @@ const cutOutline = ({ sized, making }: Worked): Outline => {
 };
 
 /** Every gauge of a plan, for all the steps: sticks, pointer, calipers, grid, needle and chuck. Wet mm unless it says another stage. */
-export function gaugesOf(worked: Worked, setting: WheelSetting): Gauge[] {
+export function gaugesOf(worked: Worked, setting: WheelSetting, shortening?: number): Gauge[] {
+  const { puck, opened, cylinder } = wheelSteps(worked.clay, worked.sized, worked.making, shortening);
   const { sized, clay } = worked;
   const { thrown } = sized;
   const { side, inside } = cutOutline(worked);
@@ -46,6 +47,22 @@ export function gaugesOf(worked: Worked, setting: WheelSetting): Gauge[] {
   const leather = remaining(clay.shrinkage, 'leather', 'width');
   const chuck = 2 * (radiusAt(sized.wet.inside, sized.wet.inside.at(-1)!.z + 1) * leather - setting.chuckClearance);
   const gauges: (Gauge | false)[] = [
+    {
+      name: 'Before it is shaped',
+      stage: 'wet',
+      datum: 'calipers across the clay, heights from the bat',
+      readings: [
+        { what: 'centred, across', mm: puck.width },
+        { what: 'centred, high', mm: puck.height },
+        ...(opened ? [{ what: 'opened, inside', mm: opened.width }] : []),
+        ...(cylinder
+          ? [
+              { what: 'first cylinder, across', mm: cylinder.width },
+              { what: 'first cylinder, high', mm: cylinder.height },
+            ]
+          : []),
+      ],
+    },
     hollow && {
       name: 'Crossed sticks',
       stage: 'wet',
@@ -73,6 +90,7 @@ export function gaugesOf(worked: Worked, setting: WheelSetting): Gauge[] {
         { what: 'rim, outside', mm: 2 * rimOut },
         ...(hollow ? [{ what: 'rim, inside', mm: 2 * rimIn }] : []),
         { what: 'base, outside', mm: thrown.base },
+        ...(hollow ? [{ what: 'floor, inside', mm: 2 * inside.at(-2)!.r }] : []),
         ...(belly > rimOut + 0.5 ? [{ what: `widest, ${Math.round(bellyAt)} mm above the bat`, mm: 2 * belly }] : []),
       ],
     },
@@ -195,37 +213,41 @@ function oval(x: number, y: number, a: number, b: number): Place[] {
   return Array.from({ length: 36 }, (_, i) => ({ x: x + a * Math.cos((i * Math.PI) / 18), y: y + b * Math.sin((i * Math.PI) / 18) }));
 }
 
-/** Two strips as long as the crossed sticks, with the marks of a range where there is one: go within, no-go beyond. */
-export function sticks(
-  worked: Worked,
-  name: string,
-  go: Readonly<Partial<Record<'mouth' | 'depth', readonly [number | undefined, number | undefined]>>> = {},
-): Drawing {
-  const [{ readings }] = gaugesOf(worked, USUAL_SETTING) as [Gauge];
-  const [mouth, depth] = readings;
-  const lengths = [mouth!.mm, depth!.mm];
-  const strip = (mm: number, i: number, label: string, window: readonly [number | undefined, number | undefined] | undefined): Shape[] => {
-    const y = GAP + i * 34;
-    const bars = (window ?? []).flatMap((at, j) =>
+/** Go within these marks, no-go beyond: by the name of what is measured. mm */
+export type GoMarks = Readonly<Record<string, readonly [number | undefined, number | undefined]>>;
+
+/** The readings of tools that a strip of the same length stands in for: sticks, calipers, chuck. */
+const STRIPS = ['Crossed sticks', 'Calipers', 'Chuck for trimming'];
+const STRIP_APART = 26;
+
+/** A strip at true size for each width and depth to cut out, with its name, its stage and where it is laid; a range has its go marks. */
+export function strips(gauges: readonly Gauge[], name: string, go: GoMarks = {}): Drawing {
+  const readings = gauges
+    .filter((gauge) => STRIPS.includes(gauge.name))
+    .flatMap((gauge) => gauge.readings.map((each) => ({ ...each, gauge })));
+  const shapes = readings.flatMap(({ what, mm, gauge }, i): Shape[] => {
+    const y = GAP + i * STRIP_APART;
+    const marks = (go[what] ?? []).flatMap((at, j) =>
       at === undefined
         ? []
-        : [line(GAP + at, y, GAP + at, y + 16, 0.4), words(GAP + at, y + 21, j === 0 ? 'go from' : 'to', 2.4, 'middle')],
+        : [line(GAP + at, y, GAP + at, y + 14, 0.4), words(GAP + at, y + 18, j === 0 ? 'go from' : 'go to', 2.4, 'middle')],
     );
     return [
       path([
         { x: GAP, y },
         { x: GAP + mm, y },
-        { x: GAP + mm, y: y + 16 },
-        { x: GAP, y: y + 16 },
+        { x: GAP + mm, y: y + 14 },
+        { x: GAP, y: y + 14 },
       ]),
-      words(GAP + 3, y + 9, `${name}: ${label}, wet, ${mm.toFixed(1)} mm`, 2.8),
-      ...bars,
+      words(GAP + 2, y + 6, `${name}: ${what}`, 2.6),
+      words(GAP + 2, y + 11, `${gauge.stage === 'wet' ? 'wet' : 'leather hard'}, ${mm.toFixed(1)} mm`, 2.6),
+      ...marks,
     ];
-  };
+  });
   return {
-    title: `${name}: crossed sticks, wet`,
-    width: Math.max(...lengths) + 2 * GAP,
-    height: 34 * 2 + GAP,
-    shapes: [...strip(lengths[0]!, 0, 'mouth, inside', go.mouth), ...strip(lengths[1]!, 1, 'rim to floor', go.depth)],
+    title: `${name}: measuring strips`,
+    width: Math.max(...readings.map(({ mm }) => mm), 90) + 2 * GAP,
+    height: readings.length * STRIP_APART + GAP,
+    shapes,
   };
 }

@@ -1,6 +1,17 @@
 export { type CardWords, shelfCard } from './card';
 export { type PlanRow, planTable } from './plan-table';
-export { type Gauge, type Reading, USUAL_SETTING, type WheelSetting, gaugesOf, insideRib, profileRib, silhouette, sticks } from './gauges';
+export {
+  type Gauge,
+  type GoMarks,
+  type Reading,
+  USUAL_SETTING,
+  type WheelSetting,
+  gaugesOf,
+  insideRib,
+  profileRib,
+  silhouette,
+  strips,
+} from './gauges';
 export {
   type Mark,
   type RuleCheck,

@@ -44,7 +44,8 @@ interface Props {
 export function Printed({ title, drawing, about }: Props) {
   const { paper, measuredMm } = useBench();
   const [state, setState] = useState<'ready' | 'making' | string>('ready');
-  const pages = tile(drawing, paper, correctionOf(measuredMm));
+  const correction = correctionOf(measuredMm);
+  const pages = tile(drawing, paper, correction);
   const name = fileName(drawing.title);
   const pdf = async () => {
     setState('making');
@@ -93,6 +94,19 @@ export function Printed({ title, drawing, about }: Props) {
         role="img"
         aria-label={`Preview: ${drawing.title}`}
       >
+        {pages.length > 1 &&
+          pages.map(({ row, column, from, area }) => (
+            <rect
+              key={`${row}-${column}`}
+              x={from.x}
+              y={from.y}
+              width={area.width / correction}
+              height={area.height / correction}
+              stroke="var(--chakra-colors-act)"
+              strokeWidth="0.8"
+              strokeDasharray="4 3"
+            />
+          ))}
         {drawing.shapes.map((shape, i) => (
           <Drawn key={i} shape={shape} />
         ))}

@@ -38,8 +38,14 @@ export function RuleCheck({ clay, finished }: { clay: ClayFigures; finished: num
       </Box>
       <Box>
         A plain rule copied at <b>{copierPercent(clay).toFixed(2)} %</b> becomes a shrink rule for this clay. To scratch one by hand, each
-        10 mm stands 10 × {enlargement(clay, 'wet').toFixed(5)} from zero, counted from zero and not from mark to mark:{' '}
-        {[10, 20, 50, 100].map((mm) => `${mm} at ${(mm * enlargement(clay, 'wet')).toFixed(2)}`).join(', ')} mm.
+        mark is measured from zero, never from the mark before:
+        <chakra.span display="flex" flexWrap="wrap" columnGap="4" fontFamily="figure" fontVariantNumeric="tabular-nums" data-marks>
+          {Array.from({ length: 20 }, (_, i) => (i + 1) * 10).map((mm) => (
+            <chakra.span key={mm} whiteSpace="nowrap">
+              {mm} at <b>{(mm * enlargement(clay, 'wet')).toFixed(2)}</b>
+            </chakra.span>
+          ))}
+        </chakra.span>
       </Box>
       <chakra.h3 fontWeight="650" fontSize="md" marginTop="3">
         Rules of thumb, for {length(finished)} finished

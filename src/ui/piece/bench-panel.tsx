@@ -1,6 +1,6 @@
 'use client';
 
-import { type Gauge, gaugesOf, insideRib, profileRib, shelfCard, silhouette, sticks } from '@/core/bench';
+import { type Gauge, type GoMarks, gaugesOf, insideRib, profileRib, shelfCard, silhouette, strips } from '@/core/bench';
 import { type Limit, USUAL_ODDS, isExact, windowAt } from '@/core/sizing';
 import { handMass } from '@/core/units';
 import { type OwnMeasure, inOwnMeasures } from '@/core/workspace';
@@ -12,14 +12,23 @@ import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import type { PieceModel } from './use-piece';
 
-/** The go and no-go marks of a mouth that is a range, wet and inside: the window moved in by the wall. */
-function mouthWindow({ worked }: PieceModel): readonly [number | undefined, number | undefined] | undefined {
-  const limit = worked.known.rimDiameter?.find((known): known is Limit => !isExact(known));
-  const go = limit && windowAt({ clay: worked.clay, size: 'rimDiameter' }, limit, 'wet', worked.odds ?? USUAL_ODDS).go;
-  if (!go) return undefined;
-  const { side, inside } = worked.sized.onBat.thrown;
+/** The go and no-go marks of sizes that are ranges or limits, wet: the mouth inside its walls, the depth above its floor. */
+function goMarks({ worked }: PieceModel): GoMarks {
+  const { clay, known, odds = USUAL_ODDS, sized } = worked;
+  const { side, inside } = sized.onBat.thrown;
   const walls = 2 * (side.at(-1)!.r - inside[0]!.r);
-  return [go[0] && go[0] - walls, go[1] && go[1] - walls];
+  const within = (size: 'rimDiameter' | 'height', less: number) => {
+    const limit = known[size]?.find((each): each is Limit => !isExact(each));
+    const go = limit && windowAt({ clay, size }, limit, 'wet', odds).go;
+    return go && ([go[0] && go[0] - less, go[1] && go[1] - less] as const);
+  };
+  const floor = sized.thrown.floor - sized.onBat.foot;
+  const marks = {
+    'level stick, mouth inside': within('rimDiameter', walls),
+    'rim, outside': within('rimDiameter', 0),
+    'upright stick, rim to floor': within('height', floor),
+  };
+  return Object.fromEntries(Object.entries(marks).filter(([, go]) => go)) as GoMarks;
 }
 
 /** What is set or printed before starting: gauges datum by datum, and the tools to cut out at true size. */
@@ -27,11 +36,10 @@ export function BenchPanel({ piece }: { piece: PieceModel }) {
   const { worked, plan, units, known, part } = piece;
   const { workspace } = useWorkspace();
   const bench = useBench();
-  const gauges = gaugesOf(worked, bench.wheel);
+  const gauges = gaugesOf(worked, bench.wheel, part.shortening);
   const hollow = piece.form.family !== 'disc';
   const batch = workspace.batches.find(({ id }) => id === part.batchId)?.name;
   const body = known.body?.name ?? 'typical stoneware';
-  const window = mouthWindow(piece);
   const card = shelfCard(worked, gauges, {
     name: plan.name,
     clay: `${body}${batch ? `, ${batch}` : ''}${known.firing.cone ? `, cone ${known.firing.cone}` : ''}`,
@@ -71,7 +79,7 @@ export function BenchPanel({ piece }: { piece: PieceModel }) {
       <OwnMeasures />
       <PrintSetting />
       <RuleMaker clay={{ body, batch, cone: known.firing.cone, clay: worked.clay }} bodyId={part.bodyId} />
-      {hollow && <Printed title="Crossed sticks" drawing={sticks(worked, plan.name, window && { mouth: window })} />}
+      <Printed title="Measuring strips" drawing={strips(gauges, plan.name, goMarks(piece))} />
       {hollow && <Printed title="Silhouette" drawing={silhouette(worked, plan.name)} />}
       {hollow && <Printed title="Outside rib" drawing={profileRib(worked, plan.name)} />}
       {hollow && <Printed title="Inside rib" drawing={insideRib(worked, plan.name)} />}

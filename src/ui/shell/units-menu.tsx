@@ -3,7 +3,7 @@
 import type { LengthUnit, MassUnit, UnitChoice } from '@/core/units';
 import { Choice } from '@/ui/fields';
 import { useUnits, workspaceStore } from '@/ui/state';
-import { Box, Popover, Portal, chakra } from '@chakra-ui/react';
+import { Box, Popover, Portal, chakra, type HTMLChakraProps } from '@chakra-ui/react';
 import { Moon, Sun } from 'lucide-react';
 import { useTheme } from 'next-themes';
 import { BarButton } from './bar-button';
@@ -90,10 +90,10 @@ function Row({ words, children }: { words: string; children: React.ReactNode }) 
 }
 
 /** Light or dark; starts as the system has it. */
-export function ModeButton() {
+export function ModeButton(props: HTMLChakraProps<'button'>) {
   const { resolvedTheme, setTheme } = useTheme();
   return (
-    <BarButton aria-label="Switch light and dark" onClick={() => setTheme(resolvedTheme === 'dark' ? 'light' : 'dark')}>
+    <BarButton aria-label="Switch light and dark" onClick={() => setTheme(resolvedTheme === 'dark' ? 'light' : 'dark')} {...props}>
       <chakra.span css={{ '.dark &': { display: 'none' } }}>
         <Moon size={20} aria-hidden />
       </chakra.span>

@@ -41,7 +41,8 @@ export function wheelPages(part: Part, worked: SizedPart, units: Units): { pages
     step,
     cautions: advice.filter((each) => each.step === step.name).map(({ words }) => words),
   }));
-  return { pages: [all, ...steps], steps: wheel.steps };
+  const first: WheelPage = { key: 'tester', title: 'Tester', figures: [], cautions: [] };
+  return { pages: [all, ...steps, first], steps: wheel.steps };
 }
 
 /** A page read aloud. */

@@ -9,8 +9,10 @@ import { StepDrawing, scaleOf } from '@/ui/steps';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { type ReactNode, type TouchEvent, useEffect, useMemo, useRef, useState } from 'react';
+import { type TouchEvent, useEffect, useMemo, useRef, useState } from 'react';
 import { type WheelPage, spoken, wheelPages } from './pages';
+import { Big } from './big';
+import { TesterPage } from './tester-page';
 import { useAwake } from './use-awake';
 
 const DRAWN = { width: 420, height: 330 };
@@ -74,7 +76,7 @@ function AtTheWheel({ plan }: { plan: Plan }) {
     >
       <Head plan={plan} page={page} place={`${at + 1} of ${count}`} />
       <Box flex="1" paddingInline={{ base: '4', md: '8' }} paddingBlock="2" aria-live="polite">
-        <PageView page={page} scale={scaleOf(made.steps, DRAWN)} />
+        {page.key === 'tester' ? <TesterPage plan={plan} /> : <PageView page={page} scale={scaleOf(made.steps, DRAWN)} />}
       </Box>
       {awake === false && (
         <Box role="note" paddingInline="8" fontSize="sm" color="warn">
@@ -136,7 +138,7 @@ function Head({ plan, page, place }: { plan: Plan; page: WheelPage; place: strin
       {talks && <Big onClick={read}>Read aloud</Big>}
       <Big onClick={() => void document.documentElement.requestFullscreen?.()}>Full screen</Big>
       <Box display="grid" placeItems="center" minWidth="64px" minHeight="64px" background="bar" color="bar.fg" borderRadius="6px">
-        <ModeButton />
+        <ModeButton minWidth="64px" minHeight="64px" />
       </Box>
     </HStack>
   );
@@ -238,39 +240,5 @@ function Run({ plan }: { plan: Plan }) {
         ))}
       {last && <Big onClick={() => void workspaceStore().undo()}>Undo</Big>}
     </HStack>
-  );
-}
-
-interface BigProps {
-  readonly children: ReactNode;
-  readonly onClick?: () => void;
-  readonly disabled?: boolean;
-  readonly look?: 'solid' | 'plain';
-  readonly as?: 'span';
-  readonly 'aria-pressed'?: boolean;
-}
-
-/** For wet hands: at least 64 px. */
-function Big({ look = 'plain', ...rest }: BigProps) {
-  return (
-    <chakra.button
-      type="button"
-      display="inline-flex"
-      alignItems="center"
-      justifyContent="center"
-      minHeight="64px"
-      minWidth="64px"
-      paddingInline="5"
-      fontSize="22px"
-      fontWeight="650"
-      borderRadius="6px"
-      borderWidth="2px"
-      borderColor={look === 'solid' ? 'act' : 'line.strong'}
-      background={look === 'solid' ? 'act' : 'transparent'}
-      color={look === 'solid' ? 'act.fg' : 'fg'}
-      cursor="pointer"
-      _disabled={{ opacity: 0.35, cursor: 'default' }}
-      {...rest}
-    />
   );
 }
