@@ -6,7 +6,7 @@ import { type Plan, clayOf, matterIn, sizePart } from '@/core/workspace';
 import { commands } from '@/store';
 import { stepOf } from '@/ui/fields';
 import { run, useUnits, useWorkspace } from '@/ui/state';
-import { Box, HStack } from '@chakra-ui/react';
+import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Big } from './big';
 
 const G_PER_STEP = { g: 5, 'lb-oz': 28.349523125 / 4 };
@@ -49,6 +49,9 @@ export function TesterPage({ plan }: { plan: Plan }) {
     );
   return (
     <Box>
+      <chakra.h2 fontSize="30px" fontWeight="680" marginBottom="2">
+        Tester: the first one, as thrown
+      </chakra.h2>
       <Row
         words="it took a ball of"
         figure={text(writeMass(now.ballG, choice))}
@@ -60,7 +63,10 @@ export function TesterPage({ plan }: { plan: Plan }) {
         step={(by) => set({ height: now.height + by * mm })}
       />
       <Row words="its mouth, outside" figure={text(writeLength(now.mouth, choice))} step={(by) => set({ mouth: now.mouth + by * mm })} />
-      <HStack gap="5" marginTop="3" flexWrap="wrap">
+      <Box fontSize="24px" color="fg.muted" marginTop="3">
+        the run wants a ball of
+      </Box>
+      <HStack gap="5" flexWrap="wrap">
         <Box color="wet" fontFamily="figure" fontWeight="680" fontSize="clamp(64px, 13vh, 120px)" lineHeight="1" data-wheel-tester>
           {ball.ok ? text(writeMass(handMass(ball.value, choice), choice)) : '–'}
         </Box>

@@ -84,7 +84,7 @@ function AtTheWheel({ plan }: { plan: Plan }) {
         </Box>
       )}
       <Run plan={plan} />
-      <HStack gap="3" padding="4">
+      <HStack gap="3" padding="4" css={{ '& > button': { flex: '0 1 320px' } }}>
         <Big onClick={() => turn(-1)} disabled={at === 0}>
           Previous
         </Big>
