@@ -1,7 +1,7 @@
 import { type Stage, remaining } from '@/core/clay';
 import { type Line, type Outline, radiusAt, widest } from '@/core/form';
 import { type Drawing, type Place, type Shape, line, paragraph, path, words } from '@/core/paper';
-import { type Worked, wheelSteps } from '@/core/sizing';
+import { STAGE_WORDS, type Worked, wheelSteps } from '@/core/sizing';
 
 /** What a maker's place adds: the bat on the wheel head, and how far a pointer keeps off the rim. mm */
 export interface WheelSetting {
@@ -17,6 +17,8 @@ export const USUAL_SETTING: WheelSetting = { batThickness: 18, clearance: 3, chu
 export interface Reading {
   readonly what: string;
   readonly mm: number;
+  /** Where it is not the tool's own stage. */
+  readonly stage?: Stage | undefined;
 }
 
 /** A measuring tool set or cut for a piece: which stage of the clay it touches, what it measures from, and its figures. */
@@ -117,7 +119,7 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, shortening?: num
         datum: `inside the piece at leather hard, ${setting.chuckClearance} mm smaller all round; it is clay and shrinks too`,
         readings: [
           { what: 'across, in use', mm: chuck },
-          { what: 'across, thrown', mm: chuck / leather },
+          { what: 'across, thrown', mm: chuck / leather, stage: 'wet' },
         ],
       },
   ];
@@ -224,8 +226,8 @@ const STRIP_APART = 26;
 export function strips(gauges: readonly Gauge[], name: string, go: GoMarks = {}): Drawing {
   const readings = gauges
     .filter((gauge) => STRIPS.includes(gauge.name))
-    .flatMap((gauge) => gauge.readings.map((each) => ({ ...each, gauge })));
-  const shapes = readings.flatMap(({ what, mm, gauge }, i): Shape[] => {
+    .flatMap((gauge) => gauge.readings.map((each) => ({ ...each, stage: each.stage ?? gauge.stage })));
+  const shapes = readings.flatMap(({ what, mm, stage }, i): Shape[] => {
     const y = GAP + i * STRIP_APART;
     const marks = (go[what] ?? []).flatMap((at, j) =>
       at === undefined
@@ -240,7 +242,7 @@ export function strips(gauges: readonly Gauge[], name: string, go: GoMarks = {})
         { x: GAP, y: y + 14 },
       ]),
       words(GAP + 2, y + 6, `${name}: ${what}`, 2.6),
-      words(GAP + 2, y + 11, `${gauge.stage === 'wet' ? 'wet' : 'leather hard'}, ${mm.toFixed(1)} mm`, 2.6),
+      words(GAP + 2, y + 11, `${STAGE_WORDS[stage]}, ${mm.toFixed(1)} mm`, 2.6),
       ...marks,
     ];
   });

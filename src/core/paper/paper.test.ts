@@ -53,4 +53,11 @@ describe('the bar sheet', () => {
     expect(words).toContain('This line is 100 mm');
     expect(words).toContain(`${marked} mm wet`);
   });
+
+  it('has its letters in a font that goes with it', () => {
+    const bytes = writePdf([barSheet({ body: 'Heron Buff', marked: 100, paper: 'a4' })], font);
+    const raw = Buffer.from(bytes).toString('latin1');
+    expect(raw).toContain('/FontFile2');
+    expect(raw).toContain('/PrintScaling /None');
+  });
 });

@@ -141,13 +141,21 @@ function Gauges({ gauges, length, measures }: GaugesProps) {
           <Box fontSize="xs" color="fg.muted" lineHeight="1.35" marginBottom="1">
             {datum}
           </Box>
-          {readings.map(({ what, mm }) => (
+          {readings.map(({ what, mm, stage: own }) => (
             <HStack key={what} justifyContent="space-between" alignItems="baseline" gap="3">
               <Box fontSize="sm">
                 {what}
                 <InOwn words={inOwnMeasures(mm, measures, length)} />
               </Box>
-              <Box color={stage} fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="19px" fontWeight="680" whiteSpace="nowrap">
+              <Box
+                color={own ?? stage}
+                fontFamily="figure"
+                fontVariantNumeric="tabular-nums"
+                fontSize="19px"
+                fontWeight="680"
+                whiteSpace="nowrap"
+              >
+                {own && <StageName stage={own} />}
                 {length(mm)}
               </Box>
             </HStack>
