@@ -29,6 +29,7 @@ export function figuresAt(
     ['otherwise', takes.other],
     ['left by the wire', takes.wire],
   ];
+  const weighs = gone.filter(([, g]) => g >= 0.5).map(([where, g]) => `${mass(handMass(g, choice))} ${where}`);
   return {
     ball: [mass(handMass(ball.g, choice)), `⌀ ${length(ball.diameter)}`],
     puck: [`⌀ ${length(puck.width)}`, `${length(puck.height)} high`],
@@ -47,6 +48,6 @@ export function figuresAt(
       ...(shape.widest > shape.mouth + 1 ? [`widest ⌀ ${length(shape.widest)}`] : []),
     ],
     needle: [`${length(making.rimCut)} off the rim`, `to ${length(sized.thrown.gauge)} above the bat`],
-    trim: gone.filter(([, g]) => g >= 0.5).map(([where, g]) => `${mass(handMass(g, choice))} ${where}`),
+    trim: weighs.length > 0 ? weighs : ['nothing to turn off'],
   };
 }

@@ -1,0 +1,61 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { readSpan } from '.';
+
+const mm = { unit: 'mm', fractionsNeedUnit: true } as const;
+const inches = { unit: 'in', fractionsNeedUnit: true } as const;
+
+describe('a limit or a range as people write it', () => {
+  it.each([
+    ['104-108', { least: 104, most: 108 }],
+    ['104 – 108 mm', { least: 104, most: 108 }],
+    ['10.4 to 10.8 cm', { least: 104, most: 108 }],
+    ['104..108', { least: 104, most: 108 }],
+    ['4 in - 4 1/4 in', { least: 101.6, most: 107.95 }],
+    ['4 - 4 1/4 in', { least: 101.6, most: 107.95 }],
+    ['≤ 120', { most: 120 }],
+    ['<= 12 cm', { most: 120 }],
+    ['at most 120', { most: 120 }],
+    ['no taller than 120 mm', { most: 120 }],
+    ['max. 120', { most: 120 }],
+    ['under 5 in', { most: 127 }],
+    ['≥ 70', { least: 70 }],
+    ['at least 7 cm', { least: 70 }],
+    ['min 70', { least: 70 }],
+  ])('%j is understood', (text, span) => {
+    const read = readSpan(text, mm);
+    expect(read?.ok).toBe(true);
+    if (!read?.ok) return;
+    expect(read.value.least ?? 0).toBeCloseTo((span as { least?: number }).least ?? 0, 6);
+    expect(read.value.most ?? 0).toBeCloseTo((span as { most?: number }).most ?? 0, 6);
+  });
+
+  it('takes bare numbers in the unit of the field', () => {
+    const read = readSpan('4-5', inches);
+    expect(read?.ok && read.value).toEqual({ least: 4 * 25.4, most: 5 * 25.4 });
+  });
+
+  it.each([
+    ['108-104', /from the smaller to the larger/],
+    ['104-104', /from the smaller to the larger/],
+    ['≤ stone', /./],
+    ['104-12 stone', /./],
+  ])('%j is refused with a reason', (text, why) => {
+    const read = readSpan(text, mm);
+    expect(read?.ok).toBe(false);
+    if (read && !read.ok) expect(read.problem.message).toMatch(why);
+  });
+
+  it.each(['', '92', 'ninety', '3 5/8 in', '9.2 cm'])('%j is neither', (text) => expect(readSpan(text, mm)).toBeUndefined());
+
+  it('never throws and never gives an upside-down range', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: fc.constantFrom(...'0123456789 .,-–≤≥<>/mcint"toa'.split('')), maxLength: 14 }), (text) => {
+        const read = readSpan(text, mm);
+        if (read?.ok && read.value.least !== undefined && read.value.most !== undefined)
+          expect(read.value.least).toBeLessThan(read.value.most);
+      }),
+      { seed: 91, numRuns: 400 },
+    );
+  });
+});

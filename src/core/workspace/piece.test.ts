@@ -1,0 +1,196 @@
+import { STAGES, clayFigures, convert, lengthAt } from '@/core/clay';
+import { FAMILIES, FAMILY_NAMES, type FamilyName, MANNERS, type Manner, SIZES, isNeeded } from '@/core/form';
+import { type KnownSizes, WAYS, isExact } from '@/core/sizing';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  DEMO,
+  type Part,
+  changedForm,
+  clayOf,
+  finishedSizes,
+  knownAs,
+  letGo,
+  matterIn,
+  runBall,
+  sizePart,
+  typedOver,
+  upgradedPlan,
+  withManner,
+  withSize,
+} from '.';
+
+const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5 });
+
+const partOf = (family: FamilyName, change: Partial<Part> = {}): Part => ({
+  id: 'a',
+  name: 'pot',
+  family,
+  manner: FAMILIES[family].manner,
+  ...(FAMILIES[family].knots && { knots: FAMILIES[family].knots }),
+  sizes: finishedSizes(FAMILIES[family].typical),
+  way: 'trimmed',
+  making: WAYS.trimmed,
+  ...change,
+});
+
+function sized(part: Part) {
+  const worked = sizePart(part, clay, String);
+  if (!worked.ok) throw new Error(worked.problem.message);
+  return worked.value;
+}
+
+describe('another form for a piece', () => {
+  const pair = fc.tuple(fc.constantFrom(...FAMILY_NAMES), fc.constantFrom(...FAMILY_NAMES), fc.double({ min: 0.3, max: 3, noNaN: true }));
+
+  it('can always be made, from any other in any size', () => {
+    fc.assert(
+      fc.property(pair, ([from, to, factor]) => {
+        const sizes = Object.fromEntries(Object.entries(FAMILIES[from].typical).map(([name, mm]) => [name, mm! * factor]));
+        const part = partOf(from, { sizes: finishedSizes(sizes) });
+        const form = sized(part).sized.stages.glazed;
+        const changed = { ...part, ...changedForm(part, form, to) };
+        expect(sizePart(changed, clay, String).ok).toBe(true);
+      }),
+      { seed: 101 },
+    );
+  });
+
+  it('keeps the height and the mouth as they were known, where the new form can', () => {
+    const part = partOf('cylinder', { sizes: { ...finishedSizes(FAMILIES.cylinder.typical), height: [{ mm: 113, at: 'wet' }] } });
+    const form = sized(part).sized.stages.glazed;
+    const { sizes } = changedForm(part, form, 'flared');
+    expect(sizes.height).toEqual([{ mm: 113, at: 'wet' }]);
+    expect(sizes.rimDiameter).toEqual([{ mm: 80, at: 'glazed' }]);
+    expect(sizes.bodyDiameter![0]).toMatchObject({ free: true });
+  });
+
+  it('of every demo piece is possible as it stands', () => {
+    for (const plan of DEMO.plans) {
+      const [part] = plan.parts;
+      expect(sizePart(part, clayOf(DEMO, part).figures, String, matterIn(DEMO)).ok, plan.name).toBe(true);
+    }
+  });
+});
+
+describe('another manner of a form', () => {
+  it.each(FAMILY_NAMES)('of a %s brings what it needs', (family) => {
+    for (const choice of FAMILIES[family].choices) {
+      for (const value of Object.keys(MANNERS[choice])) {
+        const bare = Object.fromEntries(
+          Object.entries(FAMILIES[family].typical).filter(([name]) => !/foot(Height|Width)|gallery/.test(name)),
+        );
+        const manner: Manner = { ...FAMILIES[family].manner, foot: 'flat', mouth: 'plain', [choice]: value };
+        const part = partOf(family, { manner, sizes: finishedSizes(bare) });
+        const sizes = withManner(part, manner);
+        for (const name of FAMILIES[family].sizes.filter((each) => isNeeded(each, manner))) expect(sizes[name], name).toBeDefined();
+        for (const [name, known] of Object.entries(part.sizes)) expect(sizes[name as 'height']).toBe(known);
+      }
+    }
+  });
+});
+
+describe('what is typed, let go and followed', () => {
+  it('typing at another stage keeps what was known; typing at the same takes its place', () => {
+    const known = typedOver([{ mm: 92, at: 'glazed' }], { mm: 104, at: 'wet' });
+    expect(known).toEqual([
+      { mm: 104, at: 'wet' },
+      { mm: 92, at: 'glazed' },
+    ]);
+    expect(typedOver(known, { mm: 105, at: 'wet' })).toEqual([
+      { mm: 105, at: 'wet' },
+      { mm: 92, at: 'glazed' },
+    ]);
+    expect(typedOver([{ mm: 92, at: 'glazed', free: true }], { mm: 104, at: 'wet' })).toEqual([{ mm: 104, at: 'wet' }]);
+  });
+
+  it('letting the last go leaves its length, held by nobody', () => {
+    expect(letGo([{ mm: 92, at: 'glazed' }], 0, 91.5)).toEqual([{ mm: 91.5, at: 'glazed', free: true }]);
+    expect(
+      letGo(
+        [
+          { mm: 104, at: 'wet' },
+          { mm: 92, at: 'glazed' },
+        ],
+        0,
+        104,
+      ),
+    ).toEqual([{ mm: 92, at: 'glazed' }]);
+  });
+
+  it('free widths follow the mouth and free heights the height; thicknesses and what is known stay', () => {
+    const free = (mm: number) => [{ mm, at: 'glazed' as const, free: true as const }] as const;
+    const sizes: KnownSizes = {
+      ...finishedSizes(FAMILIES.bottle.typical),
+      bellyDiameter: free(96),
+      bellyHeight: free(80),
+      wall: free(4.5),
+    };
+    const part = partOf('bottle', { sizes });
+    const wider = withSize(part, 'rimDiameter', [{ mm: 84, at: 'glazed' }], 2);
+    expect(wider.bellyDiameter).toEqual(free(192));
+    expect(wider.bellyHeight).toEqual(free(80));
+    expect(wider.wall).toEqual(free(4.5));
+    expect(wider.neckDiameter).toEqual(sizes.neckDiameter);
+    expect(withSize(part, 'height', [{ mm: 330, at: 'glazed' }], 1.5).bellyHeight).toEqual(free(120));
+    expect(withSize(part, 'neckDiameter', [{ mm: 40, at: 'glazed' }], 1.25).bellyDiameter).toEqual(free(96));
+  });
+
+  it('a form taken over keeps each size at the stage it was known at', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...STAGES), fc.double({ min: 0.7, max: 1.6, noNaN: true }), (at, factor) => {
+        const part = partOf('cylinder', { sizes: { ...finishedSizes(FAMILIES.cylinder.typical), height: [{ mm: 100, at }] } });
+        const { glazed } = sized(part).sized.stages;
+        const larger = { ...glazed, sizes: { ...glazed.sizes, height: lengthAt('glazed', glazed.sizes.height * factor) } };
+        const [first] = knownAs(larger, part.sizes, clay).height!;
+        expect(first.at).toBe(at);
+        const expected = convert(larger.sizes.height, 'glazed', at, clay.shrinkage, SIZES.height.direction);
+        expect(isExact(first) && first.mm).toBeCloseTo(expected, 9);
+      }),
+      { seed: 102 },
+    );
+  });
+});
+
+describe('the ball of a run', () => {
+  it('is as worked out until a tester is accepted', () => {
+    const part = partOf('cylinder');
+    const worked = sized(part);
+    const tester = {
+      ballG: worked.sized.masses.ball * 1.1,
+      height: worked.sized.thrown.gauge,
+      mouth: worked.sized.stages.wet.sizes.rimDiameter,
+    };
+    expect(runBall(part, worked)).toBe(worked.sized.masses.ball);
+    expect(runBall({ ...part, tester }, worked)).toBe(worked.sized.masses.ball);
+    expect(runBall({ ...part, tester: { ...tester, accepted: true } }, worked)).toBeCloseTo(tester.ballG, 6);
+  });
+
+  it('does not change with a handle of another clay, which weighs by its own water', () => {
+    const porcelain = DEMO.bodies.find(({ kind }) => kind === 'porcelain')!;
+    const part = partOf('cylinder', { attached: [{ id: 'h', kind: 'handle', massG: 80, bodyId: porcelain.id }] });
+    const with_ = sizePart(part, clay, String, matterIn(DEMO));
+    const without = sized(partOf('cylinder')).sized.masses;
+    if (!with_.ok) throw new Error(with_.problem.message);
+    const { masses } = with_.value.sized;
+    expect(masses.ball).toBe(without.ball);
+    expect(masses.trimmed - without.trimmed).toBeCloseTo(80, 9);
+    expect(masses.glazed - without.glazed).toBeCloseTo(80 * 0.79 * 0.93, 6);
+  });
+});
+
+describe('a plan of an older version', () => {
+  it('whatever stands in its place is left for the schema to judge', () => {
+    fc.assert(
+      fc.property(fc.anything(), (anything) => {
+        expect(() => upgradedPlan(anything)).not.toThrow();
+        expect(() => upgradedPlan({ parts: [anything] })).not.toThrow();
+      }),
+      { seed: 103 },
+    );
+  });
+
+  it('of this version stays exactly as it is', () => {
+    for (const plan of DEMO.plans) expect(upgradedPlan(plan)).toEqual(plan);
+  });
+});

@@ -1,0 +1,63 @@
+import { clayFigures } from '@/core/clay';
+import { FAMILIES, FAMILY_NAMES, type FamilyName, formOf } from '@/core/form';
+import { WAYS, type Worked, size } from '@/core/sizing';
+import { finishedSizes } from '@/core/workspace';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { finishedAt, geometryOf } from './geometry';
+
+const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5 });
+
+function worked(family: FamilyName): Worked {
+  const { manner, knots, typical } = FAMILIES[family];
+  const form = formOf({ family, manner, knots }, 'glazed', typical);
+  return { clay, known: finishedSizes(typical), making: WAYS.trimmed, sized: size(clay, form, 'glazed', WAYS.trimmed) };
+}
+
+const sheet = fc.record({ width: fc.integer({ min: 340, max: 1400 }), height: fc.integer({ min: 360, max: 900 }) });
+
+describe('a piece laid out on its sheet', () => {
+  it.each(FAMILY_NAMES)('of a %s stays on it, on one bat and to one scale', (family) => {
+    fc.assert(
+      fc.property(sheet, ({ width, height }) => {
+        const { placed, x, y, finishedReach, wetReach } = geometryOf(worked(family), width, height);
+        expect(x.wetEdge).toBeCloseTo(placed.axis - wetReach * placed.scale, 6);
+        expect(x.wetEdge).toBeGreaterThanOrEqual(0);
+        expect(placed.finished(finishedReach, 0)[0]).toBeLessThanOrEqual(width);
+        expect(y.pulled).toBeGreaterThanOrEqual(0);
+        expect(y.base).toBeLessThanOrEqual(height);
+        expect(y.pulled).toBeLessThanOrEqual(y.gauge);
+        expect(y.gauge).toBeLessThan(y.base);
+      }),
+      { seed: 121, numRuns: 30 },
+    );
+  });
+
+  it('gives low ware the width of the sheet, and tall ware its height', () => {
+    expect(geometryOf(worked('plate'), 880, 430).arrangement).toBe('low');
+    expect(geometryOf(worked('bottle'), 880, 430).arrangement).toBe('tall');
+    expect(geometryOf(worked('plate'), 366, 420).arrangement).toBe('slim');
+    expect(geometryOf(worked('bottle'), 366, 420).arrangement).toBe('narrow');
+    expect(geometryOf(worked('plate'), 880, 430).placed.scale).toBeGreaterThan(1);
+  });
+
+  it('makes room for what it is compared with', () => {
+    const alone = geometryOf(worked('cylinder'), 880, 430);
+    const beside = geometryOf(worked('cylinder'), 880, 430, { reach: 150, height: 300 });
+    expect(beside.placed.scale).toBeLessThan(alone.placed.scale);
+    expect(beside.placed.finished(0, 300)[1]).toBeGreaterThanOrEqual(0);
+  });
+
+  it('turns a pointer back into the finished piece', () => {
+    const geometry = geometryOf(worked('jar'), 880, 430);
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 90, noNaN: true }), fc.double({ min: 0, max: 150, noNaN: true }), (r, z) => {
+        const [x, y] = geometry.placed.finished(r, z);
+        const back = finishedAt(geometry, x, y);
+        expect(back.r).toBeCloseTo(r, 6);
+        expect(back.z).toBeCloseTo(z, 6);
+      }),
+      { seed: 122 },
+    );
+  });
+});

@@ -1,0 +1,48 @@
+import { METRIC, text, writeLength, writeMass, writeVolume } from '@/core/units';
+import { DEMO, clayOf, matterIn, sizePart } from '@/core/workspace';
+import type { Units } from '@/ui/state';
+import { describe, expect, it } from 'vitest';
+import { spoken, wheelPages } from './pages';
+
+const units: Units = {
+  choice: METRIC,
+  readLength: { unit: 'mm', fractionsNeedUnit: true },
+  length: (mm) => text(writeLength(mm, METRIC)),
+  mass: (g) => text(writeMass(g, METRIC)),
+  volume: (ml) => text(writeVolume(ml, METRIC)),
+};
+
+const pagesOf = (id: string) => {
+  const [part] = DEMO.plans.find((plan) => plan.id === id)!.parts;
+  const worked = sizePart(part, clayOf(DEMO, part).figures, String, matterIn(DEMO));
+  if (!worked.ok) throw new Error(worked.problem.message);
+  return wheelPages(part, worked.value, units).pages;
+};
+
+describe('the pages at the wheel', () => {
+  it.each(DEMO.plans.map(({ id, name }) => [name, id]))('of %s begin with all figures and end with the tester', (_, id) => {
+    const pages = pagesOf(id);
+    expect(pages[0]).toMatchObject({ key: 'all' });
+    expect(pages[0]!.figures).toHaveLength(4);
+    expect(pages.at(-1)!.key).toBe('tester');
+    expect(pages.map(({ key }) => key).slice(1, 3)).toEqual(['ball', 'puck']);
+    for (const { key, figures } of pages) if (key !== 'tester') expect(figures.length, key).toBeGreaterThan(0);
+  });
+
+  it('lead with the figures of the answer, rounded to what a hand can do', () => {
+    expect(pagesOf('plan-honey-jar')[0]!.figures.map(({ figure }) => figure)).toEqual(['645 g', '141 mm', '104 mm', '12.5 mm']);
+  });
+
+  it('carry the cautions of their step', () => {
+    const trim = pagesOf('plan-platter').find(({ key }) => key === 'trim')!;
+    expect(trim.cautions.join(' ')).toMatch(/flip.*do not sweep/);
+  });
+
+  it('are read aloud in words', () => {
+    const [all, ball] = pagesOf('plan-honey-jar');
+    expect(spoken(all!)).toBe(
+      'All at once. ball: 645 grams. rim above the bat: 141 millimetres. mouth, outside: 104 millimetres. floor, by needle: 12.5 millimetres',
+    );
+    expect(spoken(ball!)).toMatch(/^Ball\. 645 grams\. across \d+ millimetres/);
+  });
+});
