@@ -75,7 +75,7 @@ test('a clay alone gives a rule, a second clay stands beside it, and the list of
   await savesByDownload(page);
   await visit(page, '/clay?body=body-heron-buff');
   await page.getByText('Shrink rule for this clay', { exact: true }).click();
-  await page.getByLabel('A second clay beside', { exact: true }).selectOption('Chalk Down');
+  await page.getByLabel('Another clay beside', { exact: true }).selectOption('Chalk Down');
   await page.getByLabel('Laid on clay that is', { exact: true }).selectOption('leather hard');
   await expect(page.getByRole('img', { name: 'Preview: Shrink rule: Heron Buff, Chalk Down' })).toContainText('leather hard clay');
   const rule = await savedAs(page, 'Shrink rule as PDF');

@@ -64,7 +64,7 @@ export function RuleMaker({ clay, bodyId }: { clay: RuledClay; bodyId: string | 
           </Box>
           <Box width="160px">
             <LabelledChoice
-              label="A second clay beside"
+              label="Another clay beside"
               value={second}
               options={[
                 { value: '', words: 'none' },
