@@ -7,7 +7,9 @@ export default defineConfig({
   outputDir: 'test-results/browser',
   fullyParallel: true,
   workers: 2,
-  timeout: 30_000,
+  // a busy machine is slow, not wrong
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
   reporter: 'line',
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,

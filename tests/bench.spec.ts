@@ -154,7 +154,7 @@ test.describe('at the wheel', () => {
     await page.keyboard.press('PageUp');
     expect(await at()).toBe('opened');
     await expect(page.locator('input, textarea, select')).toHaveCount(0);
-    for (const box of await page.locator('button:visible').all()) expect((await box.boundingBox())!.height).toBeGreaterThanOrEqual(44);
+    for (const box of await page.locator('button:visible').all()) expect((await box.boundingBox())!.height).toBeGreaterThanOrEqual(64);
     const [width, height] = await page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight]);
     expect([width, height]).toEqual([1280, 800]);
   });

@@ -249,11 +249,16 @@ describe('the gauges of a plan', () => {
       date: '2026-11-23',
       length: (mm) => `${mm.toFixed(1)} mm`,
       mass: (g) => `${Math.round(g)} g`,
+      own: (mm) => (Math.round(mm) === 181 ? 'outer ring' : undefined),
     });
     const said = card.shapes.flatMap((shape) => (shape.kind === 'text' ? [shape.text] : [])).join('|');
     expect(said).toContain(`Ball ${Math.round(piece.sized.masses.ball)} g`);
     expect(said).toContain(`${piece.sized.thrown.gauge.toFixed(1)} mm above the bat`);
     expect(said).toContain('Thrown:   ball');
+    // every reading of every gauge stands on it, in the maker's own words too
+    for (const { name, readings } of gaugesOf(piece, USUAL_SETTING))
+      for (const { what } of readings) expect(said).toContain(`${name}: ${what}`);
+    expect(said).toContain('(outer ring)');
   });
 });
 

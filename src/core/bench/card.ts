@@ -11,9 +11,11 @@ export interface CardWords {
   readonly date: string;
   readonly length: (mm: number) => string;
   readonly mass: (g: number) => string;
+  /** The same width in the maker's own measures, where one is near. */
+  readonly own?: ((mm: number) => string | undefined) | undefined;
 }
 
-const CARD = { width: 180, height: 128 };
+const CARD = { width: 180, top: 36, row: 5, foot: 28 };
 const PICTURE = { x: 122, y: 30, width: 50, height: 62 };
 
 /** One small sheet a plan for the wall: its drawing, ball, sizes wet and finished, allowances, gauges, and room for what was really thrown. */
@@ -26,27 +28,32 @@ export function shelfCard({ sized, making }: Worked, gauges: readonly Gauge[], s
     ['As pulled; after the needle', `${length(sized.thrown.pulled)}; ${length(sized.thrown.gauge)} above the bat`],
     ['Turned off below, wall; wire', `${length(making.trimFloor)}, ${length(making.trimWall)}; ${length(making.wireLoss)}`],
     ...gauges.flatMap(({ name, readings }) =>
-      readings.slice(0, 2).map(({ what, mm }): [string, string] => [`${name}: ${what}`, length(mm)]),
+      readings.map(({ what, mm }): [string, string] => {
+        const own = said.own?.(mm);
+        return [`${name}: ${what}`, own ? `${length(mm)} (${own})` : length(mm)];
+      }),
     ),
   ];
-  const table: Shape[] = rows.slice(0, 13).flatMap(([what, figure], i) => {
-    const y = 36 + i * 5;
-    return [words(6, y, what, 2.6), words(116, y, figure, 2.8, 'end')];
+  const table: Shape[] = rows.flatMap(([what, figure], i) => {
+    const y = CARD.top + i * CARD.row;
+    return [words(6, y, what, 2.6), words(118, y, figure, 2.8, 'end')];
   });
+  const below = CARD.top + rows.length * CARD.row;
   return {
     title: `${said.name}: shelf card`,
-    ...CARD,
+    width: CARD.width,
+    height: below + CARD.foot,
     shapes: [
-      ...box(0, 0, CARD.width, CARD.height),
+      ...box(0, 0, CARD.width, below + CARD.foot),
       words(6, 11, said.name, 6),
       words(6, 18, said.clay, 3),
       words(6, 27, `Ball ${mass(sized.masses.ball)}`, 5.5),
       ...table,
       ...picture(sized),
-      line(6, 104, CARD.width - 6, 104, 0.15),
-      words(6, 110, 'Thrown:   ball ________   mouth ________   rim ________   date ________   fired ________', 3),
-      words(6, 118, said.note.slice(0, 110), 2.6),
-      words(CARD.width - 6, 124, said.date, 2.4, 'end'),
+      line(6, below, CARD.width - 6, below, 0.15),
+      words(6, below + 8, 'Thrown:   ball ________   mouth ________   rim ________   date ________   fired ________', 3),
+      words(6, below + 17, said.note.slice(0, 110), 2.6),
+      words(CARD.width - 6, below + 24, said.date, 2.4, 'end'),
     ],
   };
 }

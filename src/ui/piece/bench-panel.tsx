@@ -47,6 +47,7 @@ export function BenchPanel({ piece }: { piece: PieceModel }) {
     date: new Date().toISOString().slice(0, 10),
     length: units.length,
     mass: (g) => units.mass(handMass(g, units.choice)),
+    own: (mm) => inOwnMeasures(mm, bench.settings.measures ?? [], units.length),
   });
   return (
     <Box>
