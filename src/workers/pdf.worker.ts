@@ -1,4 +1,5 @@
-import { type Sheet, writePdf } from '@/core/paper';
+import type { Sheet } from '@/core/paper';
+import { writePdf } from '@/core/print';
 
 /** What is asked of the worker, and what it answers: the finished file, or why there is none. */
 export interface PdfAsk {

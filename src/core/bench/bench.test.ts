@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { STAGES, clayFigures, remaining } from '@/core/clay';
 import { FAMILIES, FAMILY_NAMES, type FamilyName, formOf } from '@/core/form';
-import { type Drawing, PAPER, type Shape, type Sheet, correctionOf, tile, writeDxf, writePdf, writeSvg } from '@/core/paper';
+import { type Drawing, PAPER, type Shape, type Sheet, correctionOf, tile } from '@/core/paper';
+import { writeDxf, writePdf, writeSvg } from '@/core/print';
 import { WAYS, type Worked, size } from '@/core/sizing';
 import { finishedSizes } from '@/core/workspace';
 import { OPS, getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';

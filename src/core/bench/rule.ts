@@ -1,6 +1,6 @@
 import { type ClayFigures, type Stage, remaining } from '@/core/clay';
 import { type Drawing, type Shape, box, line, words } from '@/core/paper';
-import { STAGE_WORDS } from '@/core/sizing';
+import { STAGE_WORDS, addingCost } from '@/core/sizing';
 
 /** In what a rule is read. */
 export type RuleUnit = 'mm' | 'cm' | 'in';
@@ -140,9 +140,9 @@ export interface Thumb {
 /** Adding the percentage, and an inch for each foot: what they give for a finished size, and where it ends. computation.md section 1. */
 export function rulesOfThumb(clay: ClayFigures, finished: number): Thumb[] {
   const s = clay.shrinkage.width;
-  const wets = [
-    ['adding', finished * (1 + s)],
-    ['inch per foot', (finished * 13) / 12],
-  ] as const;
-  return wets.map(([rule, wet]) => ({ rule, wet, finishes: wet * (1 - s) }));
+  const foot = (finished * 13) / 12;
+  return [
+    { rule: 'adding', ...addingCost(finished, s) },
+    { rule: 'inch per foot', wet: foot, finishes: foot * (1 - s) },
+  ];
 }

@@ -88,16 +88,19 @@ function lengthsAlong(line: Line): number[] {
   return lengths;
 }
 
-/** The point a share of the way along a line. */
-export function along(line: Line, share: number): Point {
+/** Finds the point a share of the way along a line; the line is measured once. */
+export function along(line: Line): (share: number) => Point {
   const lengths = lengthsAlong(line);
-  const wanted = share * lengths.at(-1)!;
-  const i = Math.max(
-    1,
-    lengths.findIndex((length) => length >= wanted - 1e-12),
-  );
-  const step = lengths[i]! - lengths[i - 1]!;
-  return between(line[i - 1]!, line[i]!, step === 0 ? 0 : (wanted - lengths[i - 1]!) / step);
+  const whole = lengths.at(-1)!;
+  return (share) => {
+    const wanted = share * whole;
+    const i = Math.max(
+      1,
+      lengths.findIndex((length) => length >= wanted - 1e-12),
+    );
+    const step = lengths[i]! - lengths[i - 1]!;
+    return between(line[i - 1]!, line[i]!, step === 0 ? 0 : (wanted - lengths[i - 1]!) / step);
+  };
 }
 
 /** No corner is mitred sharper than this. */

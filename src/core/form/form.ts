@@ -45,17 +45,18 @@ const outlines = new WeakMap<object, Outline>();
 export function outlineOf<S extends Stage>(form: Form<S>): Outline {
   const known = outlines.get(form);
   if (known) return known;
-  const volumes = (outline: Outline) => [revolvedMl(sectionOf(outline)), filledMl(outline.inside, Infinity)] as const;
-  let outline = outlineWith(form, FIRST_POINTS);
+  const sampled = (n: number) => {
+    const outline = outlineWith(form, n);
+    return { outline, clay: revolvedMl(sectionOf(outline)), room: filledMl(outline.inside, Infinity) };
+  };
+  let found = sampled(FIRST_POINTS);
   for (let n = FIRST_POINTS * 2; n <= MOST_POINTS; n *= 2) {
-    const finer = outlineWith(form, n);
-    const [clay, room] = volumes(outline);
-    const [finerClay, finerRoom] = volumes(finer);
-    outline = finer;
-    if (close(clay, finerClay) && close(room, finerRoom)) break;
+    const coarser = found;
+    found = sampled(n);
+    if (close(coarser.clay, found.clay) && close(coarser.room, found.room)) break;
   }
-  outlines.set(form, outline);
-  return outline;
+  outlines.set(form, found.outline);
+  return found.outline;
 }
 
 /** Each size of a form by its own rule. */

@@ -1,6 +1,3 @@
 export { type BarSheetInput, barSheet } from './bar-sheet';
 export { type Drawing, PAPER, type Paper, type Place, type Shape, type Sheet, box, line, paragraph, path, words } from './drawing';
-export { writeDxf } from './dxf';
-export { writePdf } from './pdf';
-export { writeSvg } from './svg';
 export { type Tile, correctionOf, tile } from './tile';

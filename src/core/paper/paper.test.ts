@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { OPS, getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { describe, expect, it } from 'vitest';
-import { PAPER, type Paper, barSheet, writePdf } from '.';
+import { PAPER, type Paper, barSheet } from '.';
+import { writePdf } from '@/core/print';
 
 const MM = 25.4 / 72;
 const font = new Uint8Array(readFileSync('public/fonts/atkinson-hyperlegible-next-latin.ttf')).buffer;

@@ -39,6 +39,14 @@ export function withPouringLip({ fired, measures, stages }: Sized, { drop, reach
   };
 }
 
+/** How much wider and taller the finished piece is for its pouring lip and for copies joined to it. mm */
+export function beyondItself(sized: Sized, { pouringLip, joined }: { pouringLip?: PouringLip | undefined; joined?: Joined | undefined }) {
+  const { widest } = sized.measures;
+  const lip = pouringLip ? withPouringLip(sized, pouringLip).widest : widest;
+  const together = joined ? Math.max(joinedSizes(sized, joined).overall, ...joinedSizes(sized, joined).footprint) : widest;
+  return { width: Math.max(lip, together) - widest, height: joined?.handleRise ?? 0 };
+}
+
 /** Copies pressed together side by side. Finished mm. */
 export interface Joined {
   readonly copies: 2 | 3;

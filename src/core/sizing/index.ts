@@ -35,6 +35,7 @@ export {
   type JoinedSizes,
   type PouringLip,
   attachedG,
+  beyondItself,
   joinedSizes,
   withPouringLip,
 } from './extras';

@@ -2,7 +2,7 @@ import { wetDensity, type ClayFigures, type Length, lengthAt } from '@/core/clay
 import { type FamilyName, type Line, type Outline, type Section, along, revolvedMl, sectionOf, widest } from '@/core/form';
 import type { Making } from './making';
 import type { Sized } from './size';
-import { partedAtFloor, totalMl } from './thrown';
+import { partedAtFloor, ring, totalMl } from './thrown';
 
 /** Share of the stretch that goes into height rather than thickness when a wall is opened out; learned later. computation.md section 9. */
 export const USUAL_SHORTENING = 0.25;
@@ -53,15 +53,6 @@ export interface WheelSteps {
 }
 
 const SLICES = 60;
-const ml = (line: Section): number => revolvedMl(line);
-
-const box = (inner: number, outer: number, from: number, to: number): Section => [
-  { r: inner, z: from },
-  { r: outer, z: from },
-  { r: outer, z: to },
-  { r: inner, z: to },
-];
-
 const mm = (value: number): Wet => lengthAt('wet', value);
 
 interface Slice {
@@ -76,11 +67,11 @@ interface Slice {
  * volume over the length and the girth of its mid-line (Pappus), so that together they are exactly the wall.
  */
 function slicesOf(outer: Line, inner: Line): Slice[] {
-  const up = inner.toReversed();
-  const at = (share: number) => ({ out: along(outer, share), in: along(up, share) });
-  return Array.from({ length: SLICES }, (_, i) => {
-    const [a, b] = [at(i / SLICES), at((i + 1) / SLICES)];
-    const volume = ml([a.out, b.out, b.in, a.in]) * 1000;
+  const [outside, inside] = [along(outer), along(inner.toReversed())];
+  const cuts = Array.from({ length: SLICES + 1 }, (_, i) => ({ out: outside(i / SLICES), in: inside(i / SLICES) }));
+  return cuts.slice(1).map((b, i) => {
+    const a = cuts[i]!;
+    const volume = revolvedMl([a.out, b.out, b.in, a.in]) * 1000;
     const [from, to] = [a, b].map(({ out, in: within }) => ({ r: (out.r + within.r) / 2, z: (out.z + within.z) / 2 })) as [
       { r: number; z: number },
       { r: number; z: number },
@@ -121,11 +112,11 @@ function cylinderSection(parts: readonly { from: number; to: number; thick: numb
 
 /** How wide a puck is centred: the thrown base; for plates the well's outside. mm */
 function puckWidth(sized: Sized, family: FamilyName): number {
-  const { thrown, side } = { thrown: sized.thrown.base, side: sized.onBat.thrown.side };
-  if (family === 'disc') return 2 * widest(side);
-  if (family !== 'plate') return thrown;
+  const { base } = sized.thrown;
+  if (family === 'disc') return 2 * widest(sized.onBat.thrown.side);
+  if (family !== 'plate') return base;
   const { rimDiameter, rimWidth } = sized.stages.wet.sizes;
-  return Math.max(thrown, rimDiameter - 2 * (rimWidth ?? 0));
+  return Math.max(base, rimDiameter - 2 * (rimWidth ?? 0));
 }
 
 /** A floor that leaves less than this of the puck for a wall is opened only so far, and widened with the wall. */
@@ -148,12 +139,12 @@ export function wheelSteps(clay: ClayFigures, sized: Sized, making: Making, shor
   const ballDiameter = 2 * Math.cbrt((3 * total * 1000) / (4 * Math.PI));
   const density = wetDensity(clay.matter);
   const ballStep: Step = { name: 'ball', sections: [circle(ballDiameter / 2)], ml: total };
-  const puckStep: Step = { name: 'puck', sections: [box(0, width / 2, 0, puckHigh)], ml: total };
+  const puckStep: Step = { name: 'puck', sections: [ring(0, width / 2, 0, puckHigh)], ml: total };
   const whole = sectionOf(outline);
   const rim = { out: outline.side.at(-1)!.r, in: outline.inside[0]!.r };
   const afterNeedle: Section[] = [sectionOf(onBat.piece), onBat.goes.floor, onBat.goes.wire, onBat.goes.wall, onBat.goes.hollow];
   const shapeSteps: Step[] = [
-    { name: 'shape', sections: [whole], ml: ml(whole) },
+    { name: 'shape', sections: [whole], ml: revolvedMl(whole) },
     ...(making.rimCut > 0 ? [{ name: 'needle' as const, sections: afterNeedle, ml: total - volumes.rim }] : []),
     { name: 'trim', sections: [sectionOf(onBat.piece)], ml: volumes.piece },
   ];
@@ -183,14 +174,14 @@ export function wheelSteps(clay: ClayFigures, sized: Sized, making: Making, shor
   const floorMl = (Math.PI * (width / 2) ** 2 * floorTop) / 1000;
   const ringHigh = ((total - floorMl) * 1000) / ((Math.PI / 4) * (width ** 2 - opening ** 2));
   const openedHigh = floorTop + Math.max(0, ringHigh);
-  const openedSections = [box(0, width / 2, 0, floorTop), box(opening / 2, width / 2, floorTop, openedHigh)];
+  const openedSections = [ring(0, width / 2, 0, floorTop), ring(opening / 2, width / 2, floorTop, openedHigh)];
 
   const slices = slicesOf(outer, inner);
   const first = slices[0]!;
   const r0 = first.radius;
   const parts = firstCylinder(slices, r0, floorTop, shortening);
   const cylinder = [cylinderSection(parts, r0), floor];
-  const volumeOf = (sections: readonly Section[]) => sections.reduce((all, section) => all + ml(section), 0);
+  const volumeOf = (sections: readonly Section[]) => sections.reduce((all, section) => all + revolvedMl(section), 0);
   const steps: Step[] = [
     ballStep,
     puckStep,

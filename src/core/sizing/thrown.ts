@@ -76,14 +76,8 @@ export interface OnBat {
 
 const lift = (line: Line, by: number): Line => line.map(({ r, z }) => ({ r, z: z + by }));
 
-const slab = (radius: number, from: number, to: number): Line => [
-  { r: 0, z: from },
-  { r: radius, z: from },
-  { r: radius, z: to },
-  { r: 0, z: to },
-];
-
-const ring = (inner: number, outer: number, from: number, to: number): Line => [
+/** A ring of clay between two radii and two heights; a slab where the inner is 0. */
+export const ring = (inner: number, outer: number, from: number, to: number): Line => [
   { r: inner, z: from },
   { r: outer, z: from },
   { r: outer, z: to },
@@ -155,8 +149,8 @@ export function onBat(wet: Outline, pieceMl: number, making: Making): OnBat {
     goes: {
       needle: ring(rimIn, rimOut, rimZ, top),
       wall: [...lift(side, foot), ...lift(swollen, foot).toReversed()],
-      floor: slab(footRadius, making.wireLoss, foot),
-      wire: slab(footRadius, 0, making.wireLoss),
+      floor: ring(0, footRadius, making.wireLoss, foot),
+      wire: ring(0, footRadius, 0, making.wireLoss),
       hollow: lift(hollow, foot),
     },
     foot,

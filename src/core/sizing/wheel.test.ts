@@ -9,6 +9,7 @@ import {
   WAYS,
   adviceFor,
   attachedG,
+  beyondItself,
   checkLimits,
   joinedSizes,
   size,
@@ -190,6 +191,15 @@ describe('what a place allows', () => {
     expect(by.wheelHead!.fits).toBe(false);
     expect(by.batDiameter!.fits).toBe(true);
     expect(by.armReach).toBeUndefined();
+  });
+
+  it('counts what is pulled out of the rim and pressed beside it', () => {
+    const bowl = size(clay, typical('bowl'), 'glazed', WAYS.trimmed);
+    const over = beyondItself(bowl, { pouringLip: { drop: 4, reach: 9 }, joined: { copies: 2, flattened: 2, handleRise: 40 } });
+    expect(over).toEqual({ width: expect.closeTo(160 - 4, 6), height: 40 });
+    expect(beyondItself(bowl, {})).toEqual({ width: 0, height: 0 });
+    const fits = (width: number) => checkLimits(clay, bowl, { shelfDepth: width }, over)[0]!.fits;
+    expect([fits(315), fits(317)]).toEqual([false, true]);
   });
 
   it('asks for an arm’s reach only where a hand goes in', () => {

@@ -142,13 +142,27 @@ describe('what is typed, let go and followed', () => {
         const part = partOf('cylinder', { sizes: { ...finishedSizes(FAMILIES.cylinder.typical), height: [{ mm: 100, at }] } });
         const { glazed } = sized(part).sized.stages;
         const larger = { ...glazed, sizes: { ...glazed.sizes, height: lengthAt('glazed', glazed.sizes.height * factor) } };
-        const [first] = knownAs(larger, part.sizes, clay).height!;
+        const [first] = knownAs(larger, glazed, part.sizes, clay).height!;
         expect(first.at).toBe(at);
         const expected = convert(larger.sizes.height, 'glazed', at, clay.shrinkage, SIZES.height.direction);
         expect(isExact(first) && first.mm).toBeCloseTo(expected, 9);
       }),
       { seed: 102 },
     );
+  });
+});
+
+describe('a form taken over', () => {
+  it('leaves what it does not change as it was known, and keeps a limit beside what it does', () => {
+    const limit = { at: 'glazed' as const, most: 110 };
+    const sizes: KnownSizes = { ...finishedSizes(FAMILIES.cylinder.typical), height: [limit], wall: [{ mm: 5.1, at: 'wet' }] };
+    const part = partOf('cylinder', { sizes });
+    const { glazed } = sized(part).sized.stages;
+    expect(knownAs(glazed, glazed, sizes, clay)).toEqual(sizes);
+    const taller = { ...glazed, sizes: { ...glazed.sizes, height: lengthAt('glazed', 130) } };
+    const known = knownAs(taller, glazed, sizes, clay);
+    expect(known.height).toEqual([{ mm: 130, at: 'glazed' }, limit]);
+    expect(known.wall).toBe(sizes.wall);
   });
 });
 

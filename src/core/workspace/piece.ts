@@ -22,6 +22,7 @@ import {
   attachedG,
   ballFromTester,
   checkMaking,
+  isExact,
   resolveKnown,
   size,
 } from '@/core/sizing';
@@ -167,14 +168,25 @@ export function letGo(known: NonNullable<KnownSizes[SizeName]>, index: number, m
   return first ? [first, ...rest] : [{ mm, at: known[index]!.at, free: true }];
 }
 
-/** The sizes of a finished form as known sizes; those already known at another stage are brought there. */
-export function knownAs(form: Form<'glazed'>, before: KnownSizes, clay: ClayFigures): KnownSizes {
-  return Object.fromEntries(
-    sizesOf(form, form.sizes).map((name) => {
-      const [was] = before[name] ?? [];
-      const at = was && 'mm' in was ? was.at : 'glazed';
-      const k = remaining(clay.shrinkage, at, sizeSpec(name).direction) / remaining(clay.shrinkage, 'glazed', sizeSpec(name).direction);
-      return [name, [{ mm: form.sizes[name]! * k, at, ...(was && 'free' in was && was.free && { free: true as const }) }]];
-    }),
-  ) as KnownSizes;
+/** Sizes nearer than this are the same, mm. */
+const SAME_MM = 1e-6;
+
+/**
+ * The sizes of a finished form as known sizes. What it leaves as it was stays known as it was; what it changes is known at the
+ * stage it was known at, and a limit typed for it stays beside it, to be seen if it is passed.
+ *
+ * @param now the finished form before
+ */
+export function knownAs(form: Form<'glazed'>, now: Form<'glazed'>, before: KnownSizes, clay: ClayFigures): KnownSizes {
+  const own = sizesOf(form, form.sizes).map((name) => {
+    const known = before[name];
+    if (known && Math.abs(form.sizes[name]! - (now.sizes[name] ?? 0)) < SAME_MM) return [name, known];
+    const [was] = known ?? [];
+    const at = was && 'mm' in was ? was.at : 'glazed';
+    const k = remaining(clay.shrinkage, at, sizeSpec(name).direction) / remaining(clay.shrinkage, 'glazed', sizeSpec(name).direction);
+    const limits = (known ?? []).filter((each) => !isExact(each));
+    return [name, [{ mm: form.sizes[name]! * k, at, ...(was && 'free' in was && was.free && { free: true as const }) }, ...limits]];
+  });
+  // what another manner of the form needs is not lost
+  return { ...before, ...Object.fromEntries(own) } as KnownSizes;
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Drawing, type Shape, correctionOf, tile, writeDxf, writeSvg } from '@/core/paper';
+import { type Drawing, type Shape, correctionOf, tile } from '@/core/paper';
 import { Act } from '@/ui/fields';
 import { saveBytes, saveText } from '@/ui/state';
 import { pdfOf } from '@/workers';
@@ -56,6 +56,11 @@ export function Printed({ title, drawing, about }: Props) {
       setState(error instanceof Error ? error.message : 'The PDF could not be made.');
     }
   };
+  const write = async (kind: 'svg' | 'dxf') => {
+    const { writeDxf, writeSvg } = await import('@/core/print');
+    const [text, type] = kind === 'svg' ? [writeSvg(drawing), 'image/svg+xml'] : [writeDxf(drawing), 'image/vnd.dxf'];
+    await saveText(text, `${name}.${kind}`, type);
+  };
   return (
     <Box as="section" aria-label={title} borderTopWidth="1px" borderColor="line" paddingBlock="3">
       <HStack justifyContent="space-between" flexWrap="wrap" gap="2">
@@ -69,10 +74,10 @@ export function Printed({ title, drawing, about }: Props) {
           <Act look="solid" disabled={state === 'making'} onClick={() => void pdf()} aria-label={`${title} as PDF`}>
             {state === 'making' ? 'Making …' : 'PDF'}
           </Act>
-          <Act onClick={() => void saveText(writeSvg(drawing), `${name}.svg`, 'image/svg+xml')} aria-label={`${title} as SVG`}>
+          <Act onClick={() => void write('svg')} aria-label={`${title} as SVG`}>
             SVG
           </Act>
-          <Act onClick={() => void saveText(writeDxf(drawing), `${name}.dxf`, 'image/vnd.dxf')} aria-label={`${title} as DXF`}>
+          <Act onClick={() => void write('dxf')} aria-label={`${title} as DXF`}>
             DXF
           </Act>
         </HStack>

@@ -5,7 +5,7 @@ import { handMass } from '@/core/units';
 import type { Part } from '@/core/workspace';
 import { Act, LabelledChoice } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
-import { Block, Told } from './holds-panel';
+import { Block, Told } from './block';
 import { OptionalMass, OptionalPercent, OptionalVolume } from './optional';
 import type { PieceModel } from './use-piece';
 

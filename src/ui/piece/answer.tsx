@@ -1,12 +1,12 @@
 'use client';
 
 import { finishesBetween, remaining } from '@/core/clay';
-import { type NumberName, checkLimits } from '@/core/sizing';
+import type { NumberName } from '@/core/sizing';
 import { type Written, handLength, handMass, readQuantity, text, writeLength, writeMass, writeVolume } from '@/core/units';
 import { FigureInput, useAnyRefused } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
-import { useWorkspace } from '@/ui/state';
+import Link from 'next/link';
 import { misfitWords } from './place-panel';
 import type { PieceModel } from './use-piece';
 
@@ -101,12 +101,11 @@ const GREYED = { '--chakra-colors-wet': 'var(--chakra-colors-fg-muted)', '--chak
 
 /** What to weigh and what to throw: rounded to what a hand can do, each with the size that comes out of the kiln. */
 export function Answer({ piece }: { piece: PieceModel }) {
-  const { workspace } = useWorkspace();
   const { units, worked } = piece;
   const { choice } = units;
   const { masses, stages } = worked.sized;
   const [wet, glazed] = [stages.wet.sizes, stages.glazed.sizes];
-  const misfits = checkLimits(worked.clay, worked.sized, workspace.settings.place ?? {}).filter(({ fits }) => !fits);
+  const misfits = piece.placeChecks.filter(({ fits }) => !fits);
   const greyed = useAnyRefused() || piece.impossible !== undefined;
   const high = finishesBetween(wet.height, worked.clay.heightBelief);
   const across = finishesBetween(wet.rimDiameter, worked.clay.belief);
@@ -114,10 +113,12 @@ export function Answer({ piece }: { piece: PieceModel }) {
     <Box as="section" aria-label="Answer" css={greyed ? GREYED : undefined}>
       <HStack justifyContent="space-between">
         <StageName stage="wet" />
-        {greyed && (
+        {greyed ? (
           <Box fontSize="sm" color="bad">
             the last possible piece
           </Box>
+        ) : (
+          <ToTheWheel planId={piece.plan.id} />
         )}
       </HStack>
       <Big
@@ -166,6 +167,21 @@ export function Answer({ piece }: { piece: PieceModel }) {
         </Box>
       ))}
     </Box>
+  );
+}
+
+/** The way to the screen for wet hands, where the answer is. */
+function ToTheWheel({ planId }: { planId: string }) {
+  return (
+    <chakra.span
+      css={{ '& a': { display: 'inline-flex', alignItems: 'center', minHeight: '44px', marginBlock: '-10px', paddingInline: '8px' } }}
+      color="act"
+      fontWeight="650"
+      textDecoration="underline"
+      textUnderlineOffset="3px"
+    >
+      <Link href={`/wheel?plan=${planId}`}>At the wheel</Link>
+    </chakra.span>
   );
 }
 

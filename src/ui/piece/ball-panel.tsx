@@ -17,7 +17,7 @@ import { StageName } from '@/ui/stage';
 import { useWorkspace } from '@/ui/state';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { Block } from './holds-panel';
+import { Block } from './block';
 import { OptionalLength, OptionalMass } from './optional';
 import { TesterBlock } from './tester-block';
 import type { PieceModel } from './use-piece';

@@ -4,8 +4,8 @@ import { checkForm, holdsMl } from '@/core/form';
 import { type Joined, type Keep, USUAL_ODDS, type Wanted, aimFor, joinedSizes, reach, withPouringLip } from '@/core/sizing';
 import { Act, LabelledChoice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
-import { Box, HStack, chakra } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
+import { Box, HStack } from '@chakra-ui/react';
+import { Block, Told } from './block';
 import { OptionalLength, OptionalVolume } from './optional';
 import type { PieceModel } from './use-piece';
 
@@ -14,32 +14,6 @@ const KEEPS: Record<Keep, string> = {
   height: 'the height',
   mouth: 'the widths',
 };
-
-/** A part of a panel under its own small heading. */
-export function Block({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <Box as="section" aria-label={title} marginBottom="5">
-      <chakra.h3 fontWeight="650" marginBottom="1">
-        {title}
-      </chakra.h3>
-      {children}
-    </Box>
-  );
-}
-
-/** A worked-out figure set large in the colour of the finished piece. */
-export function Told({ words, children }: { words: string; children: ReactNode }) {
-  return (
-    <Box>
-      <Box fontSize="sm" color="fg.muted">
-        {words}
-      </Box>
-      <Box color="glazed" fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="24px" fontWeight="680" lineHeight="1.2">
-        {children}
-      </Box>
-    </Box>
-  );
-}
 
 /** What the finished piece holds, what it is asked to hold, and what glaze has to cover. */
 export function HoldsPanel({ piece }: { piece: PieceModel }) {

@@ -1,6 +1,6 @@
 'use client';
 
-import { LIMIT_NAMES, LIMIT_WORDS, type LimitCheck, STAGE_WORDS, checkLimits } from '@/core/sizing';
+import { LIMIT_NAMES, LIMIT_WORDS, type LimitCheck, STAGE_WORDS } from '@/core/sizing';
 import { StageMark } from '@/ui/stage';
 import { useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack } from '@chakra-ui/react';
@@ -18,7 +18,7 @@ export function PlacePanel({ piece }: { piece: PieceModel }) {
   const { workspace } = useWorkspace();
   const { length } = piece.units;
   const place = workspace.settings.place ?? {};
-  const checks = checkLimits(piece.worked.clay, piece.worked.sized, place);
+  const checks = piece.placeChecks;
   return (
     <Box>
       <Box fontSize="sm" color="fg.muted" marginBottom="2">

@@ -4,7 +4,7 @@ import { type Tester, ballFromTester } from '@/core/sizing';
 import { handMass } from '@/core/units';
 import { Act } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
-import { Block } from './holds-panel';
+import { Block } from './block';
 import { OptionalLength, OptionalMass } from './optional';
 import type { PieceModel } from './use-piece';
 

@@ -5,12 +5,15 @@ import { type FamilyName, type Form, type Manner, SIZES, type SizeName, checkFor
 import {
   type Conflict,
   type KnownSize,
+  type LimitCheck,
   MAKING_WORDS,
   type Making,
   type NumberName,
   STAGE_WORDS,
   type Way,
   type Worked,
+  beyondItself,
+  checkLimits,
   conflictsIn,
   isExact,
   limitWords,
@@ -51,6 +54,8 @@ export interface PieceModel extends Takers {
   /** The sizes its form has, in order. */
   readonly names: readonly SizeName[];
   readonly conflicts: readonly Conflict[];
+  /** What the maker's place allows, looked at. */
+  readonly placeChecks: readonly LimitCheck[];
   /** The ball the run is made to, g: by its tester once that is accepted. */
   readonly runBall: number;
   /** Why the stored piece cannot be made, after its clay changed say; the last possible one is in `worked`. */
@@ -114,13 +119,20 @@ function partNow(planId: string): Now | undefined {
   return part && { part, clay: clayOf(workspace, part).figures, matterOf: matterIn(workspace) };
 }
 
+/** A change to try, and the act that makes it. */
+interface Attempt {
+  readonly change: Partial<Part>;
+  readonly act: Act;
+}
+
 /** Tries a change on the plan as it is at that moment; says why it cannot be made, or makes it. */
-function tryOn(planId: string, units: Units, change: (now: Now) => Partial<Part>, act: Act | ((now: Now) => Act)): string | undefined {
+function tryOn(planId: string, units: Units, attempt: (now: Now) => Attempt): string | undefined {
   const now = partNow(planId);
   if (!now) return GONE;
-  const sized = sizePart({ ...now.part, ...change(now) }, now.clay, units.length, now.matterOf);
+  const { change, act } = attempt(now);
+  const sized = sizePart({ ...now.part, ...change }, now.clay, units.length, now.matterOf);
   if (!sized.ok) return sized.problem.message;
-  run(typeof act === 'function' ? act(now) : act);
+  run(act);
   return undefined;
 }
 
@@ -154,14 +166,15 @@ function keptByName<Args extends readonly string[], F>(make: (...args: Args) => 
 
 function takersOf(planId: string, units: Units): Takers {
   const typed = (size: SizeName, known: KnownSize, label: string, key: string) =>
-    tryOn(
-      planId,
-      units,
-      (now) => ({ sizes: withSize(now.part, size, typedOver(now.part.sizes[size], known), growth(now, size, known)) }),
-      (now) => commands.setSize(planId, size, known, growth(now, size, known), label, key),
-    );
+    tryOn(planId, units, (now) => {
+      const factor = growth(now, size, known);
+      return {
+        change: { sizes: withSize(now.part, size, typedOver(now.part.sizes[size], known), factor) },
+        act: commands.setSize(planId, size, known, factor, label, key),
+      };
+    });
   const takePart: Takers['takePart'] = (change, label, key) =>
-    tryOn(planId, units, () => change, commands.setPart(planId, change, label, key));
+    tryOn(planId, units, () => ({ change, act: commands.setPart(planId, change, label, key) }));
   return {
     takePart,
     takeSize: keptByName((size: SizeName, at: Stage) => (mm: number, key: string) => typed(size, { mm, at }, sizeWords(size, at), key)),
@@ -179,19 +192,20 @@ function takersOf(planId: string, units: Units): Takers {
     }),
     takeAllowance: keptByName((name: keyof Making) => (value: number, key: string) => {
       const act = commands.setAllowance(planId, name, value, MAKING_WORDS[name], key);
-      return tryOn(planId, units, ({ part }) => ({ making: { ...part.making, [name]: value } }), act);
+      return tryOn(planId, units, ({ part }) => ({ change: { making: { ...part.making, [name]: value } }, act }));
     }),
     takeCapacity: (ml, key) => {
       const now = partNow(planId);
       if (!now) return GONE;
       const sized = sizePart(now.part, now.clay, units.length, now.matterOf);
       if (!sized.ok) return sized.problem.message;
-      const { form, met } = reach(sized.value.sized.stages.glazed, { capacityMl: ml, keep: now.part.wanted?.keep ?? 'proportions' });
+      const { glazed } = sized.value.sized.stages;
+      const { form, met } = reach(glazed, { capacityMl: ml, keep: now.part.wanted?.keep ?? 'proportions' });
       const possible = checkForm(form, units.length);
       if (!met || !possible.ok) {
         return `No such piece holds ${units.volume(ml)}. ${possible.ok ? 'Ask for another amount, or change what is kept under “Holds”.' : possible.problem.message}`;
       }
-      const sizes = knownAs(form, now.part.sizes, now.clay);
+      const sizes = knownAs(form, glazed, now.part.sizes, now.clay);
       run(commands.setPart(planId, { sizes }, `holds ${units.volume(ml)}`, key));
       return undefined;
     },
@@ -205,19 +219,21 @@ function takersOf(planId: string, units: Units): Takers {
         }, now.part.sizes);
         return { sizes: all, ...(knots && { knots }) };
       };
-      return tryOn(planId, units, change, (now) => commands.setPart(planId, change(now), label, key));
+      // done again on whatever another tab left, should it have been first
+      const act = (now: Now) => commands.setPart(planId, (part) => change({ ...now, part }), label, key);
+      return tryOn(planId, units, (now) => ({ change: change(now), act: act(now) }));
     },
     takeManner: (manner, label) =>
-      tryOn(
-        planId,
-        units,
-        ({ part }) => ({ manner: { ...part.manner, ...manner }, sizes: withManner(part, { ...part.manner, ...manner }) }),
-        commands.setManner(planId, manner, label),
-      ),
+      tryOn(planId, units, ({ part }) => {
+        const chosen = { ...part.manner, ...manner };
+        return { change: { manner: chosen, sizes: withManner(part, chosen) }, act: commands.setManner(planId, manner, label) };
+      }),
     takeForm: (form, label) => {
       const now = partNow(planId);
-      if (!now) return GONE;
-      return takePart({ sizes: knownAs(form, now.part.sizes, now.clay) }, label);
+      const sized = now && sizePart(now.part, now.clay, units.length, now.matterOf);
+      if (!sized) return GONE;
+      if (!sized.ok) return sized.problem.message;
+      return takePart({ sizes: knownAs(form, sized.value.sized.stages.glazed, now.part.sizes, now.clay) }, label);
     },
   };
 }
@@ -236,14 +252,16 @@ export function usePiece(plan: Plan): PieceModel | undefined {
   if (!possible) return undefined;
 
   const shown = possible.part;
-  const form = possible.value.sized.stages.glazed;
+  const { sized } = possible.value;
+  const form = sized.stages.glazed;
   return {
     plan,
     part,
     known,
-    worked: { clay: possible.value.clay, known: shown.sizes, making: shown.making, sized: possible.value.sized, odds: shown.odds },
+    worked: { clay: possible.value.clay, known: shown.sizes, making: shown.making, sized, odds: shown.odds },
     form,
     names: sizesOf(form, form.sizes),
+    placeChecks: checkLimits(possible.value.clay, sized, workspace.settings.place ?? {}, beyondItself(sized, shown)),
     runBall: runBall(shown, possible.value),
     conflicts: conflictsIn(shown, shown.sizes, possible.value.clay, shown.odds),
     impossible,

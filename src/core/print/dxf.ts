@@ -1,6 +1,6 @@
 import { DxfWriter, LWPolylineFlags, TextHorizontalAlignment, Units, point2d, point3d } from '@tarikjabiri/dxf';
-import type { Drawing } from './drawing';
-import { printable } from './pdf';
+import type { Drawing } from '@/core/paper';
+import { printable } from './letters';
 
 const ALIGNED = { start: TextHorizontalAlignment.Left, middle: TextHorizontalAlignment.Center, end: TextHorizontalAlignment.Right };
 

@@ -1,4 +1,4 @@
-import type { Drawing, Shape } from './drawing';
+import type { Drawing, Shape } from '@/core/paper';
 
 const ENTITIES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
 const escaped = (text: string): string => text.replace(/[&<>"']/g, (letter) => ENTITIES[letter]!);

@@ -1,0 +1,3 @@
+export { writeDxf } from './dxf';
+export { writePdf } from './pdf';
+export { writeSvg } from './svg';
