@@ -172,6 +172,30 @@ test.describe('at the wheel', () => {
     await expect(page.locator('[data-digits]').first()).toHaveText(wanted);
   });
 
+  test.describe('on a phone', () => {
+    test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+    test('no number is broken over two lines, and nothing stands beside the screen', async ({ page }) => {
+      await visit(page, '/wheel?plan=plan-lidded-jar');
+      for (let i = 0; i < 8; i += 1) {
+        for (const digits of await page.locator('[data-digits]').all()) {
+          const broken = await digits.evaluate((element) => {
+            const text = element.firstChild as Text;
+            return [...text.data.matchAll(/\d+/g)].some(({ 0: number, index }) => {
+              const range = document.createRange();
+              range.setStart(text, index);
+              range.setEnd(text, index + number.length);
+              return range.getClientRects().length > 1;
+            });
+          });
+          expect(broken).toBe(false);
+        }
+        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+        await page.keyboard.press('PageDown');
+      }
+    });
+  });
+
   test('a run is counted in one tap, what was different in a second, and kept', async ({ page }) => {
     await visit(page, '/wheel?plan=plan-honey-jar');
     await page.getByRole('button', { name: 'Thrown' }).click();

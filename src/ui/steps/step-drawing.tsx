@@ -33,7 +33,13 @@ function wholeOf(section: Section, side: (sign: 1 | -1) => (r: number, z: number
 export function StepDrawing({ step, scale, size }: { step: Step; scale: number; size: DrawnSize }) {
   const side = (sign: 1 | -1) => (r: number, z: number) => [size.width / 2 + sign * r * scale, size.height - 3 - z * scale] as const;
   return (
-    <chakra.svg width={`${size.width}px`} height={`${size.height}px`} aria-hidden data-step-drawing={step.name}>
+    <chakra.svg
+      viewBox={`0 0 ${size.width} ${size.height}`}
+      width={`${size.width}px`}
+      maxWidth="100%"
+      aria-hidden
+      data-step-drawing={step.name}
+    >
       {step.sections.map((section, i) => (
         <path
           key={i}

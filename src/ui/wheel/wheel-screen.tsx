@@ -83,15 +83,17 @@ function AtTheWheel({ plan }: { plan: Plan }) {
           This browser cannot keep the screen awake: set the device not to sleep.
         </Box>
       )}
-      <Run plan={plan} />
-      <HStack gap="3" padding="4" css={{ '& > button': { flex: '0 1 320px' } }}>
-        <Big onClick={() => turn(-1)} disabled={at === 0}>
-          Previous
-        </Big>
-        <Big onClick={() => turn(1)} disabled={at === count - 1}>
-          Next
-        </Big>
-      </HStack>
+      <Box position="sticky" bottom="0" background="bg" paddingTop="2">
+        <Run plan={plan} />
+        <HStack gap="3" padding="4" css={{ '& > button': { flex: '0 1 320px' } }}>
+          <Big onClick={() => turn(-1)} disabled={at === 0}>
+            Previous
+          </Big>
+          <Big onClick={() => turn(1)} disabled={at === count - 1}>
+            Next
+          </Big>
+        </HStack>
+      </Box>
     </Box>
   );
 }
@@ -136,7 +138,9 @@ function Head({ plan, page, place }: { plan: Plan; page: WheelPage; place: strin
       </Box>
       <Box flex="1" />
       {talks && <Big onClick={read}>Read aloud</Big>}
-      <Big onClick={() => void document.documentElement.requestFullscreen?.()}>Full screen</Big>
+      <Box display={{ base: 'none', md: 'block' }}>
+        <Big onClick={() => void document.documentElement.requestFullscreen?.()}>Full screen</Big>
+      </Box>
       <Box display="grid" placeItems="center" minWidth="64px" minHeight="64px" background="bar" color="bar.fg" borderRadius="6px">
         <ModeButton minWidth="64px" minHeight="64px" />
       </Box>
@@ -144,8 +148,9 @@ function Head({ plan, page, place }: { plan: Plan; page: WheelPage; place: strin
   );
 }
 
-const MAIN = 'clamp(96px, 21vh, 230px)';
-const FOUR = 'clamp(64px, 15vh, 150px)';
+/** As large as the screen lets a figure stand on one line: 96 px and more on a tablet, less on a phone. */
+const MAIN = 'clamp(60px, min(21vh, 19vw), 230px)';
+const FOUR = 'clamp(44px, min(15vh, 14vw), 150px)';
 
 function Digits({ children, size }: { children: string; size: string }) {
   return (
@@ -156,6 +161,8 @@ function Digits({ children, size }: { children: string; size: string }) {
       fontStretch="88%"
       fontVariantNumeric="tabular-nums"
       lineHeight="1.05"
+      // a number is never broken
+      overflowWrap="normal"
       fontSize={size}
       data-digits
     >
@@ -183,7 +190,7 @@ function PageView({ page, scale }: { page: WheelPage; scale: number }) {
   const [, digits = '', words = ''] = FIGURE_FIRST.exec(main?.figure ?? '') ?? [];
   return (
     <HStack alignItems="flex-start" justifyContent="space-between" gap="6" flexWrap="wrap">
-      <Box flex="1" minWidth="320px">
+      <Box flex="1" minWidth={{ base: '0', md: '320px' }} flexBasis={{ base: '100%', md: '0' }}>
         <chakra.h2 fontSize="34px" fontWeight="680">
           {page.title}
         </chakra.h2>
@@ -194,7 +201,7 @@ function PageView({ page, scale }: { page: WheelPage; scale: number }) {
           </Box>
         )}
         {others.map(({ figure }) => (
-          <Digits key={figure} size="clamp(40px, 7vh, 64px)">
+          <Digits key={figure} size="clamp(30px, min(7vh, 8vw), 64px)">
             {figure}
           </Digits>
         ))}
