@@ -31,6 +31,27 @@ test('a rim is dragged: ledger, ball and drawing follow in whole millimetres, an
   await expect(answer(page, 'ball')).toHaveText('645 g');
 });
 
+test('a wall, a floor and the wet half are dragged too', async ({ page }) => {
+  await visit(page);
+  await drag(page, 'floor', { x: 0, y: -8 });
+  const floor = Number(await field(page, 'Floor, glazed').inputValue());
+  expect(floor).toBeGreaterThan(8);
+  expect(floor).toBe(Math.round(floor));
+  await undo(page);
+  await page.locator('[data-handle="wall"]').focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(field(page, 'Wall, glazed')).toHaveValue('6');
+  await undo(page);
+  await expect(field(page, 'Wall, glazed')).toHaveValue('4.6');
+  await drag(page, 'wet-rim', { x: -20, y: 0 });
+  const wet = Number(await field(page, 'Mouth, outside, wet').inputValue());
+  expect(wet).toBeGreaterThan(110);
+  expect(wet).toBe(Math.round(wet));
+  await expect(page.getByRole('note', { name: 'Conflict in width at the mouth' })).toContainText('92 mm glazed is known too');
+  await undo(page);
+  await expect(field(page, 'Mouth, outside, glazed')).toHaveValue('92');
+});
+
 test('a point is moved by the arrow keys, and what cannot be is said and changes nothing', async ({ page }) => {
   await visit(page);
   await page.locator('[data-handle="rim"]').focus();

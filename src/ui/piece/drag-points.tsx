@@ -1,12 +1,20 @@
 'use client';
 
-import type { Point } from '@/core/form';
+import type { Stage } from '@/core/clay';
+import type { Form, Point, SizeName } from '@/core/form';
+import { STAGE_WORDS } from '@/core/sizing';
 import { stepOf } from '@/ui/fields';
 import { Box, chakra } from '@chakra-ui/react';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { type Geometry, finishedAt } from './geometry';
-import { type Dragged, type Handle, draggedWords, handlesOf, snappedPoint } from './handles';
+import { type Dragged, type Handle, draggedWords, handlesOf, snapped, snappedPoint } from './handles';
 import type { PieceModel } from './use-piece';
+
+type Half = 'wet' | 'glazed';
+const FINISHED: readonly Half[] = ['glazed'];
+const HALVES: readonly Half[] = ['wet', 'glazed'];
+
+const THICK = ['wall', 'wallAtFoot', 'ring', 'gallery', 'well'];
 
 const ARROWS: Record<string, readonly [number, number]> = {
   ArrowUp: [0, 1],
@@ -15,22 +23,24 @@ const ARROWS: Record<string, readonly [number, number]> = {
   ArrowLeft: [-1, 0],
 };
 
-/** Only what a move really changes: a rim moved across keeps its height as it was known. */
-function changedBy(handle: Handle, piece: PieceModel, to: Point, step: number): Dragged {
+/** Only what a move really changes, in whole units: a rim moved across keeps its height as it was known. */
+function changedBy(handle: Handle, sizes: Readonly<Partial<Record<SizeName, number>>>, to: Point, step: number): Dragged {
   const dragged = handle.take(to);
-  const { sizes } = piece.form;
-  const changed = Object.entries(dragged.sizes ?? {}).filter(([name, mm]) => Math.abs(mm - (sizes[name as 'height'] ?? 0)) > step * 0.49);
+  const whole = Object.entries(dragged.sizes ?? {}).map(([name, mm]) => [name, snapped(mm, step)] as const);
+  const changed = whole.filter(([name, mm]) => Math.abs(mm - (sizes[name as SizeName] ?? 0)) > step * 0.49);
   return { ...dragged, sizes: Object.fromEntries(changed) };
 }
 
-/** The points of the finished piece that are dragged, or moved by the arrow keys, in whole units. */
+/** The points of both halves that are dragged, or moved by the arrow keys, in whole units; on a phone those of the finished half. */
 export function DragPoints({ piece, geometry }: { piece: PieceModel; geometry: Geometry }) {
   const [why, setWhy] = useState<string | undefined>();
   return (
     <>
-      {handlesOf(piece.form).map((handle) => (
-        <DragPoint key={handle.key} handle={handle} piece={piece} geometry={geometry} onRefused={setWhy} />
-      ))}
+      {(geometry.wide ? HALVES : FINISHED).map((at) =>
+        handlesOf(piece.worked.sized.stages[at] as Form<Stage>).map((handle) => (
+          <DragPoint key={`${at}-${handle.key}`} handle={handle} at={at} piece={piece} geometry={geometry} onRefused={setWhy} />
+        )),
+      )}
       {why && (
         <Box
           role="alert"
@@ -53,34 +63,38 @@ export function DragPoints({ piece, geometry }: { piece: PieceModel; geometry: G
 
 interface PointProps {
   readonly handle: Handle;
+  /** Which half it is a point of. */
+  readonly at: Half;
   readonly piece: PieceModel;
   readonly geometry: Geometry;
   readonly onRefused: (why: string | undefined) => void;
 }
 
-function DragPoint({ handle, piece, geometry, onRefused }: PointProps) {
+function DragPoint({ handle, at: half, piece, geometry, onRefused }: PointProps) {
   const visit = useRef('');
   /** While a point is held the drawing keeps its scale: what the hand feels under it must not move by itself. */
   const held = useRef<{ geometry: Geometry; offset: Point } | undefined>(undefined);
   const { choice, length } = piece.units;
   const step = stepOf(choice);
-  const [x, y] = geometry.placed.finished(handle.at.r, handle.at.z);
+  const lift = half === 'wet' ? piece.worked.sized.onBat.foot : 0;
+  const place = half === 'wet' ? geometry.placed.wet : geometry.placed.finished;
+  const [x, y] = place(handle.at.r, handle.at.z + lift);
 
   const move = (to: Point) => {
-    const dragged = changedBy(handle, piece, to, step);
+    const dragged = changedBy(handle, piece.worked.sized.stages[half].sizes, to, step);
     if (!dragged.knots && Object.keys(dragged.sizes ?? {}).length === 0) return;
-    onRefused(piece.takeDragged(dragged, draggedWords(dragged), visit.current));
+    onRefused(piece.takeDragged(dragged, half, `${draggedWords(dragged)}, ${STAGE_WORDS[half]}`, visit.current));
   };
 
   const onPointerDown = (event: PointerEvent<HTMLButtonElement>) => {
     event.currentTarget.setPointerCapture(event.pointerId);
     visit.current = crypto.randomUUID();
-    const at = pointerAt(event, geometry);
+    const at = pointerAt(event, geometry, half);
     held.current = { geometry, offset: { r: handle.at.r - at.r, z: handle.at.z - at.z } };
   };
   const onPointerMove = (event: PointerEvent<HTMLButtonElement>) => {
     if (!held.current) return;
-    const at = pointerAt(event, held.current.geometry);
+    const at = pointerAt(event, held.current.geometry, half);
     move(snappedPoint({ r: at.r + held.current.offset.r, z: at.z + held.current.offset.z }, step));
   };
   const release = () => {
@@ -91,15 +105,18 @@ function DragPoint({ handle, piece, geometry, onRefused }: PointProps) {
     const arrow = ARROWS[event.key];
     if (!arrow) return;
     event.preventDefault();
-    move(snappedPoint({ r: handle.at.r + (arrow[0] * step) / 2, z: handle.at.z + arrow[1] * step }, step));
+    // widths across take half a step on each side, a thickness a whole one
+    const reach = THICK.includes(handle.key) ? step : step / 2;
+    const outward = half === 'wet' ? -arrow[0] : arrow[0];
+    move(snappedPoint({ r: handle.at.r + outward * reach, z: handle.at.z + arrow[1] * step }, step));
   };
 
   return (
     <chakra.button
       type="button"
-      data-handle={handle.key}
-      aria-label={`Move ${handle.words}: ${length(2 * handle.at.r)} across, ${length(handle.at.z)} up. Drag it, or use the arrow keys.`}
-      title={`Drag ${handle.words}, or use the arrow keys`}
+      data-handle={half === 'wet' ? `wet-${handle.key}` : handle.key}
+      aria-label={`Move ${handle.words}, ${STAGE_WORDS[half]}: ${length(2 * handle.at.r)} across, ${length(handle.at.z)} up. Drag it, or use the arrow keys.`}
+      title={`Drag ${handle.words}, ${STAGE_WORDS[half]}, or use the arrow keys`}
       onPointerDown={onPointerDown}
       onPointerMove={onPointerMove}
       onPointerUp={release}
@@ -122,13 +139,22 @@ function DragPoint({ handle, piece, geometry, onRefused }: PointProps) {
       zIndex="5"
       _active={{ cursor: 'grabbing' }}
     >
-      <Box width="11px" height="11px" borderRadius="full" background="bg" borderWidth="2.5px" borderColor="act" aria-hidden />
+      <Box
+        width="11px"
+        height="11px"
+        borderRadius="full"
+        background="bg"
+        borderWidth="2.5px"
+        borderColor={half === 'wet' ? 'wet' : 'act'}
+        aria-hidden
+      />
     </chakra.button>
   );
 }
 
-/** The pointer on the drawing, mm of the finished half. */
-function pointerAt(event: PointerEvent<HTMLButtonElement>, geometry: Geometry): Point {
+/** The pointer on the drawing, mm of the half it is on. */
+function pointerAt(event: PointerEvent<HTMLButtonElement>, geometry: Geometry, half: Half): Point {
   const sheet = event.currentTarget.offsetParent!.getBoundingClientRect();
-  return finishedAt(geometry, event.clientX - sheet.left, event.clientY - sheet.top);
+  const { r, z } = finishedAt(geometry, event.clientX - sheet.left, event.clientY - sheet.top);
+  return { r: half === 'wet' ? -r : r, z };
 }

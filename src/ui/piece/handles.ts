@@ -1,7 +1,7 @@
 import type { Stage } from '@/core/clay';
-import { type Form, type Knot, type Point, type SizeName, SIZES } from '@/core/form';
+import { type Form, type Knot, type Point, type SizeName, SIZES, outlineOf, radiusAt } from '@/core/form';
 
-/** What dragging a point of the finished piece changes: sizes, mm, or the points of an own profile. */
+/** What dragging a point of the piece changes: sizes, mm, or the points of an own profile. */
 export interface Dragged {
   readonly sizes?: Readonly<Partial<Record<SizeName, number>>>;
   readonly knots?: readonly Knot[];
@@ -22,10 +22,10 @@ const sized = (key: string, words: string, at: Point, take: (to: Point) => Dragg
   take: (to) => ({ sizes: take(to)! }),
 });
 
-/** The points of a form that can be dragged, finished mm: its rim, its base and what its family has between. */
+/** The points of a form that can be dragged, mm at its stage: its rim, its base and what its family has between. */
 export function handlesOf<S extends Stage>(form: Form<S>): Handle[] {
   const { sizes, family, knots } = form;
-  if (knots) return knotHandles(form);
+  if (knots) return [...knotHandles(form), ...thicknessHandles(form)];
   const size = (name: SizeName) => sizes[name] ?? 0;
   const rim = { r: sizes.rimDiameter / 2, z: sizes.height };
   const own: Partial<Record<typeof family, Handle[]>> = {
@@ -59,6 +59,48 @@ export function handlesOf<S extends Stage>(form: Form<S>): Handle[] {
     sized('rim', 'the rim', rim, ({ r, z }) => ({ rimDiameter: 2 * r, height: z })),
     ...(own[family] ?? []),
     ...(sizes.baseDiameter ? [sized('base', 'the base', { r: size('baseDiameter') / 2, z: 0 }, ({ r }) => ({ baseDiameter: 2 * r }))] : []),
+    ...thicknessHandles(form),
+  ];
+}
+
+/** Up the wall, as shares of the room over the floor: where a wall's thickness is held, at the rim's end and at the foot's. */
+const HELD = { wall: 0.68, wallAtFoot: 0.16 };
+
+/** The inner edges that are dragged: wall, floor, foot ring, gallery. A thickness follows the edge in proportion. */
+function thicknessHandles<S extends Stage>(form: Form<S>): Handle[] {
+  const { family, manner, sizes } = form;
+  const { side, inside } = outlineOf(form);
+  const [rim, floor] = [inside[0]!, inside.at(-1)!];
+  if (sizes.floor === undefined) return [];
+  const across = (name: 'wall' | 'wallAtFoot'): Handle[] => {
+    const thick = sizes[name];
+    if (thick === undefined) return [];
+    const z = floor.z + (rim.z - floor.z) * HELD[name];
+    const [outer, r] = [radiusAt(side, z), radiusAt(inside, z)];
+    return [sized(name, `the ${SIZES[name].words}`, { r, z }, (to) => ({ [name]: (thick * (outer - to.r)) / (outer - r) }))];
+  };
+  const edge = side.at(-1)!;
+  const plateWall = sized('wall', 'the underside of the rim', edge, ({ z }) => ({ wall: (sizes.wall! * (rim.z - z)) / (rim.z - edge.z) }));
+  const foot = side[0]!.r;
+  return [
+    ...(family === 'plate' ? [plateWall] : [...across('wall'), ...across('wallAtFoot')]),
+    sized('floor', 'the floor', { r: inside.at(-2)!.r * 0.4, z: floor.z }, ({ z }) => ({ floor: sizes.floor! + z - floor.z })),
+    ...(manner.foot === 'ring' && sizes.footWidth && sizes.footHeight
+      ? [
+          sized('ring', 'the foot ring', { r: foot - sizes.footWidth, z: sizes.footHeight }, ({ r, z }) => ({
+            footWidth: foot - r,
+            footHeight: z,
+          })),
+        ]
+      : []),
+    ...(manner.mouth === 'gallery' && sizes.galleryWidth && sizes.galleryDepth
+      ? [
+          sized('gallery', 'the gallery', { r: rim.r - sizes.galleryWidth, z: rim.z - sizes.galleryDepth }, ({ r, z }) => ({
+            galleryWidth: rim.r - r,
+            galleryDepth: rim.z - z,
+          })),
+        ]
+      : []),
   ];
 }
 
@@ -101,7 +143,7 @@ function knotHandles<S extends Stage>(form: Form<S>): Handle[] {
 }
 
 /** A length at the nearest whole step. */
-const snapped = (mm: number, step: number): number => Math.max(step, Math.round(mm / step) * step);
+export const snapped = (mm: number, step: number): number => Math.max(step, Math.round(mm / step) * step);
 
 /** A place at which every size that follows from it is a whole step: widths across, so half a step from the axis. */
 export const snappedPoint = ({ r, z }: Point, step: number): Point => ({

@@ -44,7 +44,7 @@ export function KnotTable({ piece }: { piece: PieceModel }) {
               <LengthInput
                 label={`Point ${name(i)}, width across`}
                 mm={2 * point.r}
-                takeMm={(mm, key) => piece.takeDragged(movedKnot(piece.form, i, { r: mm / 2 }), 'a point of the profile', key)}
+                takeMm={(mm, key) => piece.takeDragged(movedKnot(piece.form, i, { r: mm / 2 }), 'glazed', 'a point of the profile', key)}
                 known
                 color="glazed"
                 style={CELL}
@@ -59,7 +59,7 @@ export function KnotTable({ piece }: { piece: PieceModel }) {
                 <LengthInput
                   label={`Point ${name(i)}, height`}
                   mm={point.z}
-                  takeMm={(mm, key) => piece.takeDragged(movedKnot(piece.form, i, { z: mm }), 'a point of the profile', key)}
+                  takeMm={(mm, key) => piece.takeDragged(movedKnot(piece.form, i, { z: mm }), 'glazed', 'a point of the profile', key)}
                   known
                   color="glazed"
                   style={CELL}

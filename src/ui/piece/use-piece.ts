@@ -94,8 +94,8 @@ interface Takers {
   readonly takeAllowance: (name: keyof Making) => (value: number, key: string) => string | undefined;
   /** Grows or shrinks the finished piece until it holds so much, ml: as was asked of it last, else all sizes together. */
   readonly takeCapacity: (ml: number, key: string) => string | undefined;
-  /** Sizes and points dragged on the finished half. */
-  readonly takeDragged: (dragged: Dragged, label: string, key: string) => string | undefined;
+  /** Sizes and points dragged on a half, known at its stage. */
+  readonly takeDragged: (dragged: Dragged, at: Stage, label: string, key: string) => string | undefined;
   /** Another manner of the form. */
   readonly takeManner: (change: Manner, label: string) => string | undefined;
   /** A finished form to make instead, its sizes known where they were. */
@@ -209,11 +209,11 @@ function takersOf(planId: string, units: Units): Takers {
       run(commands.setPart(planId, { sizes }, `holds ${units.volume(ml)}`, key));
       return undefined;
     },
-    takeDragged: ({ sizes = {}, knots }, label, key) => {
+    takeDragged: ({ sizes = {}, knots }, at, label, key) => {
       const change = (now: Now): Partial<Part> => {
         const names = Object.keys(sizes) as SizeName[];
         const all = names.reduce((known, size) => {
-          const mm = { mm: sizes[size]!, at: 'glazed' as const };
+          const mm = { mm: sizes[size]!, at };
           const follow = knots ? 1 : growth(now, size, mm);
           return withSize({ ...now.part, sizes: known }, size, typedOver(known[size], mm), follow);
         }, now.part.sizes);
