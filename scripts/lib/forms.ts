@@ -4,7 +4,7 @@ import {
   type FamilyName,
   MANNERS,
   type Manner,
-  SIZES,
+  sizeIn,
   type SizeName,
   formOf,
   isNeeded,
@@ -27,6 +27,10 @@ const INTROS: Record<FamilyName, string> = {
     'A flat well as thick as the floor and a straight rim as thick as the wall, with an upright edge. How far the rim rises follows from height and rim width; in the application the angle can be typed too.',
   jar: 'From the base a quarter of a sine out to the belly, half a cosine in to an upright collar. A gallery is a ledge turned into the inside of the collar, carried by a slope of 45 degrees.',
   bottle: 'Belly and shoulder as a jar’s, an upright neck from the top of the shoulder, and a lip that curves out of it.',
+  box: 'Four flat sides between a base and a rim, each with two widths; sides lean up to 60 degrees. The section is the one the long way; clay and capacity come from the plan at every height.',
+  oval: 'An ellipse at base and rim; places that face the same way are joined by straight lines, so the wall bends from a flat slab without stretching.',
+  faceted: 'Equal flat sides, three to twelve; widths are across the flats (with an odd number, twice from the middle to a side).',
+  tile: 'A flat slab with four corners. Its height is its thickness; it holds nothing.',
   disc: 'A flat round slab. Its height is its thickness; it holds nothing.',
   profile:
     'Points up the outside from the foot’s edge to the rim, smooth (a centripetal Catmull-Rom spline) or corners. The headless contract takes them as `points`: `[{"r", "z", "corner"?}]` in mm, the first on the bat, the last the rim; height and rimDiameter follow from the last.',
@@ -55,7 +59,7 @@ function drawing(family: FamilyName, manner: Manner): string {
 /** The manners worth a drawing of their own. */
 function drawn(family: FamilyName): { name: string; manner: Manner; words: string }[] {
   const { choices, manner } = FAMILIES[family];
-  const [shown] = choices.filter((choice) => choice !== 'foot');
+  const [shown] = choices.filter((choice) => choice !== 'foot' && choice !== 'sides');
   if (!shown) return [{ name: family, manner, words: FAMILIES[family].words }];
   return Object.entries(MANNERS[shown]).map(([value, words]) => ({
     name: `${family}-${value}`,
@@ -74,7 +78,8 @@ function needed(name: SizeName, family: FamilyName): string {
 function chapter(family: FamilyName): string {
   const { words, about, sizes, choices, typical } = FAMILIES[family];
   const rows = sizes.map(
-    (name) => `| \`${name}\` | ${SIZES[name].words} | ${SIZES[name].direction} | ${needed(name, family)} | ${typical[name] ?? ''} |`,
+    (name) =>
+      `| \`${name}\` | ${sizeIn(family, name).words} | ${sizeIn(family, name).direction} | ${needed(name, family)} | ${typical[name] ?? ''} |`,
   );
   const chosen = choices.map(
     (choice) =>

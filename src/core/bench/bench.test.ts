@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { STAGES, clayFigures, remaining } from '@/core/clay';
-import { FAMILIES, FAMILY_NAMES, type FamilyName, formOf } from '@/core/form';
+import { FAMILIES, ROUND_FAMILIES, type FamilyName, formOf } from '@/core/form';
 import { type Drawing, PAPER, type Shape, type Sheet, correctionOf, tile } from '@/core/paper';
 import { writeDxf, writePdf, writeSvg } from '@/core/print';
 import { WAYS, type Worked, size } from '@/core/sizing';
@@ -217,7 +217,7 @@ describe('the gauges of a plan', () => {
     ]);
   });
 
-  it.each(FAMILY_NAMES.filter((family) => family !== 'disc'))('of a %s are drawn at true size, inside their sheet', (family) => {
+  it.each(ROUND_FAMILIES.filter((family) => family !== 'disc'))('of a %s are drawn at true size, inside their sheet', (family) => {
     const piece = worked(family);
     for (const drawing of [silhouette(piece, 'Test'), profileRib(piece, 'Test'), strips(gaugesOf(piece, USUAL_SETTING), 'Test')]) {
       for (const shape of drawing.shapes) {

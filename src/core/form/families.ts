@@ -1,10 +1,27 @@
 import { bottle, jar, profile } from './closed-families';
-import type { Family, FamilyName, Manner } from './family';
+import { FAMILY_NAMES, type Family, type FamilyName, type Manner } from './family';
 import { disc, plate } from './flat-families';
 import { bowl, cylinder, flared } from './open-families';
-import type { SizeName } from './sizes';
+import { type SizeName, type SizeSpec, sizeSpec } from './sizes';
+import { box, faceted, oval, tile } from './slab-families';
 
-export const FAMILIES: Readonly<Record<FamilyName, Family>> = { cylinder, flared, bowl, plate, jar, bottle, disc, profile };
+export const FAMILIES: Readonly<Record<FamilyName, Family>> = {
+  cylinder,
+  flared,
+  bowl,
+  plate,
+  jar,
+  bottle,
+  disc,
+  profile,
+  box,
+  oval,
+  faceted,
+  tile,
+};
+
+/** A size as it is called in a family. */
+export const sizeIn = (family: FamilyName, name: SizeName): SizeSpec => ({ ...sizeSpec(name), ...FAMILIES[family].names?.[name] });
 
 /** Sizes that may be left out: the wall at the foot is then that of the rim; a ring's are only needed with a ring. */
 export function isNeeded(name: SizeName, { foot, mouth }: Manner): boolean {
@@ -12,3 +29,6 @@ export function isNeeded(name: SizeName, { foot, mouth }: Manner): boolean {
   if (name === 'footHeight' || name === 'footWidth') return foot === 'ring';
   return name === 'galleryWidth' || name === 'galleryDepth' ? mouth === 'gallery' : true;
 }
+
+/** The families that can be thrown: the round ones. */
+export const ROUND_FAMILIES: readonly FamilyName[] = FAMILY_NAMES.filter((name) => !FAMILIES[name].flatSided);

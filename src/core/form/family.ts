@@ -1,9 +1,22 @@
 import type { Knot } from './curve';
 import type { Outline } from './section';
-import type { SizeName } from './sizes';
+import type { SizeName, SizeSpec } from './sizes';
 import type { Walls } from './walled';
 
-export const FAMILY_NAMES = ['cylinder', 'flared', 'bowl', 'plate', 'jar', 'bottle', 'disc', 'profile'] as const;
+export const FAMILY_NAMES = [
+  'cylinder',
+  'flared',
+  'bowl',
+  'plate',
+  'jar',
+  'bottle',
+  'disc',
+  'profile',
+  'box',
+  'oval',
+  'faceted',
+  'tile',
+] as const;
 export type FamilyName = (typeof FAMILY_NAMES)[number];
 
 /** What is chosen rather than measured. */
@@ -14,12 +27,25 @@ export interface Manner {
   readonly curve?: 'round' | 'deep' | 'shallow' | undefined;
   /** A jar's mouth: plain, or with a ledge for a lid. */
   readonly mouth?: 'plain' | 'gallery' | undefined;
+  /** How many sides a faceted piece has. */
+  readonly sides?: '3' | '4' | '5' | '6' | '7' | '8' | '9' | '10' | '12' | undefined;
 }
 
 export const MANNERS = {
   foot: { flat: 'Flat foot', ring: 'Foot ring' },
   curve: { round: 'Round', deep: 'Deep', shallow: 'Shallow' },
   mouth: { plain: 'Plain mouth', gallery: 'Gallery' },
+  sides: {
+    3: '3 sides',
+    4: '4 sides',
+    5: '5 sides',
+    6: '6 sides',
+    7: '7 sides',
+    8: '8 sides',
+    9: '9 sides',
+    10: '10 sides',
+    12: '12 sides',
+  },
 } as const satisfies { [M in keyof Manner]-?: Record<NonNullable<Manner[M]>, string> };
 
 /** Sizes by name, mm, with what stands for those left out. */
@@ -37,10 +63,14 @@ export interface Family {
   readonly about: string;
   /** Its sizes in the order people name them. */
   readonly sizes: readonly SizeName[];
+  /** What its sizes are called where that is not what others call them. */
+  readonly names?: Readonly<Partial<Record<SizeName, Pick<SizeSpec, 'words' | 'row'>>>> | undefined;
   readonly choices: readonly (keyof Manner)[];
   /** A finished piece to start from, mm. */
   readonly typical: Readonly<Partial<Record<SizeName, number>>>;
   readonly manner: Manner;
+  /** Not round: built by hand, never thrown. */
+  readonly flatSided?: true | undefined;
   /** The points a new profile starts with, as shares of mouth radius and height. */
   readonly knots?: readonly Knot[] | undefined;
   /** n points for each curve. */

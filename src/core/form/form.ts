@@ -1,7 +1,7 @@
 import { type Length, type Shrinkage, type Stage, convert, lengthAt, remaining } from '@/core/clay';
 import { type Result, bad, good } from '@/core/units';
 import type { Knot } from './curve';
-import { FAMILIES, isNeeded } from './families';
+import { FAMILIES, isNeeded, sizeIn } from './families';
 import type { FamilyName, Manner, SizeOf } from './family';
 import { type Outline, crossesItself, filledMl, revolvedMl, runsRight, sectionOf, stretchOutline, thinnest } from './section';
 import { LARGEST_MM, SIZES, type SizeName, type Sizes } from './sizes';
@@ -47,6 +47,7 @@ export function outlineOf<S extends Stage>(form: Form<S>): Outline {
   if (known) return known;
   const sampled = (n: number) => {
     const outline = outlineWith(form, n);
+    if (outline.plan) return { outline, clay: 0, room: 0 };
     return { outline, clay: revolvedMl(sectionOf(outline)), room: filledMl(outline.inside, Infinity) };
   };
   let found = sampled(FIRST_POINTS);
@@ -98,7 +99,7 @@ const THINNEST_SHARE = 0.6;
  */
 export function checkForm<S extends Stage>(form: Form<S>, write: (mm: number) => string): Result<Form<S>> {
   for (const name of sizesOf(form, form.sizes)) {
-    const { words } = SIZES[name];
+    const { words } = sizeIn(form.family, name);
     const value = form.sizes[name];
     if (value === undefined || !Number.isFinite(value) || value <= 0) return bad(name, `The ${words} must be above zero.`);
     if (value > LARGEST_MM) return bad(name, `The ${words} is ${write(value)}; the most is ${write(LARGEST_MM)}.`);

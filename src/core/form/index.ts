@@ -16,10 +16,12 @@ export {
   widest,
 } from './section';
 export { LARGEST_MM, SIZES, SIZE_NAMES, type SizeName, type Sizes, sizeSpec } from './sizes';
-export { type Knot, along } from './curve';
+export { type Knot, along, inward, through } from './curve';
 export { FAMILY_NAMES, type FamilyName, MANNERS, type Manner } from './family';
 export { BOWL_ARCS } from './open-families';
 export { MOST_KNOTS } from './closed-families';
-export { FAMILIES, isNeeded } from './families';
+export { FAMILIES, ROUND_FAMILIES, isNeeded, sizeIn } from './families';
 export { type Form, type Shape, checkForm, formAt, formOf, outlineAt, outlineFault, outlineOf, relationFault, sizesOf } from './form';
-export { type Measures, holdsMl, measuresOf } from './measures';
+export { type Face, type Loft, polygonMm2, radians, sideLengths, supportsAt } from './loft';
+export { sidesOf } from './slab-families';
+export { type Measures, filledTo, holdsMl, measuresOf } from './measures';

@@ -1,5 +1,6 @@
 import type { Stage } from '@/core/clay';
 import { type Form, outlineOf } from './form';
+import { loftGlazedCm2, loftHoldsMl, loftMl } from './loft';
 import { type Outline, filledMl, revolvedCm2, revolvedMl, sectionOf, widest } from './section';
 
 /** What a form's outline measures. Volumes in ml, areas in cm2, lengths in mm. */
@@ -13,7 +14,17 @@ export interface Measures {
 }
 
 export function measuresOf(outline: Outline): Measures {
-  const { side, inside } = outline;
+  const { side, inside, plan } = outline;
+  if (plan) {
+    const glazed = loftGlazedCm2(plan);
+    return {
+      clayMl: loftMl(plan),
+      brimMl: loftHoldsMl(plan, plan.height),
+      insideCm2: glazed.inside,
+      outsideCm2: glazed.outside,
+      widest: 2 * Math.max(...plan.faces.flatMap(({ atBase, atRim }) => [atBase, atRim])),
+    };
+  }
   return {
     clayMl: revolvedMl(sectionOf(outline)),
     brimMl: filledMl(inside, Infinity),
@@ -25,6 +36,9 @@ export function measuresOf(outline: Outline): Measures {
 
 /** What a form holds, ml, to a level so far below its rim, mm; to the brim unless said. */
 export function holdsMl<S extends Stage>(form: Form<S>, belowRim = 0): number {
-  const { inside } = outlineOf(form);
-  return filledMl(inside, inside[0]!.z - belowRim);
+  const outline = outlineOf(form);
+  return filledTo(outline, outline.inside[0]!.z - belowRim);
 }
+
+/** What an outline holds up to a level, ml. */
+export const filledTo = ({ inside, plan }: Outline, level: number): number => (plan ? loftHoldsMl(plan, level) : filledMl(inside, level));

@@ -1,3 +1,5 @@
+import { type Loft, stretchLoft } from './loft';
+
 /** A point of a meridian section, mm: r from the axis, z up from the base. */
 export interface Point {
   readonly r: number;
@@ -18,6 +20,8 @@ export interface Outline {
   readonly under: Line;
   readonly side: Line;
   readonly inside: Line;
+  /** A piece that is not round: the plan of which this is the section the long way. */
+  readonly plan?: Loft | undefined;
 }
 
 const MM3_PER_ML = 1000;
@@ -57,10 +61,11 @@ export function stretch(line: Line, across: number, up: number): Line {
   return line.map(({ r, z }) => ({ r: r * across, z: z * up }));
 }
 
-export const stretchOutline = ({ under, side, inside }: Outline, across: number, up: number): Outline => ({
+export const stretchOutline = ({ under, side, inside, plan }: Outline, across: number, up: number): Outline => ({
   under: stretch(under, across, up),
   side: stretch(side, across, up),
   inside: stretch(inside, across, up),
+  ...(plan && { plan: stretchLoft(plan, across, up) }),
 });
 
 export const between = (a: Point, b: Point, share: number): Point => ({ r: a.r + (b.r - a.r) * share, z: a.z + (b.z - a.z) * share });

@@ -19,6 +19,8 @@ export const SIZES = {
   height: { words: 'height', row: 'Height', direction: 'height' },
   rimDiameter: { words: 'width at the mouth', row: 'Mouth, outside', direction: 'width' },
   bodyDiameter: { words: 'width below the lip', row: 'Below the lip', direction: 'width' },
+  rimAcross: { words: 'width at the rim', row: 'Rim, the short way', direction: 'width' },
+  baseAcross: { words: 'width at the base', row: 'Base, the short way', direction: 'width' },
   bellyDiameter: { words: 'width of the belly', row: 'Belly, outside', direction: 'width' },
   neckDiameter: { words: 'width of the neck', row: 'Neck, outside', direction: 'width' },
   baseDiameter: { words: 'width at the base', row: 'Base, outside', direction: 'width' },

@@ -1,5 +1,5 @@
 import { type Matter, wetDensity } from '@/core/clay';
-import { filledMl } from '@/core/form';
+import { filledTo } from '@/core/form';
 import type { Sized } from './size';
 
 /** What is put on after throwing, by its weight or by its section. Wet mm and g. */
@@ -34,7 +34,7 @@ export interface PouringLip {
 export function withPouringLip({ fired, measures, stages }: Sized, { drop, reach }: PouringLip): { holdsMl: number; widest: number } {
   const rim = fired.inside[0]!.z;
   return {
-    holdsMl: filledMl(fired.inside, rim - drop),
+    holdsMl: filledTo(fired, rim - drop),
     widest: Math.max(measures.widest, measures.widest / 2 + stages.glazed.sizes.rimDiameter / 2 + reach),
   };
 }

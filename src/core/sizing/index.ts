@@ -39,6 +39,7 @@ export {
   joinedSizes,
   withPouringLip,
 } from './extras';
+export { type Slice, wallSlices } from './slices';
 export { LIMIT_NAMES, LIMIT_WORDS, type LimitCheck, type LimitName, type PlaceLimits, checkLimits } from './limits';
 export { type Advice, adviceFor } from './advice';
 export { type NumberName, STAGE_WORDS, type Worked, type Working, type Writers, limitWords, oddsWords, working } from './working';

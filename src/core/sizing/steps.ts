@@ -1,7 +1,8 @@
 import { wetDensity, type ClayFigures, type Length, lengthAt } from '@/core/clay';
-import { type FamilyName, type Line, type Outline, type Section, along, revolvedMl, sectionOf, widest } from '@/core/form';
+import { type FamilyName, type Line, type Outline, type Section, revolvedMl, sectionOf, widest } from '@/core/form';
 import type { Making } from './making';
 import type { Sized } from './size';
+import { type Slice, slicesOf } from './slices';
 import { partedAtFloor, ring, totalMl } from './thrown';
 
 /** Share of the stretch that goes into height rather than thickness when a wall is opened out; learned later. computation.md section 9. */
@@ -52,35 +53,7 @@ export interface WheelSteps {
   readonly takes: Readonly<Record<'needle' | 'below' | 'wall' | 'hollow' | 'wire' | 'other', number>>;
 }
 
-const SLICES = 60;
 const mm = (value: number): Wet => lengthAt('wet', value);
-
-interface Slice {
-  readonly radius: number;
-  readonly z: number;
-  readonly length: number;
-  readonly thick: number;
-}
-
-/**
- * The wall in slices, each between equal shares of its outside and its inside, floor to rim. A slice's thickness is its
- * volume over the length and the girth of its mid-line (Pappus), so that together they are exactly the wall.
- */
-function slicesOf(outer: Line, inner: Line): Slice[] {
-  const [outside, inside] = [along(outer), along(inner.toReversed())];
-  const cuts = Array.from({ length: SLICES + 1 }, (_, i) => ({ out: outside(i / SLICES), in: inside(i / SLICES) }));
-  return cuts.slice(1).map((b, i) => {
-    const a = cuts[i]!;
-    const volume = revolvedMl([a.out, b.out, b.in, a.in]) * 1000;
-    const [from, to] = [a, b].map(({ out, in: within }) => ({ r: (out.r + within.r) / 2, z: (out.z + within.z) / 2 })) as [
-      { r: number; z: number },
-      { r: number; z: number },
-    ];
-    const length = Math.hypot(to.r - from.r, to.z - from.z);
-    const radius = (from.r + to.r) / 2;
-    return { radius, z: (from.z + to.z) / 2, length, thick: length > 0 ? volume / (2 * Math.PI * radius * length) : 0 };
-  });
-}
 
 /**
  * The first cylinder, before it is opened out or collared: the wall stretched only around keeps its length and thins as it

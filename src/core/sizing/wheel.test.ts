@@ -1,5 +1,5 @@
 import { clayFigures } from '@/core/clay';
-import { FAMILIES, FAMILY_NAMES, type FamilyName, type Form, type SizeName, formOf, outlineAt, revolvedMl, sectionOf } from '@/core/form';
+import { FAMILIES, ROUND_FAMILIES, type FamilyName, type Form, type SizeName, formOf, outlineAt, revolvedMl, sectionOf } from '@/core/form';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -26,7 +26,7 @@ const typical = (family: FamilyName, sizes: Partial<Record<SizeName, number>> = 
 const EVERYTHING: Making = { ...WAYS.trimmed, wholeWall: 1, carveDepth: 0.7, carveHeight: 30, edgeCut: 3, rimGround: 1 };
 
 describe('what stands on the bat', () => {
-  it.each(FAMILY_NAMES)('is, for a %s, the piece and everything that goes', (family) => {
+  it.each(ROUND_FAMILIES)('is, for a %s, the piece and everything that goes', (family) => {
     for (const making of [NOTHING_LOST, WAYS.trimmed, EVERYTHING]) {
       const sized = size(clay, typical(family), 'glazed', making);
       const drawn = revolvedMl(sectionOf(sized.onBat.thrown));
@@ -71,7 +71,7 @@ describe('the steps at the wheel', () => {
   const making = fc.constantFrom(NOTHING_LOST, WAYS.trimmed, WAYS.thickness, EVERYTHING);
   const spread = fc.double({ min: 0.75, max: 1.35, noNaN: true });
 
-  it.each(FAMILY_NAMES)('of a %s keep the clay at every step, to 0.5 %%', (family) => {
+  it.each(ROUND_FAMILIES)('of a %s keep the clay at every step, to 0.5 %%', (family) => {
     fc.assert(
       fc.property(making, spread, spread, fc.double({ min: 0, max: 0.6, noNaN: true }), (lost, tall, wide, shortening) => {
         const { height, rimDiameter } = FAMILIES[family].typical;

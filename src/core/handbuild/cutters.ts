@@ -1,0 +1,91 @@
+import { type ClayFigures, type Stage, remaining } from '@/core/clay';
+
+/** A cutter of the maker's set. Plain ones have one width; scalloped ones the width over the tips and that over the hollows, mm. */
+export interface Cutter {
+  readonly id: string;
+  readonly shape: 'round' | 'square';
+  readonly width: number;
+  /** Of a scalloped cutter: over its hollows. */
+  readonly hollows?: number | undefined;
+}
+
+/** A cutter and what it finishes at, mm. */
+export interface CutAt {
+  readonly cutter: Cutter;
+  readonly finished: number;
+  readonly finishedHollows?: number | undefined;
+  /** How far from what was asked, finished mm; above zero is too large. */
+  readonly off: number;
+}
+
+/** What every cutter finishes at when the clay is cut at a stage, nearest to the asked finished size first. */
+export function cuttersFor(clay: ClayFigures, cutters: readonly Cutter[], at: Stage, finished: number): CutAt[] {
+  const factor = remaining(clay.shrinkage, 'glazed', 'width') / remaining(clay.shrinkage, at, 'width');
+  return cutters
+    .map((cutter) => ({
+      cutter,
+      finished: cutter.width * factor,
+      finishedHollows: cutter.hollows && cutter.hollows * factor,
+      off: cutter.width * factor - finished,
+    }))
+    .sort((a, b) => Math.abs(a.off) - Math.abs(b.off));
+}
+
+/** How loosely an insert sits: the finished gap across, mm (computation.md section 7). */
+export const FITS = { snug: [0.4, 1.2], easy: [0.8, 2.5], roomy: [1.5, 4] } as const;
+export type Fit = keyof typeof FITS;
+
+/** A lid of two discs: one lies on the rim, the other hangs into the mouth. Finished mm. */
+export interface LidPair {
+  readonly lid: CutAt;
+  readonly insert: CutAt;
+  /** Mouth less insert. */
+  readonly gap: number;
+  readonly fits: boolean;
+  /** How far the lid stands out beyond the rim, all round; below zero it does not cover it. */
+  readonly beyond: number;
+}
+
+/** What touches the mouth of a scalloped disc is its tips; what covers is its hollows. */
+const covers = ({ finished, finishedHollows }: CutAt): number => finishedHollows ?? finished;
+
+/** How far a lid is liked to stand beyond the rim, finished mm. Ours. */
+const LIKED_BEYOND = 2;
+
+/**
+ * The pairs of cutters for a lid with an insert, best first: an insert whose gap lies nearest to the middle of the fit, and the
+ * smallest lid that covers the rim. Both of the pot's own clay, made and fired with it.
+ *
+ * @param mouth the mouth's inside width and the rim's outside width, finished mm
+ */
+export function lidPairs(
+  clay: ClayFigures,
+  cutters: readonly Cutter[],
+  at: Stage,
+  mouth: { readonly inside: number; readonly outside: number },
+  fit: Fit,
+): LidPair[] {
+  const [least, most] = FITS[fit];
+  const wanted = (least + most) / 2;
+  const round = cuttersFor(
+    clay,
+    cutters.filter(({ shape }) => shape === 'round'),
+    at,
+    mouth.inside - wanted,
+  );
+  const pairs = round.flatMap((insert) =>
+    round
+      .filter(({ cutter }) => cutter.id !== insert.cutter.id && cutter.width > insert.cutter.width)
+      .map((lid): LidPair => {
+        const gap = mouth.inside - insert.finished;
+        const beyond = (covers(lid) - mouth.outside) / 2;
+        return { lid, insert, gap, beyond, fits: gap >= least && gap <= most && beyond >= 0 };
+      }),
+  );
+  const badness = ({ gap, beyond }: LidPair) => {
+    const jams = gap < least ? 50 : 0;
+    const uncovered = beyond < 0 ? 50 - beyond * 5 : Math.abs(beyond - LIKED_BEYOND);
+    return jams + Math.abs(gap - wanted) * 4 + uncovered;
+  };
+  return pairs.sort((a, b) => badness(a) - badness(b));
+}

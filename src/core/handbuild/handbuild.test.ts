@@ -1,0 +1,360 @@
+import { type ClayFigures, clayFigures, remaining, wetDensity } from '@/core/clay';
+import { FAMILIES, type FamilyName, type Form, type SizeName, checkForm, formOf, outlineOf, radiusAt } from '@/core/form';
+import { NOTHING_LOST, type Sized, size } from '@/core/sizing';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  type Former,
+  HANDS,
+  USUAL_COIL,
+  USUAL_HANDLE,
+  beforeTexture,
+  checkFormer,
+  coilPlan,
+  contourOf,
+  cuttersFor,
+  ellipseGirth,
+  formed,
+  guideFor,
+  handlePlan,
+  lidPairs,
+  lowestStop,
+  ownGain,
+  slabAcross,
+  stopFor,
+  textureGrowth,
+  toMake,
+  workOrder,
+} from '.';
+
+const clay: ClayFigures = clayFigures({ kind: 'stoneware', shrinkagePercent: 12 });
+const k = remaining(clay.shrinkage, 'glazed', 'width');
+const write = (mm: number) => `${mm.toFixed(1)} mm`;
+
+const form = (family: FamilyName, sizes: Partial<Record<SizeName, number>> = {}): Form<'glazed'> =>
+  formOf({ family, manner: { ...FAMILIES[family].manner, foot: 'flat' }, knots: FAMILIES[family].knots }, 'glazed', {
+    ...FAMILIES[family].typical,
+    ...sizes,
+  });
+const sized = (family: FamilyName, sizes: Partial<Record<SizeName, number>> = {}): Sized =>
+  size(clay, form(family, sizes), 'glazed', NOTHING_LOST);
+
+const BOWL: Former = {
+  measured: 'inside',
+  points: [
+    { height: 0, width: 80 },
+    { height: 30, width: 170 },
+    { height: 70, width: 230 },
+    { height: 90, width: 245 },
+  ],
+};
+const HUMP: Former = { ...BOWL, measured: 'outside' };
+const STRAIGHT: Former = {
+  measured: 'inside',
+  points: [0, 40, 80].map((height) => ({ height, width: 120 + height })),
+};
+
+describe('a former', () => {
+  it('gives the clay its inside as the clay’s outside, stopped at any height', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 20, max: 90, noNaN: true }), (stop) => {
+        const { sizes, knots } = formed(BOWL, stop, 6);
+        expect(sizes.height).toBeCloseTo(stop, 6);
+        const made = formOf({ family: 'profile', manner: { foot: 'flat' }, knots }, 'wet', sizes);
+        expect(checkForm(made, write)).toMatchObject({ ok: true });
+        const { side } = outlineOf(made);
+        for (const z of [0.3, 0.6, 0.9].map((share) => share * stop))
+          expect(Math.abs(radiusAt(side, z) - radiusAt(contourOf(BOWL), z))).toBeLessThan(0.3);
+      }),
+      { numRuns: 60, seed: 612 },
+    );
+  });
+
+  it('gives a hump’s outside to the clay’s inside', () => {
+    const { sizes, knots } = formed(HUMP, 80, 6);
+    expect(sizes.height).toBeGreaterThan(80);
+    expect(sizes.height).toBeLessThan(87);
+    const made = formOf({ family: 'profile', manner: { foot: 'flat' }, knots }, 'wet', sizes);
+    expect(checkForm(made, write)).toMatchObject({ ok: true });
+    const { inside } = outlineOf(made);
+    for (const z of [15, 40, 70]) expect(Math.abs(radiusAt(inside, z + 6) - radiusAt(contourOf(HUMP), z))).toBeLessThan(1);
+  });
+
+  it('takes a disc of slab that reaches as far as the clay does: exactly so for straight sides', () => {
+    const reach = 60 - 0 + Math.hypot(80, 40);
+    const middle = slabAcross(STRAIGHT, 80, 0.001) / 2 - 15;
+    expect(middle).toBeCloseTo(reach, 1);
+    expect(slabAcross(BOWL, 90, 6)).toBeGreaterThan(slabAcross(BOWL, 50, 6));
+  });
+
+  it('is stopped where the rim is as wide as asked, or as near as it allows', () => {
+    expect(formed(BOWL, stopFor(BOWL, 220, 6), 6).sizes.rimDiameter).toBeCloseTo(220, 3);
+    expect(stopFor(BOWL, 400, 6)).toBe(90);
+    expect(stopFor(BOWL, 20, 6)).toBe(lowestStop(BOWL, 6));
+  });
+
+  it.each([
+    [{ ...BOWL, points: BOWL.points.slice(0, 2) }, /3 heights or more: there are 2/],
+    [{ ...BOWL, points: [{ height: 5, width: 80 }, ...BOWL.points.slice(1)] }, /at height 0/],
+    [{ ...BOWL, points: [...BOWL.points, { height: 120, width: 200 }] }, /draws in/],
+    [{ ...BOWL, points: [...BOWL.points, { height: 80, width: 260 }] }, /above the one before/],
+  ])('that clay would not leave is refused with its place', (former, message) => {
+    const checked = checkFormer(former, write);
+    expect(checked.ok).toBe(false);
+    if (!checked.ok) expect(checked.problem.message).toMatch(message);
+    expect(checkFormer(BOWL, write).ok).toBe(true);
+  });
+});
+
+const ROUND = ['cylinder', 'flared', 'bowl', 'jar', 'bottle', 'profile'] as const;
+
+describe('a coiled piece', () => {
+  it.each(ROUND)('of a %s is all of its section’s clay: the pinched base and every coil', (family) => {
+    const piece = sized(family);
+    fc.assert(
+      fc.property(fc.double({ min: 0.05, max: 0.9, noNaN: true }), fc.double({ min: 0.5, max: 1.8, noNaN: true }), (pinchShare, gain) => {
+        const plan = coilPlan(clay, piece, { pinchShare, gain });
+        expect(plan.totalG / piece.masses.trimmed).toBeCloseTo(1, 9);
+        const coils = plan.courses.reduce((all, { thickness, length }) => all + (Math.PI / 4) * thickness ** 2 * length, 0);
+        expect(plan.pinch.g + (coils * wetDensity(clay.matter)) / 1000).toBeCloseTo(plan.totalG, 6);
+      }),
+      { numRuns: 40, seed: 613 },
+    );
+  });
+
+  it.each(ROUND)('of a %s rises without a gap from the pinched base to the rim', (family) => {
+    const piece = sized(family);
+    const { courses, pinch } = coilPlan(clay, piece, USUAL_COIL);
+    expect(courses[0]!.from).toBeCloseTo(pinch.height, 9);
+    courses.slice(1).forEach(({ from }, i) => expect(from).toBe(courses[i]!.to));
+    expect(courses.at(-1)!.to).toBeCloseTo(piece.wet.inside[0]!.z, 6);
+    const weights = courses.map(({ soFar }) => soFar);
+    expect(weights).toEqual([...weights].sort((a, b) => a - b));
+  });
+
+  it('has one girth and one coil all the way up an upright cylinder, by the closed forms', () => {
+    const piece = sized('cylinder', { height: 200, rimDiameter: 100, baseDiameter: 100, wall: 6, floor: 6 });
+    const { courses, thickness, wall } = coilPlan(clay, piece, { pinchShare: 0.2, gain: 1 });
+    expect(thickness).toBeCloseTo(((6 / k) * 4) / Math.PI, 2);
+    expect(wall).toBeCloseTo(6 / k, 2);
+    for (const course of courses) {
+      expect(course.length).toBeCloseTo((Math.PI * 94) / k, 2);
+    }
+    expect(courses[1]!.to - courses[1]!.from).toBeCloseTo(thickness, 6);
+  });
+
+  it('follows the profile: courses about a belly are longer than those at the neck', () => {
+    const { courses } = coilPlan(clay, sized('bottle'), USUAL_COIL);
+    const longest = Math.max(...courses.map(({ length }) => length));
+    expect(longest).toBeGreaterThan(2 * courses.at(-2)!.length);
+  });
+
+  it('pauses before more stands than the wall can carry, and only there', () => {
+    const tall = coilPlan(clay, sized('cylinder', { height: 400, wall: 5 }), USUAL_COIL).courses;
+    const stops = tall.filter(({ pause }) => pause).map(({ from }) => from);
+    expect(stops.length).toBeGreaterThan(3);
+    stops.slice(1).forEach((from, i) => expect(from - stops[i]!).toBeLessThan(10 * (5 / k) + 2 * (tall[0]!.to - tall[0]!.from)));
+    expect(coilPlan(clay, sized('bowl', { height: 50 }), USUAL_COIL).courses.some(({ pause }) => pause)).toBe(false);
+  });
+
+  it('says what wall thinner coils come to', () => {
+    const piece = sized('cylinder');
+    const usual = coilPlan(clay, piece, USUAL_COIL);
+    const thin = coilPlan(clay, piece, { ...USUAL_COIL, thickness: usual.thickness / 2 });
+    expect(thin.wall).toBeCloseTo(usual.wall / 2, 6);
+    expect(thin.courses.length).toBeGreaterThan(1.8 * usual.courses.length);
+  });
+
+  it('learns the maker’s gain as the middle of what was measured', () => {
+    expect(ownGain([])).toBeUndefined();
+    const notes = [
+      { coils: 5, thickness: 10, height: 40 },
+      { coils: 4, thickness: 10, height: 38 },
+      { coils: 10, thickness: 8, height: 80 },
+    ];
+    expect(ownGain(notes)).toEqual({ gain: 0.95, from: 0.8, to: 1 });
+    expect(ownGain(notes.slice(0, 2))!.gain).toBeCloseTo(0.875, 9);
+  });
+});
+
+describe('a handle', () => {
+  const cup = sized('cylinder', { height: 110 });
+  const plan = (change: Partial<typeof USUAL_HANDLE>) => {
+    const made = handlePlan(clay, cup, { ...USUAL_HANDLE, ...change }, write);
+    if (!made.ok) throw new Error(made.problem.message);
+    return made.value;
+  };
+
+  it('leaves a hole for so many fingers after firing', () => {
+    const { hole, seats } = plan({ fingers: 3, fingerWidth: 20 });
+    expect(hole.finished).toBe(64);
+    expect(hole.wet * k).toBeCloseTo(64, 9);
+    expect((seats.upper - seats.lower) * k).toBeCloseTo(64 + USUAL_HANDLE.thickness, 9);
+    expect(plan({ fingers: 2, fingerWidth: 20 }).length).toBeLessThan(plan({ fingers: 3, fingerWidth: 20 }).length);
+  });
+
+  it('weighs its section times its length', () => {
+    const strap = plan({ kind: 'strap', width: 22, thickness: 0.0001 });
+    expect(strap.wetG).toBeCloseTo((22 / k) * (0.0001 / k) * strap.length * (wetDensity(clay.matter) / 1000), 6);
+    const coil = plan({ kind: 'coil', width: 12 });
+    expect(coil.wetG).toBeCloseTo(((Math.PI / 4) * (12 / k) ** 2 * coil.length * wetDensity(clay.matter)) / 1000, 6);
+  });
+
+  it('is two coils half as thick for a twist, longer than the handle they make', () => {
+    const { strands, length, width } = plan({ kind: 'twisted', width: 14 });
+    expect(strands.count).toBe(2);
+    expect(width * k).toBeCloseTo(7, 9);
+    expect(strands.length).toBeGreaterThan(length * 1.05);
+  });
+
+  it('is pulled from a blank that loses what is pulled off', () => {
+    const { wetG, blankG } = plan({ kind: 'pulled', kept: 0.5 });
+    expect(blankG).toBeCloseTo(2 * wetG, 9);
+    expect(plan({ kind: 'coil' }).blankG).toBe(plan({ kind: 'coil' }).wetG);
+  });
+
+  it('is refused where the wall is too short for the fingers, with what it would need', () => {
+    const made = handlePlan(clay, sized('cylinder', { height: 60 }), { ...USUAL_HANDLE, fingers: 4 }, write);
+    expect(made).toMatchObject({ ok: false, problem: { path: 'fingers' } });
+    if (!made.ok) expect(made.problem.message).toMatch(/4 fingers is 80\.0 mm long.*60\.0 mm high/);
+  });
+
+  it('has the girth of a circle where it is one, and is near the ellipse’s own integral', () => {
+    expect(ellipseGirth(30, 30)).toBeCloseTo(60 * Math.PI, 9);
+    const n = 20000;
+    let girth = 0;
+    for (let i = 0; i < n; i += 1) {
+      const t = ((i + 0.5) * 2 * Math.PI) / n;
+      girth += (Math.hypot(40 * Math.sin(t), 25 * Math.cos(t)) * 2 * Math.PI) / n;
+    }
+    expect(ellipseGirth(40, 25)).toBeCloseTo(girth, 3);
+  });
+
+  it('is made in as many blanks as give enough in nine of ten orders', () => {
+    expect(toMake(1, 1)).toBe(1);
+    expect(toMake(10, 1)).toBe(10);
+    // one in ten fails: 1 - 0.9^1 ... two give 0.99
+    expect(toMake(1, 0.9)).toBe(1);
+    expect(toMake(1, 0.8)).toBe(2);
+    const binomial = (n: number, p: number, atLeast: number) => {
+      let all = 0;
+      for (let i = atLeast; i <= n; i += 1) {
+        let ways = 1;
+        for (let j = 0; j < i; j += 1) ways *= (n - j) / (j + 1);
+        all += ways * p ** i * (1 - p) ** (n - i);
+      }
+      return all;
+    };
+    for (const needed of [4, 12, 30]) {
+      const count = toMake(needed, 0.9);
+      expect(binomial(count, 0.9, needed)).toBeGreaterThanOrEqual(0.9);
+      expect(binomial(count - 1, 0.9, needed)).toBeLessThan(0.9);
+    }
+    expect(plan({ pieces: 12 }).blanks.byRule).toBe(14);
+  });
+});
+
+const CUTTERS = [60, 70, 80, 90, 100, 110].map((width) => ({ id: String(width), shape: 'round' as const, width }));
+
+describe('a set of cutters', () => {
+  it('says what each finishes at, nearest first', () => {
+    const [best, next] = cuttersFor(clay, CUTTERS, 'wet', 80);
+    expect(best!.cutter.width).toBe(90);
+    expect(best!.finished).toBeCloseTo(79.2, 9);
+    expect(best!.off).toBeCloseTo(-0.8, 9);
+    expect(Math.abs(next!.off)).toBeGreaterThan(0.8);
+    expect(cuttersFor(clay, CUTTERS, 'leather', 80)[0]!.finished).toBeGreaterThan(79.2);
+  });
+
+  it('picks a pair whose insert fits the mouth and whose lid covers the rim', () => {
+    const [best] = lidPairs(clay, CUTTERS, 'wet', { inside: 72, outside: 82 }, 'easy');
+    expect(best).toMatchObject({ fits: true, insert: { cutter: { width: 80 } }, lid: { cutter: { width: 100 } } });
+    expect(best!.gap).toBeCloseTo(72 - 80 * k, 9);
+    expect(best!.beyond).toBeCloseTo((100 * k - 82) / 2, 9);
+  });
+
+  it('never calls a pair fitting that jams, is loose, or leaves the rim bare', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 45, max: 90, noNaN: true }),
+        fc.constantFrom('snug' as const, 'easy' as const, 'roomy' as const),
+        (inside, fit) => {
+          const least = { snug: 0.4, easy: 0.8, roomy: 1.5 }[fit];
+          for (const pair of lidPairs(clay, CUTTERS, 'wet', { inside, outside: inside + 8 }, fit).filter(({ fits }) => fits)) {
+            expect(inside - pair.insert.finished).toBeGreaterThanOrEqual(least);
+            expect(pair.lid.finished).toBeGreaterThanOrEqual(inside + 8);
+          }
+        },
+      ),
+      { numRuns: 60, seed: 614 },
+    );
+  });
+
+  it('covers a rim with the hollows of a scalloped cutter, not its tips', () => {
+    const scalloped = { id: 's', shape: 'round' as const, width: 100, hollows: 90 };
+    const [pair] = lidPairs(clay, [...CUTTERS.slice(0, 3), scalloped], 'wet', { inside: 72, outside: 82 }, 'easy');
+    const withIt = lidPairs(clay, [...CUTTERS.slice(0, 3), scalloped], 'wet', { inside: 72, outside: 82 }, 'easy').find(
+      ({ lid }) => lid.cutter.id === 's',
+    );
+    expect(withIt!.beyond).toBeCloseTo((90 * k - 82) / 2, 9);
+    expect(withIt!.fits).toBe(false);
+    expect(pair).toBeDefined();
+  });
+});
+
+describe('texture and guides', () => {
+  it('keeps the clay: a slab that grows gets thinner by as much', () => {
+    const slab = { length: 400, width: 300, thickness: 8 };
+    const texture = { along: 5, across: 2 };
+    const before = beforeTexture(slab, texture);
+    expect(before.length * before.width * before.thickness).toBeCloseTo(400 * 300 * 8, 6);
+    expect(before.thickness).toBeCloseTo(8 * textureGrowth(texture), 9);
+    expect(beforeTexture(slab, { along: 0, across: 0 })).toEqual(slab);
+  });
+
+  it('chooses one batten, or two on each other, nearest to the thickness', () => {
+    expect(guideFor(6.8, [4, 6, 7, 10])).toEqual({ battens: [7], thickness: 7 });
+    expect(guideFor(9.9, [4, 6, 12])).toEqual({ battens: [4, 6], thickness: 10 });
+    expect(guideFor(10, [4, 6, 10])!.battens).toEqual([10]);
+    expect(guideFor(7, [])).toBeUndefined();
+  });
+});
+
+describe('the order of the work', () => {
+  const mass = (g: number) => `${g.toFixed(0)} g`;
+  const order = (change: Partial<Parameters<typeof workOrder>[0]> = {}) =>
+    workOrder({ by: 'slab', sized: sized('cylinder'), kind: 'stoneware', mass, ...change });
+
+  it.each(Object.keys(HANDS) as (keyof typeof HANDS)[])('%s ends in drying, firing and looking, each wait with its signs', (by) => {
+    const steps = order({ by, former: 'outside' });
+    expect(steps.slice(-3).map(({ name }) => name)).toEqual(['dry', 'fire', 'look']);
+    for (const { wait } of steps) if (wait) expect(wait.signs.length).toBeGreaterThan(0);
+    const care = steps.flatMap((step) => step.care).join(' ');
+    expect(care).toMatch(/silica/);
+    expect(care).toMatch(/bursts/);
+  });
+
+  it('gives the weight a piece has once it is dry', () => {
+    const piece = sized('cylinder');
+    const fire = order().find(({ name }) => name === 'fire')!;
+    expect(fire.wait!.signs.join(' ')).toContain(`${mass(piece.masses.trimmed)} as made is about ${mass(piece.masses.dry)} bone dry`);
+  });
+
+  it('takes clay off a hump before it tightens, and out of a bowl once it has let go', () => {
+    const off = (former: 'inside' | 'outside') => order({ by: 'former', former }).find(({ name }) => name === 'off')!;
+    expect(off('outside').title).toMatch(/before it tightens/);
+    expect(off('inside').wait!.signs.join(' ')).toMatch(/let go/);
+  });
+
+  it('speaks of hearth and load only where that may be meant, and of boards where the form is flat', () => {
+    const words = (change: Partial<Parameters<typeof workOrder>[0]>) =>
+      order(change)
+        .flatMap(({ care, does }) => [...care, ...does])
+        .join(' ');
+    expect(words({})).not.toMatch(/licensed installer/);
+    expect(words({ kind: 'architectural' })).toMatch(/licensed installer/);
+    expect(words({ sized: sized('tile') })).toMatch(/between boards/);
+    expect(words({ handle: true })).toMatch(/Wrap the handle/);
+    expect(words({ textured: true })).toMatch(/Texture first, cut after/);
+  });
+});

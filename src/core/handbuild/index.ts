@@ -1,0 +1,34 @@
+export { type MeasuredStrip, type RoundWall, type Strip, measuredStrip, scaledStrip, stripFault, stripOf, wallOf } from './strip';
+export { type Bounds, type Flat, type FlatEdge, type FlatPart, apart, areaOf, boundsOf, lengthOf } from './flat';
+export { type Corners, type Panel, panelsOf, planAt, standingOn, unrolled } from './panels';
+export { dartedDisc, midLine } from './darts';
+export { BASES, type Base, CORNERS, SEAMS, type Seam, type SlabChoices, USUAL_SLAB, slabKind, slabParts } from './slab';
+export { type Laid, PART_GAP, SLAB_EDGE, type SlabSheet, layOut, slabSheets } from './layout';
+export { type Guide, NO_TEXTURE, type Texture, beforeTexture, guideFor, textureGrowth } from './rolling';
+export {
+  FEWEST_POINTS,
+  type FormedPiece,
+  type Former,
+  type FormerPoint,
+  SLAB_SPARE,
+  checkFormer,
+  contourOf,
+  formed,
+  lowestStop,
+  slabAcross,
+  stopFor,
+} from './former';
+export { type CoilChoices, type CoilNote, type CoilPlan, type Course, STANDS_THICKNESSES, USUAL_COIL, coilPlan, ownGain } from './coil';
+export {
+  HANDLE_KINDS,
+  type HandleChoices,
+  type HandleKind,
+  type HandlePlan,
+  USUAL_HANDLE,
+  ellipseGirth,
+  handlePlan,
+  leanBetween,
+  toMake,
+} from './handle';
+export { type CutAt, type Cutter, FITS, type Fit, type LidPair, cuttersFor, lidPairs } from './cutters';
+export { HANDS, type Hand, type Wait, type Work, type WorkStep, dryingAdvice, workOrder } from './order';
