@@ -3,7 +3,10 @@ import {
   type BarRecord,
   type Batch,
   type Body,
+  type CutterRecord,
   EMPTY,
+  type FormerRecord,
+  type Handmade,
   NEW_MAKING,
   PLAIN,
   type Part,
@@ -239,6 +242,57 @@ export const editBar = (id: string, change: (bar: BarRecord) => BarRecord, label
 export const deleteBar = (bar: BarRecord): Act => ({
   label: `${bar.kind} “${bar.name}” deleted`,
   change: () => [rowChange('bars', bar, undefined)],
+});
+
+/** Another way of making, by hand; undefined is on the wheel. What was chosen for other ways is kept. */
+export const setHand = (planId: string, change: Partial<Handmade> | undefined, label: string, key?: string): Act =>
+  editPart(
+    planId,
+    label,
+    ({ hand, ...part }) => {
+      if (!change) return part;
+      return { ...part, hand: { by: 'slab', ...hand, ...change } };
+    },
+    key,
+  );
+
+export function createFormer(said: Omit<FormerRecord, 'id' | 'createdAt'>): { act: Act; id: string } {
+  const id = newId();
+  return { id, act: add('formers', `former “${said.name}”`, { ...said, id, createdAt: now() }) };
+}
+
+export const editFormer = (id: string, change: Partial<FormerRecord>, label: string, key?: string): Act =>
+  edit('formers', id, label, (row) => ({ ...row, ...change }), key);
+
+/** Takes a former away; pieces made in it keep their sizes. */
+export const deleteFormer = (row: FormerRecord): Act => ({
+  label: `“${row.name}” taken away`,
+  change: (workspace) => [
+    rowChange('formers', row, undefined),
+    ...workspace.plans
+      .filter((plan) => plan.parts.some(({ hand }) => hand?.formerId === row.id))
+      .map((plan) => rowChange('plans', plan, { ...plan, parts: plan.parts.map((part) => withoutFormer(part, row.id)) as never })),
+  ],
+});
+
+function withoutFormer(part: Part, gone: string): Part {
+  if (part.hand?.formerId !== gone) return part;
+  const { formerId: _, stop: _stop, ...hand } = part.hand;
+  return { ...part, hand };
+}
+
+export function createCutter(said: Pick<CutterRecord, 'shape' | 'width'> & Partial<CutterRecord>): { act: Act; id: string } {
+  const id = newId();
+  const row: CutterRecord = { name: 'Cutter', ...said, id, createdAt: now() };
+  return { id, act: add('cutters', 'cutter', row) };
+}
+
+export const editCutter = (id: string, change: Partial<CutterRecord>, label: string, key?: string): Act =>
+  edit('cutters', id, label, (row) => ({ ...row, ...change }), key);
+
+export const deleteCutter = (row: CutterRecord): Act => ({
+  label: `“${row.name}” taken away`,
+  change: () => [rowChange('cutters', row, undefined)],
 });
 
 /** Makes the workspace hold exactly the rows given. Settings stay. */

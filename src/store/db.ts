@@ -1,4 +1,4 @@
-import type { BarRecord, Batch, Body, Plan, RowChange, Settings, Workspace } from '@/core/workspace';
+import type { BarRecord, Batch, Body, CutterRecord, FormerRecord, Plan, RowChange, Settings, Workspace } from '@/core/workspace';
 import { DEMO, EMPTY, TABLES, upgradedPlan } from '@/core/workspace';
 import Dexie, { type EntityTable } from 'dexie';
 
@@ -22,12 +22,17 @@ interface Stamp {
 
 const HISTORY_KEPT = 200;
 
-/** The browser's database. Version 1: bodies, batches, plans, settings, history; version 2 adds bars; in version 3 a part may be of any form. */
+/**
+ * The browser's database. Version 1: bodies, batches, plans, settings, history; version 2 adds bars; in version 3 a part may be of
+ * any form; version 4 adds the kit: formers and cutters.
+ */
 export class RimbetDatabase extends Dexie {
   bodies!: EntityTable<Body, 'id'>;
   batches!: EntityTable<Batch, 'id'>;
   bars!: EntityTable<BarRecord, 'id'>;
   plans!: EntityTable<Plan, 'id'>;
+  formers!: EntityTable<FormerRecord, 'id'>;
+  cutters!: EntityTable<CutterRecord, 'id'>;
   settings!: EntityTable<SettingsRow, 'id'>;
   history!: EntityTable<Entry, 'seq'>;
   stamps!: EntityTable<Stamp, 'id'>;
@@ -57,6 +62,7 @@ export class RimbetDatabase extends Dexie {
           held.value = { ...entry, changes: entry.changes.map(upgradedChange) };
         });
     });
+    this.version(4).stores({ formers: 'id', cutters: 'id' });
   }
 }
 
@@ -75,17 +81,19 @@ export interface Kept {
 /** Reads everything in one transaction, so that it belongs together. */
 export function readAll(db: RimbetDatabase): Promise<Kept> {
   return db.transaction('r', db.tables, async () => {
-    const [bodies, batches, bars, plans, settings, history, stamp] = await Promise.all([
+    const [bodies, batches, bars, plans, formers, cutters, settings, history, stamp] = await Promise.all([
       db.bodies.toArray(),
       db.batches.toArray(),
       db.bars.toArray(),
       db.plans.toArray(),
+      db.formers.toArray(),
+      db.cutters.toArray(),
       db.settings.get('settings'),
       db.history.orderBy('seq').toArray(),
       readStamp(db),
     ]);
     const { id: _, ...own } = settings ?? { ...EMPTY.settings, id: 'settings' as const };
-    return { workspace: { bodies, batches, bars, plans, settings: own }, history, stamp };
+    return { workspace: { bodies, batches, bars, plans, formers, cutters, settings: own }, history, stamp };
   });
 }
 

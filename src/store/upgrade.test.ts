@@ -46,6 +46,27 @@ it('a database of version 2 opens with its cups as forms, each size as one thing
   expect(workspace.bars).toHaveLength(kept.bars.length);
 });
 
+it('a database of version 3 opens with all it had, and takes formers and cutters', async () => {
+  const kept = read(3);
+  const db = new Dexie('upgrade-3');
+  db.version(1).stores({ bodies: 'id', batches: 'id, bodyId', plans: 'id', settings: 'id', history: 'seq', stamps: 'id' });
+  db.version(2).stores({ bars: 'id, bodyId' });
+  db.version(3).stores({});
+  for (const table of ['bodies', 'batches', 'bars', 'plans'] as const) await db.table(table).bulkPut([...kept[table]]);
+  await db.table('settings').put({ ...kept.settings, id: 'settings' });
+  db.close();
+  const store = new WorkspaceStore(new RimbetDatabase('upgrade-3'), undefined);
+  await store.open();
+  const { workspace } = store.getSnapshot();
+  expect(workspace.plans).toHaveLength(kept.plans.length);
+  expect(workspace.formers).toEqual([]);
+  store.run(commands.createCutter({ shape: 'round', width: 76 }).act);
+  await store.settled();
+  const again = new WorkspaceStore(new RimbetDatabase('upgrade-3'), undefined);
+  await again.open();
+  expect(again.getSnapshot().workspace.cutters).toMatchObject([{ width: 76, shape: 'round' }]);
+});
+
 it('a database of version 1 opens with nothing lost, its history included, and takes bars', async () => {
   await versionOne('upgrade');
   const store = new WorkspaceStore(new RimbetDatabase('upgrade'), undefined);

@@ -26,3 +26,4 @@ export {
   rulesOfThumb,
   shrinkRule,
 } from './rule';
+export { type TemplateWords, template } from './templates';

@@ -2,6 +2,18 @@ import { readJson, refusal } from '@/core/encode';
 import { type Problem, type Result, good } from '@/core/units';
 import type Joi from 'joi';
 import { beliefSchema, beliefVerb } from './belief';
+import {
+  coilsSchema,
+  coilsVerb,
+  cuttersSchema,
+  cuttersVerb,
+  formerSchema,
+  formerVerb,
+  handleSchema,
+  handleVerb,
+  templateSchema,
+  templateVerb,
+} from './hand';
 import { parseSchema, parseVerb } from './parse';
 import { sizeSchema, sizeVerb } from './size';
 import { solveSchema, solveVerb } from './solve';
@@ -16,6 +28,11 @@ const VERBS = {
   belief: { schema: beliefSchema, answer: beliefVerb },
   size: { schema: sizeSchema, answer: sizeVerb },
   solve: { schema: solveSchema, answer: solveVerb },
+  template: { schema: templateSchema, answer: templateVerb },
+  coils: { schema: coilsSchema, answer: coilsVerb },
+  former: { schema: formerSchema, answer: formerVerb },
+  handle: { schema: handleSchema, answer: handleVerb },
+  cutters: { schema: cuttersSchema, answer: cuttersVerb },
 } satisfies Record<string, Verb>;
 
 export type VerbName = keyof typeof VERBS;

@@ -104,6 +104,7 @@ export function formFrom<S extends Stage>(input: FormInput, at: S): Form<S> {
   const manner: Manner = {
     ...(choices.includes('foot') && { foot: input.foot ?? (input.footHeight && input.footWidth ? 'ring' : 'flat') }),
     ...(choices.includes('curve') && { curve: input.curve ?? 'round' }),
+    ...(choices.includes('sides') && { sides: input.sides ?? '6' }),
     ...(choices.includes('mouth') && { mouth: input.mouth ?? (input.galleryWidth && input.galleryDepth ? 'gallery' : 'plain') }),
   };
   const rim = points?.at(-1);

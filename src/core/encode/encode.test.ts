@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { USUAL_HANDLE } from '@/core/handbuild';
 import { DEMO, EMPTY, type Workspace } from '@/core/workspace';
 import Ajv2020 from 'ajv/dist/2020';
 import Papa from 'papaparse';
@@ -51,7 +52,13 @@ describe('the workspace file', () => {
         sizes: Object.fromEntries(Object.entries(part.sizes).map(([name, known]) => [name, [known]])),
       })),
     }));
-    expect(readWorkspace(old)).toEqual({ ok: true, value: { bars: [], ...kept, plans: lifted } });
+    expect(readWorkspace(old)).toEqual({ ok: true, value: { bars: [], formers: [], cutters: [], ...kept, plans: lifted } });
+  });
+
+  it('of version 3 opens with nothing lost, and an empty kit', () => {
+    const old = readFileSync('tests/fixtures/workspace-v3.json', 'utf8');
+    const { format: _, version: _version, exportedAt: _at, ...kept } = JSON.parse(old) as Record<string, unknown>;
+    expect(readWorkspace(old)).toEqual({ ok: true, value: { ...kept, formers: [], cutters: [] } });
   });
 
   it('is what the published schema says', () => {
@@ -60,10 +67,20 @@ describe('the workspace file', () => {
 
   it.each<[string, string, (file: Plain) => void]>([
     ['another program’s file', 'format', (file) => void Object.assign(file, { format: 'notes' })],
-    ['a newer version', 'version', (file) => void Object.assign(file, { version: 4 })],
+    ['a newer version', 'version', (file) => void Object.assign(file, { version: 5 })],
     ['a version that is none', 'version', (file) => void Object.assign(file, { version: '1' })],
     ['an unknown field', 'plans.0.colour', (file) => void Object.assign(file.plans[0]!, { colour: 'red' })],
     ['a missing table', 'bodies', (file) => void Reflect.deleteProperty(file, 'bodies')],
+    [
+      'a former that is not in the file',
+      'plans.0.parts.0.hand.formerId',
+      (file) => void Object.assign(file.plans[0]!.parts[0]!, { hand: { by: 'former', formerId: 'gone' } }),
+    ],
+    [
+      'a handle for five fingers',
+      'plans.0.parts.0.handle.fingers',
+      (file) => void Object.assign(file.plans[0]!.parts[0]!, { handle: { ...USUAL_HANDLE, fingers: 5 } }),
+    ],
     [
       'a size that is text',
       'plans.1.parts.0.sizes.height.0.mm',

@@ -1,11 +1,11 @@
 import { type Result, bad, good, quote } from '@/core/units';
-import { TABLES, type Workspace, upgradedPlan } from '@/core/workspace';
+import { TABLES, type Workspace, upgradedPlan, NO_KIT } from '@/core/workspace';
 import { readJson } from './json';
 import { refusal } from './refusal';
 import { workspaceSchema } from './workspace-schema';
 
 /** The newest workspace file this program reads and the one it writes. */
-export const FILE_VERSION = 3;
+export const FILE_VERSION = 4;
 
 /** Larger than any workshop; refused before it is read. Bytes. */
 export const LARGEST_FILE = 20 * 1024 * 1024;
@@ -13,7 +13,7 @@ export const LARGEST_FILE = 20 * 1024 * 1024;
 const HINT = 'Choose a file that Rimbet saved, ending in .json.';
 
 /**
- * The whole workspace as one JSON text, schema version 3 (docs/workspace.schema.json).
+ * The whole workspace as one JSON text, schema version 4 (docs/workspace.schema.json).
  *
  * @param exportedAt the moment of writing, ISO, handed in so that the same workspace gives the same text
  */
@@ -27,6 +27,7 @@ export function writeWorkspace(workspace: Workspace, exportedAt: string): string
 function dangling(workspace: Workspace): Result<Workspace> {
   const bodies = new Set(workspace.bodies.map(({ id }) => id));
   const batches = new Set(workspace.batches.map(({ id }) => id));
+  const formers = new Set(workspace.formers.map(({ id }) => id));
   for (const [i, batch] of workspace.batches.entries()) {
     if (!bodies.has(batch.bodyId))
       return bad(`batches.${i}.bodyId`, `batches.${i} belongs to a clay ${quote(batch.bodyId)} that is not in the file.`);
@@ -46,6 +47,9 @@ function dangling(workspace: Workspace): Result<Workspace> {
       }
       const lost = part.attached?.findIndex(({ bodyId }) => bodyId !== undefined && !bodies.has(bodyId)) ?? -1;
       if (lost >= 0) return bad(`${path}.attached.${lost}.bodyId`, `${path}.attached.${lost} is made of a clay that is not in the file.`);
+      if (part.hand?.formerId !== undefined && !formers.has(part.hand.formerId)) {
+        return bad(`${path}.hand.formerId`, `${path} is made in a former ${quote(part.hand.formerId)} that is not in the file.`);
+      }
       if (part.batchId !== undefined && !batches.has(part.batchId)) {
         return bad(`${path}.batchId`, `${path} is made of a batch ${quote(part.batchId)} that is not in the file.`);
       }
@@ -66,11 +70,11 @@ function recognise(file: unknown): Result<object> {
   return good(file as object);
 }
 
-/** A file of an older version as one of this: version 1 had no bars, in 1 and 2 every part was a cup. */
+/** A file of an older version as one of this: version 1 had no bars, in 1 and 2 every part was a cup, up to 3 there was no kit. */
 function upgraded(file: object): object {
   const { version, plans } = file as { version?: unknown; plans?: unknown };
-  if (version !== 1 && version !== 2) return file;
-  return { bars: [], ...file, plans: Array.isArray(plans) ? plans.map(upgradedPlan) : plans, version: FILE_VERSION };
+  if (version !== 1 && version !== 2 && version !== 3) return file;
+  return { bars: [], ...NO_KIT, ...file, plans: Array.isArray(plans) ? plans.map(upgradedPlan) : plans, version: FILE_VERSION };
 }
 
 /**
@@ -86,6 +90,6 @@ export function readWorkspace(text: string): Result<Workspace> {
   if (!file.ok) return file;
   const checked = workspaceSchema.validate(upgraded(file.value));
   if (checked.error) return { ok: false, problem: refusal(checked.error) };
-  const { bodies, batches, bars, plans, settings } = checked.value as Workspace;
-  return dangling({ bodies, batches, bars, plans, settings });
+  const { bodies, batches, bars, plans, formers, cutters, settings } = checked.value as Workspace;
+  return dangling({ bodies, batches, bars, plans, formers, cutters, settings });
 }

@@ -1,10 +1,11 @@
 import { CONES, KINDS, STAGES } from '@/core/clay';
 import { FAMILIES, FAMILY_NAMES, MANNERS, MOST_KNOTS, SIZE_NAMES, isNeeded } from '@/core/form';
+import { BASES, CORNERS, FEWEST_POINTS, HANDLE_KINDS, SEAMS } from '@/core/handbuild';
 import { ATTACHED_KINDS, LIMIT_NAMES, MAKING_MOST, MAKING_WAYS, type Making } from '@/core/sizing';
 import type { Part } from '@/core/workspace';
 import Joi from 'joi';
 
-/** What a workspace file of version 3 may hold; docs/workspace.schema.json says the same for other programs. */
+/** What a workspace file of version 4 may hold; docs/workspace.schema.json says the same for other programs. */
 
 const strict = Joi.defaults((schema) => schema.prefs({ convert: false }));
 
@@ -127,6 +128,61 @@ function hasItsSizes(part: Part, helpers: Joi.CustomHelpers) {
   return (part.family === 'profile') === (part.knots === undefined) ? helpers.error('any.invalid') : part;
 }
 
+const word = (...words: readonly (string | number)[]) => Joi.valid(...words);
+const count = strict.number().integer().min(1).max(5000);
+
+const hand = strict.object({
+  by: word('slab', 'former', 'coil').required(),
+  slab: strict.object({
+    base: word(...Object.keys(BASES)),
+    corners: word(...Object.keys(CORNERS)),
+    seam: word(...Object.keys(SEAMS)),
+    overlap: percent(0, 200),
+    cutAt: word('wet', 'leather'),
+    darts: strict.number().integer().min(3).max(24),
+  }),
+  texture: strict.object({ along: percent(0, 50).required(), across: percent(0, 50).required() }),
+  coil: strict.object({ pinchShare: percent(0, 0.95), gain: percent(0.2, 3), thickness: percent(1, 200) }),
+  formerId: id.optional(),
+  stop: positiveMm,
+  pieces: count,
+});
+
+const handle = strict.object({
+  kind: word(...Object.keys(HANDLE_KINDS)).required(),
+  fingers: word(1, 2, 3, 4).required(),
+  fingerWidth: percent(5, 60).required(),
+  reach: percent(5, 200).required(),
+  width: percent(2, 200).required(),
+  thickness: percent(1, 100).required(),
+  below: percent(0, 3000).required(),
+  kept: percent(0.05, 1).required(),
+  pieces: count.required(),
+  succeeds: percent(0.05, 1).required(),
+});
+
+const former = strict.object({
+  id,
+  name,
+  measured: word('inside', 'outside').required(),
+  points: strict
+    .array()
+    .items(strict.object({ height: percent(0, 3000).required(), width: percent(0, 3000).required() }))
+    .min(FEWEST_POINTS)
+    .max(40)
+    .required(),
+  createdAt: moment,
+});
+
+const cutter = strict.object({
+  id,
+  name,
+  shape: word('round', 'square').required(),
+  width: percent(1, 3000).required(),
+  hollows: percent(1, 3000),
+  createdAt: moment,
+});
+
 const part = strict
   .object({
     id,
@@ -149,6 +205,8 @@ const part = strict
       .valid(...MAKING_WAYS)
       .required(),
     making: strict.object(Object.fromEntries(makingKeys) as Record<string, Joi.Schema>).required(),
+    hand,
+    handle,
     attached: strict
       .array()
       .items(
@@ -243,6 +301,12 @@ const settings = strict
         .array()
         .items(strict.object({ name, mm: positiveMm.required() }))
         .max(50),
+      battens: strict.array().items(percent(0.5, 200)).max(40),
+      rollerWidth: percent(50, 3000),
+      coils: strict
+        .array()
+        .items(strict.object({ coils: count.required(), thickness: positiveMm.required(), height: positiveMm.required() }))
+        .max(200),
     }),
     place: strict.object(Object.fromEntries(LIMIT_NAMES.map((limitName) => [limitName, positiveMm]))),
   })
@@ -252,11 +316,13 @@ const rows = (row: Joi.ObjectSchema) => strict.array().items(row).max(20000).uni
 
 export const workspaceSchema = strict.object({
   format: strict.string().valid('rimbet-workspace').required(),
-  version: strict.number().valid(3).required(),
+  version: strict.number().valid(4).required(),
   exportedAt: moment,
   bodies: rows(body),
   batches: rows(batch),
   bars: rows(bar),
   plans: rows(plan),
+  formers: rows(former),
+  cutters: rows(cutter),
   settings,
 });

@@ -1,3 +1,4 @@
+export { type Assembled, type Seen, assembled } from './assembled';
 export { type MeasuredStrip, type RoundWall, type Strip, measuredStrip, scaledStrip, stripFault, stripOf, wallOf } from './strip';
 export { type Bounds, type Flat, type FlatEdge, type FlatPart, apart, areaOf, boundsOf, lengthOf } from './flat';
 export { type Corners, type Panel, panelsOf, planAt, standingOn, unrolled } from './panels';

@@ -7,7 +7,14 @@ export interface Place {
 /** Something drawn on paper. Positions and sizes in mm from the top left corner; text by its base line. */
 export type Shape =
   | { readonly kind: 'line'; readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number; readonly width: number }
-  | { readonly kind: 'path'; readonly points: readonly Place[]; readonly closed: boolean; readonly width: number }
+  | {
+      readonly kind: 'path';
+      readonly points: readonly Place[];
+      readonly closed: boolean;
+      readonly width: number;
+      /** Drawn in strokes: not where to cut. */
+      readonly dashed?: true;
+    }
   | {
       readonly kind: 'text';
       readonly x: number;
@@ -53,6 +60,11 @@ export const words = (x: number, y: number, text: string, size = 3, anchor: 'sta
   size,
   anchor,
 });
+
+export const dashed = (points: readonly Place[], width = 0.2): Shape => ({ kind: 'path', points, closed: false, width, dashed: true });
+
+/** Length of a stroke and of the gap after it, mm. */
+export const DASH: readonly [number, number] = [3, 2];
 
 /** About how wide a letter is, as a share of its height. */
 const LETTER = 0.52;

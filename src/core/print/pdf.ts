@@ -1,5 +1,5 @@
 import { jsPDF } from 'jspdf';
-import { PAPER, type Shape, type Sheet } from '@/core/paper';
+import { DASH, PAPER, type Shape, type Sheet } from '@/core/paper';
 import { printable } from './letters';
 
 const PT_PER_MM = 72 / 25.4;
@@ -45,5 +45,7 @@ function draw(pdf: jsPDF, shape: Shape): void {
   const [first, ...rest] = shape.points;
   if (!first) return;
   const steps = rest.map(({ x, y }, i) => [x - (shape.points[i]?.x ?? 0), y - (shape.points[i]?.y ?? 0)] as [number, number]);
+  if (shape.dashed) pdf.setLineDashPattern([...DASH], 0);
   pdf.lines(steps, first.x, first.y, [1, 1], 'S', shape.closed);
+  if (shape.dashed) pdf.setLineDashPattern([], 0);
 }

@@ -1,4 +1,4 @@
-import type { Drawing, Shape } from '@/core/paper';
+import { DASH, type Drawing, type Shape } from '@/core/paper';
 
 const ENTITIES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
 const escaped = (text: string): string => text.replace(/[&<>"']/g, (letter) => ENTITIES[letter]!);
@@ -11,7 +11,7 @@ function element(shape: Shape): string {
   }
   if (shape.kind === 'path') {
     const d = `M${shape.points.map(({ x, y }) => `${places(x)} ${places(y)}`).join('L')}${shape.closed ? 'Z' : ''}`;
-    return `<path d="${d}" stroke-width="${shape.width}"/>`;
+    return `<path d="${d}" stroke-width="${shape.width}"${shape.dashed ? ` stroke-dasharray="${DASH.join(' ')}"` : ''}/>`;
   }
   return `<text x="${places(shape.x)}" y="${places(shape.y)}" font-size="${shape.size}" text-anchor="${ANCHORS[shape.anchor ?? 'start']}" fill="black" stroke="none">${escaped(shape.text)}</text>`;
 }

@@ -1,9 +1,8 @@
-import { type Making, WAYS, type Way } from '@/core/sizing';
-import { FAMILIES, type FamilyName, type Manner, type SizeName } from '@/core/form';
-import { PLAIN, finishedSizes } from './piece';
+import { BATTENS, cutters, formers, handPieces } from './demo-hand';
+import { type DemoPiece, demoPlan } from './demo-plan';
 import { METRIC } from '@/core/units';
 import type { Stage } from '@/core/clay';
-import type { BarRecord, Batch, Body, Part, Plan, Workspace } from './records';
+import type { BarRecord, Batch, Body, Workspace } from './records';
 
 const bodies: Body[] = [
   {
@@ -130,58 +129,6 @@ const bars: BarRecord[] = [
   chalk('C1', 85.2),
   chalk('C2', 84.8),
 ].map(bar);
-
-type Finished = readonly [height: number, mouth: number, base: number, wall: number, floor: number];
-
-const cup = ([height, rimDiameter, baseDiameter, wall, floor]: Finished) => ({ height, rimDiameter, baseDiameter, wall, floor });
-
-/** Another form than a cup: its family, what is chosen of it, and its finished sizes. */
-interface DemoForm {
-  readonly family: FamilyName;
-  readonly manner: Manner;
-  readonly sizes: Partial<Record<SizeName, number>>;
-}
-
-interface DemoPiece {
-  readonly id: string;
-  readonly name: string;
-  readonly note: string;
-  /** A cup's sizes, or another form. */
-  readonly sizes: Finished | DemoForm;
-  readonly body: string;
-  readonly batch?: string;
-  readonly way?: Way;
-  readonly making?: Making;
-  readonly more?: Partial<Part>;
-}
-
-function plan({ id, name, note, sizes, body, batch, way = 'trimmed', making, more }: DemoPiece, index: number): Plan {
-  const form: DemoForm = 'family' in sizes ? sizes : { ...PLAIN, sizes: cup(sizes) };
-  const { knots } = FAMILIES[form.family];
-  const at = `2026-09-${String(index + 10)}T09:00:00.000Z`;
-  return {
-    id,
-    name,
-    note,
-    parts: [
-      {
-        id: `${id}-pot`,
-        name: 'pot',
-        family: form.family,
-        manner: form.manner,
-        ...(knots && { knots }),
-        sizes: finishedSizes(form.sizes),
-        bodyId: body,
-        ...(batch && { batchId: batch }),
-        way,
-        making: making ?? (way === 'own' ? WAYS.trimmed : WAYS[way]),
-        ...more,
-      },
-    ],
-    createdAt: at,
-    changedAt: at,
-  };
-}
 
 const pieces: DemoPiece[] = [
   {
@@ -342,6 +289,8 @@ export const DEMO: Workspace = {
   bodies,
   batches,
   bars,
-  plans: pieces.map(plan),
-  settings: { units: METRIC, openPlanId: 'plan-honey-jar' },
+  plans: [...pieces, ...handPieces].map(demoPlan),
+  formers,
+  cutters,
+  settings: { units: METRIC, openPlanId: 'plan-honey-jar', bench: { battens: BATTENS, rollerWidth: 400 } },
 };

@@ -1,5 +1,8 @@
 export {
   type BarRecord,
+  type CutterRecord,
+  type FormerRecord,
+  type Handmade,
   type Batch,
   type BenchSettings,
   type Bead,
@@ -23,8 +26,10 @@ export {
   type SizedPart,
   changedForm,
   finishedSizes,
+  handOf,
   knownAs,
   letGo,
+  makingOf,
   plainCup,
   runBall,
   sizePart,
@@ -33,7 +38,7 @@ export {
   withSize,
 } from './piece';
 export { type OwnMeasure, inOwnMeasures } from './measures';
-export { upgradedPlan } from './upgrade';
+export { NO_KIT, upgradedPlan } from './upgrade';
 export { UNUSED_WORDS, figureWords, restsOnWords } from './belief-words';
 export { nextThings } from './next';
 export { type RowChange, applyChanges, fits, merged, reversed, rowChange, same } from './change';

@@ -12,10 +12,12 @@ import {
   sizeSpec,
   sizesOf,
 } from '@/core/form';
+import { type Hand, handlePlan } from '@/core/handbuild';
 import {
   type Exact,
   type KnownSizes,
   type Making,
+  NOTHING_LOST,
   type Sized,
   type StagedForm,
   WAYS,
@@ -37,7 +39,15 @@ export interface SizedPart {
 }
 
 /** As much of a part as its sizes hang on. */
-export type Sizable = Pick<Part, 'family' | 'manner' | 'knots' | 'sizes' | 'odds' | 'making' | 'attached'>;
+export type Sizable = Pick<Part, 'family' | 'manner' | 'knots' | 'sizes' | 'odds' | 'making' | 'attached' | 'hand' | 'handle'>;
+
+/** How a part is made: what is not round is never thrown. */
+export const handOf = ({ family, hand }: Pick<Part, 'family' | 'hand'>): Hand =>
+  FAMILIES[family].flatSided ? 'slab' : (hand?.by ?? 'wheel');
+
+/** What goes between clay and trimmed piece; nothing by hand but what is put on. */
+export const makingOf = (part: Pick<Part, 'family' | 'hand' | 'making'>): Making =>
+  handOf(part) === 'wheel' ? part.making : { ...NOTHING_LOST, attachedMass: part.making.attachedMass };
 
 export const bodyOf = (workspace: Pick<Workspace, 'bodies'>, part: Pick<Part, 'bodyId'>): Body | undefined =>
   workspace.bodies.find((body) => body.id === part.bodyId);
@@ -53,13 +63,21 @@ export function sizePart(part: Sizable, clay: ClayFigures, write: (mm: number) =
   const given = resolveKnown(part, part.sizes, clay, part.odds);
   const form = checkForm(given.form as Form<Stage>, write);
   if (!form.ok) return form;
-  const making = checkMaking(part.making);
+  const making = checkMaking(makingOf(part));
   if (!making.ok) return making;
   const attached = (part.attached ?? []).map((each) => {
     const matter = (each.bodyId === undefined ? undefined : matterOf?.(each.bodyId)) ?? clay.matter;
     return { wetG: attachedG(each, matter), matter };
   });
-  return good({ clay, given, sized: size(clay, given.form as Form<Stage>, given.at, part.making, attached) });
+  const sizedWith = (more: typeof attached) => size(clay, given.form as Form<Stage>, given.at, making.value, more);
+  const sized = sizedWith(attached);
+  // a handle that does not fit says so where it is chosen; the piece itself can be made
+  const handle = part.handle && handlePlan(clay, sized, part.handle, write);
+  return good({
+    clay,
+    given,
+    sized: handle?.ok ? sizedWith([...attached, { wetG: handle.value.wetG, matter: clay.matter }]) : sized,
+  });
 }
 
 /** The ball a run is made to, g: from its accepted tester, else as worked out. */

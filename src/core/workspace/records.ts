@@ -1,5 +1,6 @@
 import type { ClayKind, Firing, Sample, Shares, Softness, Stage } from '@/core/clay';
 import type { FamilyName, Knot, Manner } from '@/core/form';
+import type { CoilChoices, CoilNote, Cutter, Former, Hand, HandleChoices, SlabChoices, Texture } from '@/core/handbuild';
 import type { OwnMeasure } from './measures';
 import type { AttachedPart, Joined, KnownPiece, KnownSizes, Making, PlaceLimits, PouringLip, Tester, Wanted, Way } from '@/core/sizing';
 import { METRIC, type PercentRange, type UnitChoice } from '@/core/units';
@@ -49,6 +50,19 @@ export interface BarRecord extends Sample {
   readonly createdAt: string;
 }
 
+/** How a part is made by hand, and what was chosen for each way of it; ways not taken keep what was chosen. */
+export interface Handmade {
+  readonly by: Exclude<Hand, 'wheel'>;
+  readonly slab?: Partial<SlabChoices> | undefined;
+  readonly texture?: Texture | undefined;
+  readonly coil?: Partial<CoilChoices> | undefined;
+  /** The former it takes its shape from, and where the clay stops on it, wet mm. */
+  readonly formerId?: string | undefined;
+  readonly stop?: number | undefined;
+  /** How many are cut from one slab. */
+  readonly pieces?: number | undefined;
+}
+
 /** One part of a piece: its form by known sizes, its clay and its way of making. */
 export interface Part {
   readonly id: string;
@@ -66,6 +80,10 @@ export interface Part {
   readonly firing?: Firing | undefined;
   readonly way: Way;
   readonly making: Making;
+  /** Made by hand; on the wheel where there is none. */
+  readonly hand?: Handmade | undefined;
+  /** A handle worked out from its hole; its weight counts with the piece. */
+  readonly handle?: HandleChoices | undefined;
   /** Handles, knobs, spouts and feet put on. */
   readonly attached?: readonly AttachedPart[] | undefined;
   readonly pouringLip?: PouringLip | undefined;
@@ -111,6 +129,19 @@ export interface Plan {
   readonly changedAt: string;
 }
 
+/** A household bowl or a hump of the maker's. */
+export interface FormerRecord extends Former {
+  readonly id: string;
+  readonly name: string;
+  readonly createdAt: string;
+}
+
+/** A cutter of the maker's. */
+export interface CutterRecord extends Cutter {
+  readonly name: string;
+  readonly createdAt: string;
+}
+
 export interface Settings {
   readonly units: UnitChoice;
   /** The plan that was open last. */
@@ -133,6 +164,12 @@ export interface BenchSettings {
   readonly chuckClearance?: number | undefined;
   /** The maker's own measures: rings on the wheel head, a bent wire, a hand's span. */
   readonly measures?: readonly OwnMeasure[] | undefined;
+  /** Battens to roll between, mm. */
+  readonly battens?: readonly number[] | undefined;
+  /** The widest slab the maker's roller takes, mm. */
+  readonly rollerWidth?: number | undefined;
+  /** What the maker's coils came to. */
+  readonly coils?: readonly CoilNote[] | undefined;
 }
 
 /** Everything a maker keeps. */
@@ -141,6 +178,8 @@ export interface Workspace {
   readonly batches: readonly Batch[];
   readonly bars: readonly BarRecord[];
   readonly plans: readonly Plan[];
+  readonly formers: readonly FormerRecord[];
+  readonly cutters: readonly CutterRecord[];
   readonly settings: Settings;
 }
 
@@ -150,10 +189,20 @@ export interface Rows {
   batches: Batch;
   bars: BarRecord;
   plans: Plan;
+  formers: FormerRecord;
+  cutters: CutterRecord;
 }
 
 export type TableName = keyof Rows;
 
-export const TABLES: readonly TableName[] = ['bodies', 'batches', 'bars', 'plans'];
+export const TABLES: readonly TableName[] = ['bodies', 'batches', 'bars', 'plans', 'formers', 'cutters'];
 
-export const EMPTY: Workspace = { bodies: [], batches: [], bars: [], plans: [], settings: { units: METRIC } };
+export const EMPTY: Workspace = {
+  bodies: [],
+  batches: [],
+  bars: [],
+  plans: [],
+  formers: [],
+  cutters: [],
+  settings: { units: METRIC },
+};

@@ -1,3 +1,6 @@
+/** What the kit was before version 4. */
+export const NO_KIT = { formers: [], cutters: [] } as const;
+
 /** Lifts what older versions of Rimbet kept: plans in which every part was a cup and every size was known once. */
 
 type Loose = Readonly<Record<string, unknown>>;

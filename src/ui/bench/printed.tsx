@@ -1,6 +1,6 @@
 'use client';
 
-import { type Drawing, type Shape, correctionOf, tile } from '@/core/paper';
+import { DASH, type Drawing, type Shape, correctionOf, tile } from '@/core/paper';
 import { Act } from '@/ui/fields';
 import { saveBytes, saveText } from '@/ui/state';
 import { pdfOf } from '@/workers';
@@ -12,7 +12,7 @@ function Drawn({ shape }: { shape: Shape }) {
   if (shape.kind === 'line') return <line x1={shape.x1} y1={shape.y1} x2={shape.x2} y2={shape.y2} strokeWidth={shape.width} />;
   if (shape.kind === 'path') {
     const d = `M${shape.points.map(({ x, y }) => `${x.toFixed(3)} ${y.toFixed(3)}`).join('L')}${shape.closed ? 'Z' : ''}`;
-    return <path d={d} strokeWidth={shape.width} />;
+    return <path d={d} strokeWidth={shape.width} strokeDasharray={shape.dashed ? DASH.join(' ') : undefined} />;
   }
   return (
     <text

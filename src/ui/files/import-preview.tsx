@@ -5,7 +5,14 @@ import { Act } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 
-const TABLE_WORDS: Record<TableName, string> = { bodies: 'Clays', batches: 'Batches', bars: 'Bars', plans: 'Pieces' };
+const TABLE_WORDS: Record<TableName, string> = {
+  bodies: 'Clays',
+  batches: 'Batches',
+  bars: 'Bars',
+  plans: 'Pieces',
+  formers: 'Formers',
+  cutters: 'Cutters',
+};
 
 const SHOWN = 6;
 

@@ -1,0 +1,93 @@
+import type { Stage } from '@/core/clay';
+import { type Bounds, type Flat, type FlatEdge, type FlatPart, boundsOf, lengthOf } from '@/core/handbuild';
+import { type Drawing, type Shape, dashed, line, paragraph, path, words } from '@/core/paper';
+import { STAGE_WORDS } from '@/core/sizing';
+
+/** What a template says beside its outline. */
+export interface TemplateWords {
+  readonly name: string;
+  readonly clay: string;
+  /** The stage it is laid on the clay at. */
+  readonly stage: Stage;
+  readonly length: (mm: number) => string;
+}
+
+const GAP = 14;
+const CHECK_MM = 100;
+/** Below the part: two lines of words, notes, the line to measure. mm */
+const TEXT = { line: 5, size: 2.8, check: 12 };
+const ARROW = { long: 34, head: 3 };
+
+const place = ({ x, y }: Flat): Flat => ({ x: x + GAP, y: y + GAP });
+
+/** Half-way along an edge, and a little into the part. */
+function markAt({ line: edge }: FlatEdge, { width, height }: Bounds): Flat {
+  const half = lengthOf(edge) / 2;
+  let [gone, i] = [0, 1];
+  while (i < edge.length - 1 && gone + Math.hypot(edge[i]!.x - edge[i - 1]!.x, edge[i]!.y - edge[i - 1]!.y) < half) {
+    gone += Math.hypot(edge[i]!.x - edge[i - 1]!.x, edge[i]!.y - edge[i - 1]!.y);
+    i += 1;
+  }
+  const [a, b] = [edge[i - 1]!, edge[i]!];
+  const step = Math.hypot(b.x - a.x, b.y - a.y) || 1;
+  const share = (half - gone) / step;
+  const at = { x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share };
+  const inward = Math.min(6, width / 4, height / 4);
+  const [dx, dy] = [width / 2 - at.x, height / 2 - at.y];
+  const far = Math.hypot(dx, dy) || 1;
+  return { x: at.x + (dx / far) * inward, y: at.y + (dy / far) * inward };
+}
+
+/** An arrow along the slab: lay it the way the slab was rolled. */
+function grain({ width, height }: Bounds): Shape[] {
+  const long = Math.min(ARROW.long, width * 0.5);
+  const { x, y } = place({ x: width / 2 - long / 2, y: height * 0.55 });
+  return [
+    line(x, y, x + long, y, 0.3),
+    line(x + long, y, x + long - ARROW.head, y - ARROW.head * 0.6, 0.3),
+    line(x + long, y, x + long - ARROW.head, y + ARROW.head * 0.6, 0.3),
+    words(x + long / 2, y - 2, 'rolled this way', 2.4, 'middle'),
+  ];
+}
+
+/**
+ * A part to cut out at true size: its cut line, dashed lines where bevels end or laps begin, its joining edges lettered, an arrow for
+ * the way the slab was rolled, and what it is: name, how many, clay, stage, slab, and a line to measure.
+ */
+export function template(part: FlatPart, { name, clay, stage, length }: TemplateWords): Drawing {
+  const bounds = boundsOf(part.outline);
+  const wide = Math.max(bounds.width, CHECK_MM + 20);
+  const told = [
+    `${name}: ${part.name}${part.count > 1 ? `, cut ${part.count}` : ''}`,
+    `${clay}. Laid on ${STAGE_WORDS[stage]} clay, slab ${length(part.thickness)}. ${length(bounds.width)} by ${length(bounds.height)} over all.`,
+    ...part.notes,
+  ];
+  const below = GAP + bounds.height + 8;
+  const said: Shape[] = [];
+  let y = below;
+  for (const each of told) {
+    const lines = paragraph(GAP, y, each, TEXT.size, wide);
+    said.push(...lines);
+    y += lines.length * TEXT.size * 1.35 + 1.2;
+  }
+  const check = y + TEXT.line;
+  return {
+    title: `${name}: ${part.name}, ${STAGE_WORDS[stage]}`,
+    width: wide + 2 * GAP,
+    height: check + TEXT.check,
+    shapes: [
+      path(part.outline.map(place)),
+      ...part.lines.map((each) => dashed(each.map(place))),
+      ...part.edges.map((edge) => {
+        const at = place(markAt(edge, bounds));
+        return words(at.x, at.y + 1.4, edge.mark, 4, 'middle');
+      }),
+      ...grain(bounds),
+      ...said,
+      line(GAP, check, GAP + CHECK_MM, check, 0.3),
+      line(GAP, check - 2, GAP, check + 2, 0.3),
+      line(GAP + CHECK_MM, check - 2, GAP + CHECK_MM, check + 2, 0.3),
+      words(GAP + CHECK_MM + 3, check + 1, '100 mm', 2.6),
+    ],
+  };
+}
