@@ -166,10 +166,11 @@ export const setBatch = (planId: string, batchId: string | undefined, label: str
 export const setFiring = (planId: string, firing: Firing | undefined, label: string): Act =>
   editPart(planId, label, (part) => ({ ...part, firing }));
 
-/** Chooses a way of working: its allowances come with it. `own` keeps those there are. */
+/** Chooses a way of working on the wheel: its allowances come with it. `own` keeps those there are. */
 export const setWay = (planId: string, way: Way, label: string): Act =>
-  editPart(planId, label, (part) => ({
+  editPart(planId, label, ({ hand, ...part }) => ({
     ...part,
+    ...(hand && { hand: { ...hand, by: undefined } }),
     way,
     making: way === 'own' ? part.making : { ...WAYS[way], attachedMass: part.making.attachedMass },
   }));
@@ -244,17 +245,9 @@ export const deleteBar = (bar: BarRecord): Act => ({
   change: () => [rowChange('bars', bar, undefined)],
 });
 
-/** Another way of making, by hand; undefined is on the wheel. What was chosen for other ways is kept. */
-export const setHand = (planId: string, change: Partial<Handmade> | undefined, label: string, key?: string): Act =>
-  editPart(
-    planId,
-    label,
-    ({ hand, ...part }) => {
-      if (!change) return part;
-      return { ...part, hand: { by: 'slab', ...hand, ...change } };
-    },
-    key,
-  );
+/** What is chosen of a part made by hand; the way itself with `by`. What was chosen for other ways is kept. */
+export const setHand = (planId: string, change: Partial<Handmade>, label: string, key?: string): Act =>
+  editPart(planId, label, (part) => ({ ...part, hand: { ...part.hand, ...change } }), key);
 
 export function createFormer(said: Omit<FormerRecord, 'id' | 'createdAt'>): { act: Act; id: string } {
   const id = newId();

@@ -1,6 +1,6 @@
 import { sectionOf } from '@/core/form';
 import { type Drawing, type Shape, box, line, path, words } from '@/core/paper';
-import type { Worked } from '@/core/sizing';
+import type { Making, Sized, Worked } from '@/core/sizing';
 import { type Gauge } from './gauges';
 
 /** What a card says of a plan besides its figures, as people write it. */
@@ -12,21 +12,28 @@ export interface CardWords {
   readonly length: (mm: number) => string;
   readonly mass: (g: number) => string;
   /** The same width in the maker's own measures, where one is near. */
+  /** Of a piece made by hand: what to weigh out, and what to roll, cut or coil. */
+  readonly hand?: { readonly weigh: string; readonly rows: readonly (readonly [string, string])[] } | undefined;
   readonly own?: ((mm: number) => string | undefined) | undefined;
 }
 
 const CARD = { width: 180, top: 36, row: 5, foot: 28 };
 const PICTURE = { x: 122, y: 30, width: 50, height: 62 };
 
+/** What a thrown piece has and one made by hand has not. */
+const thrownRows = ({ thrown }: Sized, making: Making, length: (mm: number) => string): [string, string][] => [
+  ['As pulled; after the needle', `${length(thrown.pulled)}; ${length(thrown.gauge)} above the bat`],
+  ['Turned off below, wall; wire', `${length(making.trimFloor)}, ${length(making.trimWall)}; ${length(making.wireLoss)}`],
+];
+
 /** One small sheet a plan for the wall: its drawing, ball, sizes wet and finished, allowances, gauges, and room for what was really thrown. */
 export function shelfCard({ sized, making }: Worked, gauges: readonly Gauge[], said: CardWords): Drawing {
   const { length, mass } = said;
   const [wet, glazed] = [sized.stages.wet.sizes, sized.stages.glazed.sizes];
-  const rows: [string, string][] = [
+  const rows: (readonly [string, string])[] = [
     ['Finished', `${length(glazed.height)} high, ${length(glazed.rimDiameter)} across the mouth`],
     ['Wet, trimmed', `${length(wet.height)} high, ${length(wet.rimDiameter)} across the mouth`],
-    ['As pulled; after the needle', `${length(sized.thrown.pulled)}; ${length(sized.thrown.gauge)} above the bat`],
-    ['Turned off below, wall; wire', `${length(making.trimFloor)}, ${length(making.trimWall)}; ${length(making.wireLoss)}`],
+    ...(said.hand?.rows ?? thrownRows(sized, making, length)),
     ...gauges.flatMap(({ name, readings }) =>
       readings.map(({ what, mm }): [string, string] => {
         const own = said.own?.(mm);
@@ -47,11 +54,18 @@ export function shelfCard({ sized, making }: Worked, gauges: readonly Gauge[], s
       ...box(0, 0, CARD.width, below + CARD.foot),
       words(6, 11, said.name, 6),
       words(6, 18, said.clay, 3),
-      words(6, 27, `Ball ${mass(sized.masses.ball)}`, 5.5),
+      words(6, 27, said.hand?.weigh ?? `Ball ${mass(sized.masses.ball)}`, 5.5),
       ...table,
       ...picture(sized),
       line(6, below, CARD.width - 6, below, 0.15),
-      words(6, below + 8, 'Thrown:   ball ________   mouth ________   rim ________   date ________   fired ________', 3),
+      words(
+        6,
+        below + 8,
+        said.hand
+          ? 'Made:   clay ________   mouth ________   high ________   date ________   fired ________'
+          : 'Thrown:   ball ________   mouth ________   rim ________   date ________   fired ________',
+        3,
+      ),
       words(6, below + 17, said.note.slice(0, 110), 2.6),
       words(CARD.width - 6, below + 24, said.date, 2.4, 'end'),
     ],

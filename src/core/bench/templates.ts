@@ -10,6 +10,8 @@ export interface TemplateWords {
   /** The stage it is laid on the clay at. */
   readonly stage: Stage;
   readonly length: (mm: number) => string;
+  /** It may lie either way on the slab: no arrow. */
+  readonly turns?: boolean | undefined;
 }
 
 const GAP = 14;
@@ -54,7 +56,7 @@ function grain({ width, height }: Bounds): Shape[] {
  * A part to cut out at true size: its cut line, dashed lines where bevels end or laps begin, its joining edges lettered, an arrow for
  * the way the slab was rolled, and what it is: name, how many, clay, stage, slab, and a line to measure.
  */
-export function template(part: FlatPart, { name, clay, stage, length }: TemplateWords): Drawing {
+export function template(part: FlatPart, { name, clay, stage, length, turns = false }: TemplateWords): Drawing {
   const bounds = boundsOf(part.outline);
   const wide = Math.max(bounds.width, CHECK_MM + 20);
   const told = [
@@ -82,7 +84,7 @@ export function template(part: FlatPart, { name, clay, stage, length }: Template
         const at = place(markAt(edge, bounds));
         return words(at.x, at.y + 1.4, edge.mark, 4, 'middle');
       }),
-      ...grain(bounds),
+      ...(turns ? [] : grain(bounds)),
       ...said,
       line(GAP, check, GAP + CHECK_MM, check, 0.3),
       line(GAP, check - 2, GAP, check + 2, 0.3),

@@ -132,7 +132,7 @@ const word = (...words: readonly (string | number)[]) => Joi.valid(...words);
 const count = strict.number().integer().min(1).max(5000);
 
 const hand = strict.object({
-  by: word('slab', 'former', 'coil').required(),
+  by: word('slab', 'former', 'coil'),
   slab: strict.object({
     base: word(...Object.keys(BASES)),
     corners: word(...Object.keys(CORNERS)),
@@ -145,6 +145,7 @@ const hand = strict.object({
   coil: strict.object({ pinchShare: percent(0, 0.95), gain: percent(0.2, 3), thickness: percent(1, 200) }),
   formerId: id.optional(),
   stop: positiveMm,
+  turn: strict.boolean(),
   pieces: count,
 });
 

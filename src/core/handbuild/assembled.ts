@@ -38,7 +38,7 @@ function turnsHere({ angle, atBase, atRim }: Face, height: number): boolean {
   return -away * UP - lean * DOWN > 0;
 }
 
-function loftOf(form: Form<Stage>): Loft | undefined {
+function loftOf<S extends Stage>(form: Form<S>): Loft | undefined {
   const { plan } = outlineOf(form);
   if (plan) return plan;
   const { rimDiameter, baseDiameter = rimDiameter, height, wall = 0, floor = 0 } = form.sizes;
@@ -53,7 +53,7 @@ function loftOf(form: Form<Stage>): Loft | undefined {
  * The assembled piece in a plain projection, joining edges marked as on its flat parts: A the upright joins, B the base's.
  * Nothing for what is built from a disc with darts: its section shows it better.
  */
-export function assembled(form: Form<Stage>): Assembled | undefined {
+export function assembled<S extends Stage>(form: Form<S>): Assembled | undefined {
   const loft = loftOf(form);
   if (!loft) return undefined;
   const { faces, height, floor } = loft;

@@ -49,3 +49,6 @@ export function dartedDisc(outline: Outline, darts: number, thickness: number): 
     thickness,
   };
 }
+
+/** How far a piece's clay reaches from its middle along floor and wall to the rim, mm. */
+export const midReach = (outline: Outline): number => lengthsFrom(midLine(outline)).at(-1)!;

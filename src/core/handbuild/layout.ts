@@ -5,7 +5,7 @@ import { type Flat, type FlatPart, areaOf, at, boundsOf } from './flat';
 export const PART_GAP = 6;
 export const SLAB_EDGE = 10;
 
-/** A part laid on the slab. */
+/** A part laid on the slab: x along it, the way it was rolled, y across. mm */
 export interface Laid {
   readonly part: FlatPart;
   /** Its cut line on the slab, mm. */
@@ -29,9 +29,9 @@ export interface SlabSheet {
   readonly used: number;
 }
 
+/** A part's box as it is offered to the packer: width across the slab, height along it. */
 interface Wanted {
   readonly part: FlatPart;
-  /** Too wide otherwise: turned before it is laid. */
   readonly turned: boolean;
   readonly width: number;
   readonly height: number;
@@ -91,12 +91,13 @@ function laidOutline({ outline }: FlatPart, x: number, y: number, turned: boolea
 /**
  * The shortest slab of a roller's width that takes every part, each in the box about it (the packing library's max-rects rule).
  *
- * @param grain whether every part keeps its direction along the slab
+ * @param grain whether every part keeps its own x along the slab, as its arrow says
  */
 export function layOut(parts: readonly FlatPart[], rollerWidth: number, thickness: number, grain: boolean): SlabSheet {
   const room = rollerWidth - 2 * SLAB_EDGE;
   const wanted = parts.flatMap((part) => {
-    const { width, height } = boundsOf(part.outline);
+    // unturned, a part's own x runs along the slab
+    const { width: height, height: width } = boundsOf(part.outline);
     const turned = !grain && width > room;
     return Array.from({ length: part.count }, () =>
       turned ? quarter({ part, turned: false, width, height }) : { part, turned, width, height },
@@ -108,18 +109,19 @@ export function layOut(parts: readonly FlatPart[], rollerWidth: number, thicknes
   const laid = (found?.rects ?? []).map((rect): Laid => {
     const { part, turned: before } = rect.data as Wanted;
     const turned = before !== Boolean(rect.rot);
-    const [x, y] = [rect.x + SLAB_EDGE, rect.y + SLAB_EDGE];
-    return { part, turned, x, y, width: rect.width, height: rect.height, outline: laidOutline(part, x, y, turned) };
+    const [x, y] = [rect.y + SLAB_EDGE, rect.x + SLAB_EDGE];
+    return { part, turned, x, y, width: rect.height, height: rect.width, outline: laidOutline(part, x, y, turned) };
   });
+  const width = laid.length ? Math.max(...laid.map((each) => each.y + each.height)) + SLAB_EDGE : 0;
   const length = found ? found.length + 2 * SLAB_EDGE : 0;
   const taken = laid.reduce((all, { part }) => all + areaOf(part.outline), 0);
   return {
     thickness,
-    width: rollerWidth,
+    width,
     length,
     laid,
     tooWide: parts.filter((part) => wanted.some((each) => each.part === part && !fits(each))),
-    used: length ? taken / (length * rollerWidth) : 0,
+    used: length ? taken / (length * width) : 0,
   };
 }
 

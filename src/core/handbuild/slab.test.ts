@@ -174,9 +174,9 @@ describe('a box', () => {
       parts(made, { corners, base: 'inside' }).map((part) => [part.name, part.count, boundsOf(part.outline).width] as const);
     const close = (all: ReturnType<typeof widths>) => all.map(([name, count, width]) => [name, count, Math.round(width * 1000) / 1000]);
     const base = ['Base', 1, 224];
-    expect(close(widths('mitred'))).toEqual([['Side, the short way', 2, 140], ['Side, the long way', 2, 240], base]);
-    expect(close(widths('butted'))).toEqual([['Side, the short way', 2, 124], ['Side, the long way', 2, 240], base]);
-    expect(close(widths('lapped'))).toEqual([['Side, the short way', 2, 132], ['Side, the long way', 2, 232], base]);
+    expect(close(widths('mitred'))).toEqual([['Side, the long way', 2, 240], ['Side, the short way', 2, 140], base]);
+    expect(close(widths('butted'))).toEqual([['Side, the long way', 2, 240], ['Side, the short way', 2, 124], base]);
+    expect(close(widths('lapped'))).toEqual([['Side, the long way', 2, 232], ['Side, the short way', 2, 132], base]);
   });
 
   it('takes as much clay in panels as its solid has, whichever way the corners meet', () => {
@@ -308,8 +308,9 @@ describe('the layout on a slab', () => {
           const { left, top, width: w, height: h } = boundsOf(one.outline);
           expect(left).toBeGreaterThanOrEqual(SLAB_EDGE - 1e-6);
           expect(top).toBeGreaterThanOrEqual(SLAB_EDGE - 1e-6);
-          expect(left + w).toBeLessThanOrEqual(width - SLAB_EDGE + 1e-6);
-          expect(top + h).toBeLessThanOrEqual(length - SLAB_EDGE + 1e-6);
+          expect(left + w).toBeLessThanOrEqual(length - SLAB_EDGE + 1e-6);
+          expect(top + h).toBeLessThanOrEqual(width - SLAB_EDGE + 1e-6);
+          expect(width).toBeLessThanOrEqual(360 + 1e-6);
           if (grain) expect(one.turned).toBe(false);
           for (const other of laid.slice(i + 1)) {
             const b = boundsOf(other.outline);
@@ -327,15 +328,15 @@ describe('the layout on a slab', () => {
   });
 
   it('wastes little on parts that tile the slab', () => {
-    const [sheet] = slabSheets([part(107, 150, 9)], 360, 1, false);
+    const [sheet] = slabSheets([part(150, 107, 9)], 360, 1, false);
     expect(sheet!.length).toBeCloseTo(2 * SLAB_EDGE + 3 * 150 + 2 * PART_GAP, 0);
     expect(sheet!.used).toBeGreaterThan(0.8);
   });
 
   it('lays a long part across when that is shorter', () => {
-    const [sheet] = slabSheets([part(100, 330, 1)], 360, 1, false);
+    const [sheet] = slabSheets([part(330, 100, 1)], 360, 1, false);
     expect(sheet!.length).toBeCloseTo(100 + 2 * SLAB_EDGE, 0);
-    expect(slabSheets([part(100, 330, 1)], 360, 1, true)[0]!.length).toBeCloseTo(330 + 2 * SLAB_EDGE, 0);
+    expect(slabSheets([part(330, 100, 1)], 360, 1, true)[0]!.length).toBeCloseTo(330 + 2 * SLAB_EDGE, 0);
   });
 
   it('rolls one slab for each thickness and as many copies as pieces', () => {
@@ -347,7 +348,7 @@ describe('the layout on a slab', () => {
   });
 
   it('names what is too wide for the roller, and turns what is not', () => {
-    const [sheet] = slabSheets([part(500, 100, 1), part(400, 400, 1)], 360, 1, false);
+    const [sheet] = slabSheets([part(100, 500, 1), part(400, 400, 1)], 360, 1, false);
     expect(sheet!.laid).toHaveLength(1);
     expect(sheet!.laid[0]!.turned).toBe(true);
     expect(sheet!.tooWide.map(({ name }) => name)).toEqual(['400 x 400']);

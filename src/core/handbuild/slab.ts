@@ -1,5 +1,5 @@
 import type { Stage } from '@/core/clay';
-import { type Form, type Loft, type Outline, outlineOf, sidesOf } from '@/core/form';
+import { type Form, type Loft, type Outline, outlineOf } from '@/core/form';
 import { dartedDisc } from './darts';
 import { type Flat, type FlatEdge, type FlatPart, apart, at, boundsOf, cornered, lengthOf, scaledPart } from './flat';
 import { type Corners, type Panel, panelsOf, planAt, standingOn, unrolled } from './panels';
@@ -100,6 +100,10 @@ function roundWallPart(wall: RoundWall, ends: Ends): FlatPart {
   return stripPart(upper, lower, wall.thickness, ends);
 }
 
+/** A plain disc as a part at its corner, mm. */
+export const discOf = (name: string, diameter: number, thickness: number): FlatPart =>
+  cornered(discPart(name, diameter, diameter, thickness, false));
+
 function discPart(name: string, larger: number, smaller: number, thickness: number, marked = true): FlatPart {
   const circle = (diameter: number) =>
     Array.from({ length: ARC_STEPS }, (_, i) => {
@@ -195,8 +199,9 @@ function panelParts(panels: readonly Panel[], thickness: number): FlatPart[] {
     if (group) group.push(panel);
     else groups.push([panel]);
   }
-  const names = groups.length === 1 ? ['Side'] : ['Side, the short way', 'Side, the long way'];
-  return groups.map((group, i) => panelPart(names[i] ?? 'Side', group.length, group[0]!, thickness));
+  const names = groups.length === 1 ? ['Side'] : ['Side, the long way', 'Side, the short way'];
+  // the first face looks the long way, so it is a short side
+  return groups.toReversed().map((group, i) => panelPart(names[i] ?? 'Side', group.length, group[0]!, thickness));
 }
 
 /** A bent wall from an oval's many faces, the seam in the middle of a long side. */
@@ -234,9 +239,9 @@ function finishedParts(form: Form<Stage>, choices: SlabChoices, ends: Ends): Fla
 }
 
 /** Whether a form's walls come from straight strips and panels, from a disc with darts, or need no wall. */
-export function slabKind({ family, manner }: Pick<Form<Stage>, 'family' | 'manner'>): 'strip' | 'panels' | 'darts' | 'flat' {
+export function slabKind({ family }: Pick<Form<Stage>, 'family'>): 'strip' | 'panels' | 'darts' | 'flat' {
   if (family === 'disc' || family === 'tile') return 'flat';
-  if (family === 'box' || (family === 'faceted' && sidesOf(manner) > 0)) return 'panels';
+  if (family === 'box' || family === 'faceted') return 'panels';
   return family === 'cylinder' || family === 'oval' ? 'strip' : 'darts';
 }
 

@@ -1,5 +1,5 @@
 import { wetDensity, type ClayFigures, type Length, lengthAt } from '@/core/clay';
-import { type FamilyName, type Line, type Outline, type Section, revolvedMl, sectionOf, widest } from '@/core/form';
+import { type FamilyName, type Outline, type Section, revolvedMl, sectionOf, widest } from '@/core/form';
 import type { Making } from './making';
 import type { Sized } from './size';
 import { type Slice, slicesOf } from './slices';

@@ -1,5 +1,5 @@
 import { type ClayFigures, type Stage, finishesBetween, remaining, wetDensity } from '@/core/clay';
-import { SIZES, type SizeName, sizeSpec } from '@/core/form';
+import { type SizeName, sizeIn, sizeSpec } from '@/core/form';
 import { type KnownSizes, isExact } from './known';
 import { USUAL_ODDS, type Limit, chanceWithin } from './window';
 import { type Making, MAKING_WORDS } from './making';
@@ -44,7 +44,7 @@ const percentOf = (fraction: number): string => `${places(fraction * 100, 2)} %`
 const left = (factor: number): string => places(factor * 100, 2);
 
 function sizeWorking(worked: Worked, size: SizeName, stage: Stage, w: Writers): Working {
-  const title = `${SIZES[size].words}, ${STAGE_WORDS[stage]}`;
+  const title = `${sizeIn(worked.sized.stages.glazed.family, size).words}, ${STAGE_WORDS[stage]}`;
   const known = worked.known[size]?.[0] ?? { mm: 0, at: stage };
   const { sizes } = worked.sized.stages[stage];
   const result = w.length(sizes[size] ?? 0);

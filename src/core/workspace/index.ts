@@ -37,6 +37,17 @@ export {
   withManner,
   withSize,
 } from './piece';
+export {
+  type CoilWork,
+  type FormerWork,
+  type HandWork,
+  type RolledSlab,
+  type SlabWork,
+  USUAL_ROLLER,
+  cutStage,
+  handWork,
+  handWorking,
+} from './handmade';
 export { type OwnMeasure, inOwnMeasures } from './measures';
 export { NO_KIT, upgradedPlan } from './upgrade';
 export { UNUSED_WORDS, figureWords, restsOnWords } from './belief-words';

@@ -50,15 +50,18 @@ export interface BarRecord extends Sample {
   readonly createdAt: string;
 }
 
-/** How a part is made by hand, and what was chosen for each way of it; ways not taken keep what was chosen. */
+/** What was chosen of making a part by hand; ways not taken keep what was chosen. */
 export interface Handmade {
-  readonly by: Exclude<Hand, 'wheel'>;
+  /** On the wheel where there is none. */
+  readonly by?: Exclude<Hand, 'wheel'> | undefined;
   readonly slab?: Partial<SlabChoices> | undefined;
   readonly texture?: Texture | undefined;
   readonly coil?: Partial<CoilChoices> | undefined;
   /** The former it takes its shape from, and where the clay stops on it, wet mm. */
   readonly formerId?: string | undefined;
   readonly stop?: number | undefined;
+  /** Parts may be turned across the way the slab was rolled where that saves clay. */
+  readonly turn?: boolean | undefined;
   /** How many are cut from one slab. */
   readonly pieces?: number | undefined;
 }
@@ -80,7 +83,7 @@ export interface Part {
   readonly firing?: Firing | undefined;
   readonly way: Way;
   readonly making: Making;
-  /** Made by hand; on the wheel where there is none. */
+  /** Made by hand, if it says how. */
   readonly hand?: Handmade | undefined;
   /** A handle worked out from its hole; its weight counts with the piece. */
   readonly handle?: HandleChoices | undefined;

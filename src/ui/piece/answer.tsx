@@ -5,6 +5,7 @@ import type { NumberName } from '@/core/sizing';
 import { type Written, handLength, handMass, readQuantity, text, writeLength, writeMass, writeVolume } from '@/core/units';
 import { FigureInput, useAnyRefused } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';
+import { handFigures } from '@/ui/steps';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { misfitWords } from './place-panel';
@@ -57,7 +58,7 @@ const CAPACITY = { width: '58px', fontSize: '15px' };
 
 interface BigProps {
   readonly piece: PieceModel;
-  readonly name: NumberName;
+  readonly name: NumberName | 'hand';
   readonly words: string;
   readonly written: Written;
   readonly size: string;
@@ -118,23 +119,24 @@ export function Answer({ piece }: { piece: PieceModel }) {
             the last possible piece
           </Box>
         ) : (
-          <ToTheWheel planId={piece.plan.id} />
+          <ToTheWheel planId={piece.plan.id} words={piece.by === 'wheel' ? 'At the wheel' : 'At the bench'} />
         )}
       </HStack>
       <Big
         piece={piece}
-        name="ball"
-        words="weigh out"
-        written={writeMass(handMass(masses.ball, choice), choice)}
+        name={piece.hand ? 'hand' : 'ball'}
+        words={piece.hand && piece.hand.by !== 'coil' && piece.hand.pieces > 1 ? `weigh out, for ${piece.hand.pieces}` : 'weigh out'}
+        written={writeMass(handMass(piece.hand?.totalG ?? masses.ball, choice), choice)}
         size="clamp(64px, 7.6vw, 104px)"
       />
-      {piece.part.tester?.accepted && (
+      {piece.by === 'wheel' && piece.part.tester?.accepted && (
         <Box fontSize="sm" color="wet" fontWeight="600" data-testid="run-ball">
           The run is made to its tester: {units.mass(handMass(piece.runBall, choice))}
         </Box>
       )}
+      {piece.hand && <HandFigures piece={piece} />}
       <Grid templateColumns="1fr 1fr" columnGap="4" rowGap="1" marginTop="1">
-        {figures(piece).map(({ name, words, wet, finishes }) => {
+        {(piece.hand ? [] : figures(piece)).map(({ name, words, wet, finishes }) => {
           const hand = handLength(wet, choice);
           return (
             <Big
@@ -170,8 +172,41 @@ export function Answer({ piece }: { piece: PieceModel }) {
   );
 }
 
+/** What to roll, cut, press or coil. */
+function HandFigures({ piece }: { piece: PieceModel }) {
+  return (
+    <Grid templateColumns="1fr 1fr" columnGap="4" rowGap="2" marginTop="1">
+      {handFigures(piece.hand, piece.worked, piece.units).map(({ words, figure, finishes }) => (
+        <Box key={words} gridColumn={figure.length > 13 ? 'span 2' : undefined}>
+          <Box fontSize="sm" color="fg.muted">
+            {words}
+          </Box>
+          <Box
+            color="wet"
+            fontFamily="figure"
+            fontVariantNumeric="tabular-nums"
+            fontSize={figure.length > 9 ? (figure.length > 13 ? '28px' : '23px') : '34px'}
+            fontWeight="680"
+            lineHeight="1.1"
+            whiteSpace="nowrap"
+            data-hand={words}
+          >
+            {figure}
+          </Box>
+          {finishes && (
+            <HStack gap="1" color="glazed" fontSize="sm" fontVariantNumeric="tabular-nums">
+              <StageMark stage="glazed" size={11} />
+              <span>finishes {finishes}</span>
+            </HStack>
+          )}
+        </Box>
+      ))}
+    </Grid>
+  );
+}
+
 /** The way to the screen for wet hands, where the answer is. */
-function ToTheWheel({ planId }: { planId: string }) {
+function ToTheWheel({ planId, words }: { planId: string; words: string }) {
   return (
     <chakra.span
       css={{ '& a': { display: 'inline-flex', alignItems: 'center', minHeight: '44px', marginBlock: '-10px', paddingInline: '8px' } }}
@@ -180,7 +215,7 @@ function ToTheWheel({ planId }: { planId: string }) {
       textDecoration="underline"
       textUnderlineOffset="3px"
     >
-      <Link href={`/wheel?plan=${planId}`}>At the wheel</Link>
+      <Link href={`/wheel?plan=${planId}`}>{words}</Link>
     </chakra.span>
   );
 }

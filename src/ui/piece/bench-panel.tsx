@@ -1,12 +1,14 @@
 'use client';
 
 import { type Gauge, type GoMarks, gaugesOf, insideRib, profileRib, shelfCard, silhouette, strips } from '@/core/bench';
+import { HANDS } from '@/core/handbuild';
 import { type Limit, USUAL_ODDS, isExact, windowAt } from '@/core/sizing';
 import { handMass } from '@/core/units';
 import { type OwnMeasure, inOwnMeasures } from '@/core/workspace';
 import { OwnMeasures, PrintSetting, Printed, RuleCheck, RuleMaker, useBench } from '@/ui/bench';
 import { LengthInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
+import { handFigures } from '@/ui/steps';
 import { useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
@@ -36,8 +38,9 @@ export function BenchPanel({ piece }: { piece: PieceModel }) {
   const { worked, plan, units, known, part } = piece;
   const { workspace } = useWorkspace();
   const bench = useBench();
-  const gauges = gaugesOf(worked, bench.wheel, part.shortening);
-  const hollow = piece.form.family !== 'disc';
+  const thrown = piece.by === 'wheel';
+  const gauges = thrown ? gaugesOf(worked, bench.wheel, part.shortening) : [];
+  const hollow = worked.sized.capacityMl > 0 && !worked.sized.wet.plan;
   const batch = workspace.batches.find(({ id }) => id === part.batchId)?.name;
   const body = known.body?.name ?? 'typical stoneware';
   const card = shelfCard(worked, gauges, {
@@ -47,6 +50,10 @@ export function BenchPanel({ piece }: { piece: PieceModel }) {
     date: new Date().toISOString().slice(0, 10),
     length: units.length,
     mass: (g) => units.mass(handMass(g, units.choice)),
+    hand: piece.hand && {
+      weigh: `Weigh out ${units.mass(handMass(piece.hand.totalG, units.choice))}, ${HANDS[piece.hand.by].toLowerCase()}`,
+      rows: handFigures(piece.hand, worked, units).map(({ words, figure }) => [words, figure] as const),
+    },
     own: (mm) => inOwnMeasures(mm, bench.settings.measures ?? [], units.length),
   });
   return (
@@ -63,10 +70,10 @@ export function BenchPanel({ piece }: { piece: PieceModel }) {
             borderRadius="4px"
             fontWeight="650"
           >
-            Open on the wheel screen
+            {thrown ? 'Open on the wheel screen' : 'Open on the bench screen'}
           </chakra.span>
         </Link>
-        <HStack gap="4" flexWrap="wrap" fontSize="sm" color="fg.muted">
+        <HStack gap="4" flexWrap="wrap" fontSize="sm" color="fg.muted" display={thrown ? undefined : 'none'}>
           <Setting label="Bat, thick" mm={bench.wheel.batThickness} take={(batThickness) => bench.set({ batThickness })} />
           <Setting label="Pointer off the rim" mm={bench.wheel.clearance} take={(clearance) => bench.set({ clearance })} />
           <Setting
@@ -80,13 +87,13 @@ export function BenchPanel({ piece }: { piece: PieceModel }) {
       <OwnMeasures />
       <PrintSetting />
       <RuleMaker clay={{ body, batch, cone: known.firing.cone, clay: worked.clay }} bodyId={part.bodyId} />
-      <Printed title="Measuring strips" drawing={strips(gauges, plan.name, goMarks(piece))} />
+      {thrown && <Printed title="Measuring strips" drawing={strips(gauges, plan.name, goMarks(piece))} />}
       {hollow && <Printed title="Silhouette" drawing={silhouette(worked, plan.name)} />}
       {hollow && <Printed title="Outside rib" drawing={profileRib(worked, plan.name)} />}
       {hollow && <Printed title="Inside rib" drawing={insideRib(worked, plan.name)} />}
       <Printed title="Shelf card" drawing={card} />
       <RuleCheck clay={worked.clay} finished={piece.form.sizes.rimDiameter} />
-      <Box fontSize="sm" color="warn">
+      <Box fontSize="sm" color="warn" display={thrown ? undefined : 'none'}>
         <b>Care:</b> pointers and skewers beside the wheel point away from the face, tips blunted; rings and long sleeves do not mix with a
         wheel.
       </Box>

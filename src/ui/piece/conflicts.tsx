@@ -1,6 +1,6 @@
 'use client';
 
-import { SIZES } from '@/core/form';
+import { sizeIn } from '@/core/form';
 import { type Conflict, type KnownSize, STAGE_WORDS, isExact, limitWords, shrinkageIfBoth } from '@/core/sizing';
 import { writePercent } from '@/core/units';
 import { commands } from '@/store';
@@ -17,7 +17,7 @@ export function Conflicts({ piece }: { piece: PieceModel }) {
 function ConflictStrip({ piece, conflict }: { piece: PieceModel; conflict: Conflict }) {
   const { length } = piece.units;
   const { size, leads, other, index, there, apart } = conflict;
-  const { words, row } = SIZES[size];
+  const { words, row } = sizeIn(piece.form.family, size);
   const said = (known: KnownSize) => `${isExact(known) ? length(known.mm) : limitWords(known, length)} ${STAGE_WORDS[known.at]}`;
   const letGo = (at: number, known: KnownSize) => {
     const mm = isExact(known) ? known.mm : there;
@@ -60,15 +60,15 @@ function keep({ plan, part, known, units }: PieceModel, { size, leads, other, in
       {
         bodyId: known.body.id,
         batchId: part.batchId,
-        name: `${plan.name}, ${SIZES[size].words}`,
+        name: `${plan.name}, ${sizeIn(part.family, size).words}`,
         kind: 'piece',
         lengths: { [leads.at]: [leads.mm], [other.at]: [other.mm] },
         weights: {},
         tool: 'ruler',
-        direction: SIZES[size].direction === 'height' ? 'height' : 'across',
+        direction: sizeIn(part.family, size).direction === 'height' ? 'height' : 'across',
         firing: known.firing,
         dates: {},
-        note: `From the plan: ${SIZES[size].words} ${units.length(leads.mm)} ${STAGE_WORDS[leads.at]}, ${units.length(other.mm)} ${STAGE_WORDS[other.at]}.`,
+        note: `From the plan: ${sizeIn(part.family, size).words} ${units.length(leads.mm)} ${STAGE_WORDS[leads.at]}, ${units.length(other.mm)} ${STAGE_WORDS[other.at]}.`,
       },
       label,
     ),

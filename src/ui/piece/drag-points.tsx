@@ -37,7 +37,8 @@ export function DragPoints({ piece, geometry }: { piece: PieceModel; geometry: G
   return (
     <>
       {(geometry.wide ? HALVES : FINISHED).map((at) =>
-        handlesOf(piece.worked.sized.stages[at] as Form<Stage>).map((handle) => (
+        // the former gives the profile: its points are not dragged
+        handlesOf({ ...piece.worked.sized.stages[at], ...(piece.by === 'former' && { knots: undefined }) } as Form<Stage>).map((handle) => (
           <DragPoint key={`${at}-${handle.key}`} handle={handle} at={at} piece={piece} geometry={geometry} onRefused={setWhy} />
         )),
       )}
@@ -83,7 +84,7 @@ function DragPoint({ handle, at: half, piece, geometry, onRefused }: PointProps)
   const move = (to: Point) => {
     const dragged = changedBy(handle, piece.worked.sized.stages[half].sizes, to, step);
     if (!dragged.knots && Object.keys(dragged.sizes ?? {}).length === 0) return;
-    onRefused(piece.takeDragged(dragged, half, `${draggedWords(dragged)}, ${STAGE_WORDS[half]}`, visit.current));
+    onRefused(piece.takeDragged(dragged, half, `${draggedWords(piece.form.family, dragged)}, ${STAGE_WORDS[half]}`, visit.current));
   };
 
   const onPointerDown = (event: PointerEvent<HTMLButtonElement>) => {

@@ -33,7 +33,7 @@ export function DrawnClay({
   return (
     <chakra.svg
       role="img"
-      aria-label={`Half-section: as thrown ${units.length(sized.thrown.pulled)} high on the bat, finished ${units.length(glazed.height)} high and ${units.length(glazed.rimDiameter)} across the mouth`}
+      aria-label={`Half-section: ${piece.by === 'wheel' ? `as thrown ${units.length(sized.thrown.pulled)} high on the bat` : `wet ${units.length(sized.thrown.gauge)} high`}, finished ${units.length(glazed.height)} high and ${units.length(glazed.rimDiameter)} across the mouth`}
       width={sheet.width}
       height={sheet.height}
       position="absolute"
@@ -43,7 +43,7 @@ export function DrawnClay({
     >
       <Hatches />
       <path
-        d={`M${x.pulled - 8} ${y.pulled}H${x.axis}M${x.gauge - 8} ${y.gauge}H${x.axis}M${x.axis} ${y.finished}H${x.finished + 6}`}
+        d={`${piece.by === 'wheel' ? `M${x.pulled - 8} ${y.pulled}H${x.axis}` : ''}M${x.gauge - 8} ${y.gauge}H${x.axis}M${x.axis} ${y.finished}H${x.finished + 6}`}
         stroke="var(--chakra-colors-line)"
         strokeDasharray="3 4"
       />
@@ -94,9 +94,13 @@ function DimensionLines({ piece, geometry }: { piece: PieceModel; geometry: Geom
   const finishedAt = (diameter: number) => placed.finished(diameter / 2, 0)[0];
   return (
     <>
-      <Upright x={x.trimmed} top={placed.wet(0, onBat.foot + stages.wet.sizes.height)[1]} bottom={y.foot} color={WET} />
       <Upright x={x.gauge} top={y.gauge} bottom={y.base} color={WET} strong />
-      <Upright x={x.pulled} top={y.pulled} bottom={y.base} color={WET} />
+      {piece.by === 'wheel' && (
+        <>
+          <Upright x={x.trimmed} top={placed.wet(0, onBat.foot + stages.wet.sizes.height)[1]} bottom={y.foot} color={WET} />
+          <Upright x={x.pulled} top={y.pulled} bottom={y.base} color={WET} />
+        </>
+      )}
       <Upright x={x.finished} top={y.finished} bottom={y.base} color={FINISHED} strong />
       <Level y={y.pulled - 14} from={wetAt(stages.wet.sizes.rimDiameter)} to={x.axis} color={WET} />
       <Level y={y.finished - 14} from={x.axis} to={finishedAt(stages.glazed.sizes.rimDiameter)} color={FINISHED} strong />

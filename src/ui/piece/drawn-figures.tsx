@@ -1,5 +1,5 @@
 import type { Stage } from '@/core/clay';
-import { type SizeName, SIZES, radiusAt } from '@/core/form';
+import { FAMILIES, type FamilyName, type SizeName, radiusAt, sizeIn } from '@/core/form';
 import type { NumberName } from '@/core/sizing';
 import { At } from '@/ui/drawing';
 import { FigureInput, LengthInput } from '@/ui/fields';
@@ -103,6 +103,17 @@ export function WetHeights({ piece, geometry }: Props) {
         gauge: { x: x.gauge, y: middle },
         trimmed: { x: x.trimmed, y: middle + apart },
       };
+  const wet = piece.by === 'wheel' ? 'Wet height, trimmed' : `Wet ${sizeIn(piece.form.family, 'height').words}`;
+  if (piece.by !== 'wheel') {
+    return (
+      <At {...at.gauge}>
+        <Box background="bg" paddingBlock="1" textAlign="center">
+          <Typed piece={piece} size="height" at="wet" label={wet} figure={small} />
+          <Word>wet</Word>
+        </Box>
+      </At>
+    );
+  }
   return (
     <>
       <At {...at.pulled}>
@@ -113,7 +124,7 @@ export function WetHeights({ piece, geometry }: Props) {
       </At>
       <At {...at.trimmed}>
         <Box background="bg" paddingBlock="1" textAlign="center">
-          <Typed piece={piece} size="height" at="wet" label="Wet height, trimmed" figure={small} />
+          <Typed piece={piece} size="height" at="wet" label={wet} figure={small} />
           <Word>trimmed</Word>
         </Box>
       </At>
@@ -136,29 +147,53 @@ export function Widths({ piece, geometry }: Props) {
   const glazed = piece.worked.sized.stages.glazed.sizes;
   const { big, small } = wide ? FIGURES.wide : FIGURES.narrow;
   // over its half, but never across the axis
+  const { flatSided } = FAMILIES[piece.form.family];
+  const called = (size: SizeName, other: string) => (flatSided ? sizeIn(piece.form.family, size).words : other);
+  const before = flatSided ? undefined : '⌀';
   const overWet = (diameter: number) => overHalf(placed.wet(diameter / 2, 0)[0], placed.axis);
   const overFinished = (diameter: number) => overHalf(placed.finished(diameter / 2, 0)[0], placed.axis);
   return (
     <>
       <At {...overWet(wet.rimDiameter)} y={y.pulled - 33}>
-        <Typed piece={piece} size="rimDiameter" at="wet" label="Wet width at the mouth" figure={small} before="⌀" />
+        <Typed
+          piece={piece}
+          size="rimDiameter"
+          at="wet"
+          label={`Wet ${called('rimDiameter', 'width at the mouth')}`}
+          figure={small}
+          before={before}
+        />
       </At>
       <At {...overFinished(glazed.rimDiameter)} y={y.finished - 37}>
-        <Typed piece={piece} size="rimDiameter" at="glazed" label="Finished width at the mouth" figure={big} before="⌀" />
+        <Typed
+          piece={piece}
+          size="rimDiameter"
+          at="glazed"
+          label={`Finished ${called('rimDiameter', 'width at the mouth')}`}
+          figure={big}
+          before={before}
+        />
       </At>
       {wet.baseDiameter && glazed.baseDiameter && (
         <>
           <At {...overWet(wet.baseDiameter)} y={y.baseWidths + 19}>
-            <Typed piece={piece} size="baseDiameter" at="wet" label="Wet width at the base, trimmed" figure={small} before="⌀" />
+            <Typed
+              piece={piece}
+              size="baseDiameter"
+              at="wet"
+              label={`Wet ${called('baseDiameter', 'width at the base, trimmed')}`}
+              figure={small}
+              before={before}
+            />
           </At>
           <At {...overFinished(glazed.baseDiameter)} y={y.baseWidths + 19}>
             <Typed
               piece={piece}
               size="baseDiameter"
               at="glazed"
-              label="Finished width at the base"
+              label={`Finished ${called('baseDiameter', 'width at the base')}`}
               figure={small}
-              before="⌀"
+              before={before}
               reason="right"
             />
           </At>
@@ -176,19 +211,27 @@ export function FinishedSizes({ piece, geometry }: Props) {
     <>
       <At x={x.finished + (wide ? 10 : 4)} y={low ? y.finished - 30 : (y.finished + y.base) / 2 + (wide ? 16 : 0)} anchor="start">
         <Box background="bg" paddingBlock="1">
-          <Typed piece={piece} size="height" at="glazed" label="Finished height" figure={big} align="left" reason="right" />
-          <Word>height</Word>
+          <Typed
+            piece={piece}
+            size="height"
+            at="glazed"
+            label={`Finished ${sizeIn(piece.form.family, 'height').words}`}
+            figure={big}
+            align="left"
+            reason="right"
+          />
+          <Word>{sizeIn(piece.form.family, 'height').words}</Word>
         </Box>
       </At>
       {wide &&
         furtherSizes(piece, geometry).map(({ size, from }) => (
           <At key={size} x={from[0] + 6} y={from[1]} anchor="start">
-            <Word>{rowWords(size)}</Word>
+            <Word>{rowWords(piece.form.family, size)}</Word>
             <Typed
               piece={piece}
               size={size}
               at="glazed"
-              label={`Finished ${SIZES[size].words}`}
+              label={`Finished ${sizeIn(piece.form.family, size).words}`}
               figure={small}
               align="left"
               reason="right"
@@ -246,12 +289,12 @@ export function FurtherSizeList({ piece }: { piece: PieceModel }) {
       )}
       {further(piece).map((size) => (
         <HStack key={size} justifyContent="space-between" borderTopWidth="1px" borderColor="line" minHeight="48px">
-          <Word>{rowWords(size)}, finished</Word>
+          <Word>{rowWords(piece.form.family, size)}, finished</Word>
           <Typed
             piece={piece}
             size={size}
             at="glazed"
-            label={`Finished ${SIZES[size].words}`}
+            label={`Finished ${sizeIn(piece.form.family, size).words}`}
             figure={FIGURES.wide.small}
             align="right"
             reason="right"
@@ -263,14 +306,20 @@ export function FurtherSizeList({ piece }: { piece: PieceModel }) {
 }
 
 /** Short, inside a line: wall, belly height. */
-const rowWords = (size: SizeName): string => SIZES[size].row[0]!.toLowerCase() + SIZES[size].row.slice(1);
+const rowWords = (family: FamilyName, size: SizeName): string => {
+  const { row } = sizeIn(family, size);
+  return row[0]!.toLowerCase() + row.slice(1);
+};
 
 const ON_LINES: readonly SizeName[] = ['height', 'rimDiameter', 'baseDiameter'];
 
 /** The sizes that have no dimension line: a wall may always get another thickness at the foot. */
-function further({ names, form }: PieceModel): SizeName[] {
-  const own = names.filter((size) => !ON_LINES.includes(size));
-  return form.sizes.wall && !own.includes('wallAtFoot') && form.family !== 'plate' ? [...own, 'wallAtFoot'] : own;
+function further({ names, form, by }: PieceModel): SizeName[] {
+  // a slab is as thick at the foot as at the rim
+  const rolled = by === 'slab' || by === 'former';
+  const own = names.filter((size) => !ON_LINES.includes(size) && !(rolled && size === 'wallAtFoot'));
+  const tapers = !rolled && form.sizes.wall && !FAMILIES[form.family].flatSided && form.family !== 'plate';
+  return tapers && !own.includes('wallAtFoot') ? [...own, 'wallAtFoot'] : own;
 }
 
 /** The place of a size on the finished piece, mm. */
@@ -292,6 +341,8 @@ function placeOf({ form, worked }: PieceModel, size: SizeName): readonly [r: num
     collarHeight: [sizes.rimDiameter / 2, high - of('collarHeight') * 0.8],
     galleryDepth: [sizes.rimDiameter / 2 - of('wall'), high - of('galleryDepth') / 2],
     galleryWidth: [sizes.rimDiameter / 2 - of('wall') - of('galleryWidth') / 2, high - of('galleryDepth')],
+    rimAcross: [of('rimAcross') / 2, high],
+    baseAcross: [of('baseAcross') / 2, 0],
     rimWidth: [sizes.rimDiameter / 2 - of('rimWidth') / 2, (top + high) / 2],
     wall: [outside(high * 0.86) - of('wall') / 2, high * 0.86],
     wallAtFoot: [outside(top + (high - top) * 0.12) - of('wall') / 2, top + (high - top) * 0.12],
@@ -324,7 +375,7 @@ export function furtherSizes(piece: PieceModel, geometry: Geometry) {
 }
 
 /** Which half is which: mark, word and what it shows. */
-export function HalfNames({ geometry }: { geometry: Geometry }) {
+export function HalfNames({ geometry, piece }: Props) {
   const { x, y, wide, sheet, low } = geometry;
   const over = wide ? y.pulled - (low ? 72 : 34) : 10;
   return (
@@ -332,7 +383,7 @@ export function HalfNames({ geometry }: { geometry: Geometry }) {
       <At x={wide ? (low ? x.gauge - 60 : x.pulled - 40) : 0} y={over} anchor="start">
         <HStack fontSize="sm" gap="0" alignItems="baseline">
           <StageName stage="wet" />
-          <Word>on the bat</Word>
+          <Word>{piece.by === 'wheel' ? 'on the bat' : 'as built'}</Word>
         </HStack>
       </At>
       <At x={wide ? x.finished - (low ? 60 : 2) : sheet.width - 76} y={over} anchor="start">

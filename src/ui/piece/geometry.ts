@@ -1,5 +1,6 @@
 import { type Outline, type Point, widest } from '@/core/form';
 import { type Extent, type Placed, type Sheet, place } from '@/ui/drawing';
+import type { Hand } from '@/core/handbuild';
 import type { Worked } from '@/core/sizing';
 
 /** From this width on, allowances and further sizes stand around the drawing. */
@@ -10,6 +11,9 @@ const LOW_FROM = 1.5;
 const MARGINS = {
   tall: { top: 56, bottom: 98, left: 392, right: 226 },
   low: { top: 132, bottom: 98, left: 172, right: 226 },
+  /** Built by hand: no allowances; of slabs, the piece put together stands left of it. */
+  built: { top: 56, bottom: 98, left: 318, right: 226 },
+  alone: { top: 56, bottom: 98, left: 150, right: 226 },
   narrow: { top: 56, bottom: 98, left: 142, right: 78 },
   slim: { top: 110, bottom: 162, left: 58, right: 84 },
 };
@@ -49,8 +53,10 @@ export interface Geometry {
 
 const reachOf = ({ side }: Outline): number => widest(side);
 
+const NOTHING: Extent = { reach: 0, height: 0 };
+
 /** Lays the worked piece out on a sheet of this size. `beside` is what it is compared with, which has to fit too. */
-export function geometryOf(worked: Worked, width: number, height: number, beside: Extent = { reach: 0, height: 0 }): Geometry {
+export function geometryOf(worked: Worked, width: number, height: number, beside: Extent = NOTHING, by: Hand = 'wheel'): Geometry {
   const { thrown, stages, onBat, fired } = worked.sized;
   const wet: Extent = { reach: reachOf(onBat.thrown), height: thrown.pulled };
   const finishedReach = reachOf(fired);
@@ -58,15 +64,17 @@ export function geometryOf(worked: Worked, width: number, height: number, beside
     reach: Math.max(finishedReach, beside.reach),
     height: Math.max(stages.glazed.sizes.height, beside.height),
   };
-  const low = wet.reach + finished.reach > LOW_FROM * Math.max(wet.height, finished.height);
   const wide = width >= WIDE_FROM;
-  const arrangement = wide ? (low ? 'low' : 'tall') : low ? 'slim' : 'narrow';
+  const onWheel = by === 'wheel';
+  const flat = wet.reach + finished.reach > LOW_FROM * Math.max(wet.height, finished.height);
+  const low = flat && (onWheel || !wide);
+  const arrangement = wide ? (onWheel ? (low ? 'low' : 'tall') : by === 'slab' ? 'built' : 'alone') : low ? 'slim' : 'narrow';
   const sheet: Sheet = { width, height, margin: MARGINS[arrangement] };
   const placed = place(wet, finished, sheet);
   const wetEdge = placed.wet(wet.reach, 0)[0];
   const finishedEdge = placed.finished(finished.reach, 0)[0];
-  const apart = { tall: 60, low: 44, narrow: 42, slim: 17 }[arrangement];
-  const first = wetEdge - { tall: 40, low: 32, narrow: 24, slim: 14 }[arrangement];
+  const apart = { tall: 60, low: 44, built: 0, alone: 0, narrow: 42, slim: 17 }[arrangement];
+  const first = wetEdge - { tall: 40, low: 32, built: 40, alone: 40, narrow: 24, slim: 14 }[arrangement];
   const upTo = (z: number) => placed.wet(0, z)[1];
   return {
     arrangement,

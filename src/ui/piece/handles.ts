@@ -1,5 +1,5 @@
 import type { Stage } from '@/core/clay';
-import { type Form, type Knot, type Point, type SizeName, SIZES, outlineOf, radiusAt } from '@/core/form';
+import { type FamilyName, type Form, type Knot, type Point, type SizeName, outlineOf, radiusAt, sizeIn } from '@/core/form';
 
 /** What dragging a point of the piece changes: sizes, mm, or the points of an own profile. */
 export interface Dragged {
@@ -77,7 +77,7 @@ function thicknessHandles<S extends Stage>(form: Form<S>): Handle[] {
     if (thick === undefined) return [];
     const z = floor.z + (rim.z - floor.z) * HELD[name];
     const [outer, r] = [radiusAt(side, z), radiusAt(inside, z)];
-    return [sized(name, `the ${SIZES[name].words}`, { r, z }, (to) => ({ [name]: (thick * (outer - to.r)) / (outer - r) }))];
+    return [sized(name, `the ${sizeIn(form.family, name).words}`, { r, z }, (to) => ({ [name]: (thick * (outer - to.r)) / (outer - r) }))];
   };
   const edge = side.at(-1)!;
   const plateWall = sized('wall', 'the underside of the rim', edge, ({ z }) => ({ wall: (sizes.wall! * (rim.z - z)) / (rim.z - edge.z) }));
@@ -152,7 +152,7 @@ export const snappedPoint = ({ r, z }: Point, step: number): Point => ({
 });
 
 /** What is dragged in words, for undo and for those who cannot see it. */
-export const draggedWords = ({ sizes }: Dragged): string =>
+export const draggedWords = (family: FamilyName, { sizes }: Dragged): string =>
   Object.keys(sizes ?? {})
-    .map((name) => SIZES[name as SizeName].words)
+    .map((name) => sizeIn(family, name as SizeName).words)
     .join(' and ') || 'a point of the profile';

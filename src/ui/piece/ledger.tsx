@@ -1,7 +1,7 @@
 'use client';
 
 import { STAGES, type Stage, remaining } from '@/core/clay';
-import { SIZES, type SizeName } from '@/core/form';
+import { type SizeName, sizeIn } from '@/core/form';
 import { type Limit, STAGE_WORDS, USUAL_ODDS, type Window, isExact, oddsWords, windowAt } from '@/core/sizing';
 import { Choice, LengthInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
@@ -49,7 +49,7 @@ function SizeCell({ piece, size, stage }: { piece: PieceModel; size: SizeName; s
   return (
     <chakra.td paddingInline={{ base: '1', md: '2' }} textAlign="right">
       <LengthInput
-        label={`${SIZES[size].row}, ${STAGE_WORDS[stage]}`}
+        label={`${sizeIn(piece.form.family, size).row}, ${STAGE_WORDS[stage]}`}
         mm={piece.worked.sized.stages[stage].sizes[size] ?? 0}
         takeMm={piece.takeSize(size, stage)}
         takeSpan={piece.takeLimit(size, stage)}
@@ -203,7 +203,7 @@ function SizeTable({ piece }: { piece: PieceModel }) {
         {piece.names.map((size) => (
           <Fragment key={size}>
             <tr>
-              <RowHead>{SIZES[size].row}</RowHead>
+              <RowHead>{sizeIn(piece.form.family, size).row}</RowHead>
               {STAGES.map((stage) => (
                 <SizeCell key={stage} piece={piece} size={size} stage={stage} />
               ))}

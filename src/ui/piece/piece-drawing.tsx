@@ -5,6 +5,7 @@ import { useAnyRefused } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { AllowanceColumn, AllowanceList, allowanceLeaders } from './allowances';
+import { AssembledPiece } from './hand/assembled-piece';
 import { DragPoints } from './drag-points';
 import { DrawnClay } from './drawn-clay';
 import { FinishedSizes, FurtherSizeList, HalfNames, WetHeights, Widths, furtherSizes } from './drawn-figures';
@@ -16,11 +17,12 @@ import type { PieceModel } from './use-piece';
 export function PieceDrawing({ piece, beside }: { piece: PieceModel; beside: string }) {
   const { ref, size } = useSize<HTMLDivElement>();
   const { workspace } = useWorkspace();
+  const thrown = piece.by === 'wheel';
   const greyed = useAnyRefused() || piece.impossible !== undefined;
   const ghost = beside ? ghostOf(beside, workspace) : undefined;
-  const geometry = size && geometryOf(piece.worked, size.width, size.height, ghost && extentOf(ghost));
+  const geometry = size && geometryOf(piece.worked, size.width, size.height, ghost && extentOf(ghost), piece.by);
   const leaders = geometry?.wide
-    ? [...allowanceLeaders(piece, geometry), ...furtherSizes(piece, geometry).map(({ from, to }) => [from, to] as const)]
+    ? [...(thrown ? allowanceLeaders(piece, geometry) : []), ...furtherSizes(piece, geometry).map(({ from, to }) => [from, to] as const)]
     : [];
   return (
     <Box>
@@ -35,11 +37,12 @@ export function PieceDrawing({ piece, beside }: { piece: PieceModel; beside: str
         {geometry && (
           <>
             <DrawnClay piece={piece} geometry={geometry} leaders={leaders} greyed={greyed} ghost={ghost} />
-            <HalfNames geometry={geometry} />
+            <HalfNames piece={piece} geometry={geometry} />
             <WetHeights piece={piece} geometry={geometry} />
             <Widths piece={piece} geometry={geometry} />
             <FinishedSizes piece={piece} geometry={geometry} />
-            {geometry.wide && <AllowanceColumn piece={piece} geometry={geometry} />}
+            {geometry.wide && thrown && <AllowanceColumn piece={piece} geometry={geometry} />}
+            {geometry.wide && !thrown && <AssembledPiece piece={piece} />}
             <DragPoints piece={piece} geometry={geometry} />
           </>
         )}
@@ -47,7 +50,7 @@ export function PieceDrawing({ piece, beside }: { piece: PieceModel; beside: str
       {geometry && !geometry.wide && (
         <>
           <FurtherSizeList piece={piece} />
-          <AllowanceList piece={piece} />
+          {thrown && <AllowanceList piece={piece} />}
         </>
       )}
     </Box>

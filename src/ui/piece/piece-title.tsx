@@ -1,7 +1,7 @@
 'use client';
 
 import { CONES } from '@/core/clay';
-import { FAMILIES, FAMILY_NAMES, MANNERS } from '@/core/form';
+import { FAMILIES, FAMILY_NAMES, MANNERS, type Manner } from '@/core/form';
 import { MAKING_WAYS } from '@/core/sizing';
 import { commands } from '@/store';
 import { Choice, NameInput } from '@/ui/fields';
@@ -12,6 +12,14 @@ import { type PieceModel, WAY_WORDS } from './use-piece';
 import { shrinkageWords } from './working-panel';
 
 const NO_CLAY = '';
+
+/** The ways this form can be made: what is not round is never thrown, and coils go round. */
+function waysOf({ form }: PieceModel) {
+  const { flatSided } = FAMILIES[form.family];
+  if (flatSided) return ['slab'] as const;
+  const solid = form.family === 'disc';
+  return [...MAKING_WAYS, 'slab', ...(solid ? [] : (['former', 'coil'] as const))] as const;
+}
 
 /** The piece's name, its clay with what is believed of it, and the way it is made. */
 export function PieceTitle({ piece }: { piece: PieceModel }) {
@@ -36,8 +44,8 @@ export function PieceTitle({ piece }: { piece: PieceModel }) {
         {part.bodyId && <BatchAndFiring piece={piece} />}
         <Choice
           label="Way of making"
-          value={part.way}
-          options={MAKING_WAYS.map((way) => ({ value: way, words: WAY_WORDS[way] }))}
+          value={piece.by === 'wheel' ? part.way : piece.by}
+          options={waysOf(piece).map((way) => ({ value: way, words: WAY_WORDS[way] }))}
           onChoose={piece.chooseWay}
         />
       </HStack>
@@ -68,6 +76,13 @@ export function PieceTitle({ piece }: { piece: PieceModel }) {
   );
 }
 
+const MANNER_LABELS: Record<keyof Manner, string> = {
+  foot: 'Foot',
+  curve: 'Curve of the bowl',
+  mouth: 'Mouth of the jar',
+  sides: 'Sides',
+};
+
 /** The form, and what is chosen of it. A choice that cannot be made with these sizes says why. */
 function FormChoices({ piece }: { piece: PieceModel }) {
   const { part, form } = piece;
@@ -83,7 +98,7 @@ function FormChoices({ piece }: { piece: PieceModel }) {
       {FAMILIES[form.family].choices.map((manner) => (
         <Choice
           key={manner}
-          label={{ foot: 'Foot', curve: 'Curve of the bowl', mouth: 'Mouth of the jar' }[manner]}
+          label={MANNER_LABELS[manner]}
           value={form.manner[manner] ?? Object.keys(MANNERS[manner])[0]!}
           options={Object.entries(MANNERS[manner]).map(([value, words]) => ({ value, words }))}
           onChoose={(value) => setRefused(piece.takeManner({ [manner]: value }, MANNERS[manner][value as never] as string))}

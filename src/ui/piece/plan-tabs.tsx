@@ -5,25 +5,52 @@ import { type ReactNode, useState } from 'react';
 import { AgainPanel } from './again-panel';
 import { BallPanel } from './ball-panel';
 import { BenchPanel } from './bench-panel';
+import type { Hand } from '@/core/handbuild';
+import { CoilPanel } from './hand/coil-panel';
+import { FormerPanel } from './hand/former-panel';
+import { HandlePanel } from './hand/handle-panel';
+import { OrderPanel } from './hand/order-panel';
+import { SlabPanel } from './hand/slab-panel';
 import { HoldsPanel } from './holds-panel';
 import { Ledger } from './ledger';
 import { PlacePanel } from './place-panel';
 import { StepsPanel } from './steps-panel';
 import type { PieceModel } from './use-piece';
 
-const TABS = [
-  { value: 'sizes', words: 'Sizes', Panel: Ledger },
-  { value: 'steps', words: 'Steps at the wheel', Panel: StepsPanel },
+const SIZES = { value: 'sizes', words: 'Sizes', Panel: Ledger };
+const STEPS = { value: 'steps', words: 'Steps', Panel: OrderPanel };
+const AFTER = [
   { value: 'holds', words: 'Holds', Panel: HoldsPanel },
-  { value: 'ball', words: 'Ball', Panel: BallPanel },
-  { value: 'again', words: 'Again, like this', Panel: AgainPanel },
+  { value: 'handle', words: 'Handle, lid', Panel: HandlePanel },
   { value: 'bench', words: 'Bench', Panel: BenchPanel },
   { value: 'place', words: 'Fits my place', Panel: PlacePanel },
-] as const;
+];
+
+interface Tab {
+  readonly value: string;
+  readonly words: string;
+  readonly Panel: (props: { piece: PieceModel }) => ReactNode;
+}
+
+const TABS: Record<Hand, readonly Tab[]> = {
+  wheel: [
+    SIZES,
+    { value: 'steps', words: 'Steps at the wheel', Panel: StepsPanel },
+    { value: 'ball', words: 'Ball', Panel: BallPanel },
+    { value: 'again', words: 'Again, like this', Panel: AgainPanel },
+    ...AFTER,
+  ],
+  slab: [SIZES, { value: 'hand', words: 'Slab and templates', Panel: SlabPanel }, STEPS, ...AFTER],
+  former: [SIZES, { value: 'hand', words: 'Former and slab', Panel: FormerPanel }, STEPS, ...AFTER],
+  coil: [SIZES, { value: 'hand', words: 'Coils', Panel: CoilPanel }, STEPS, ...AFTER],
+};
 
 /** Everything that follows from the drawing, one at a time: the ledger first. */
 export function PlanTabs({ piece, aside }: { piece: PieceModel; aside: ReactNode }) {
-  const [open, setOpen] = useState<string>('sizes');
+  const [chosen, setOpen] = useState<string>('sizes');
+  const tabs = TABS[piece.by];
+  // another way of making may not have the tab that was open
+  const open = tabs.some(({ value }) => value === chosen) ? chosen : 'sizes';
   return (
     <Tabs.Root value={open} onValueChange={({ value }) => setOpen(value)} variant="line" size="sm" lazyMount unmountOnExit>
       <Box display="flex" flexWrap="wrap" alignItems="flex-end" columnGap="2" rowGap="1">
@@ -34,7 +61,7 @@ export function PlanTabs({ piece, aside }: { piece: PieceModel; aside: ReactNode
           overflowY="hidden"
           aria-label="What follows from the drawing"
         >
-          {TABS.map(({ value, words }) => (
+          {tabs.map(({ value, words }) => (
             <Tabs.Trigger
               key={value}
               value={value}
@@ -50,7 +77,7 @@ export function PlanTabs({ piece, aside }: { piece: PieceModel; aside: ReactNode
         </Tabs.List>
         {aside}
       </Box>
-      {TABS.map(({ value, Panel }) => (
+      {tabs.map(({ value, Panel }) => (
         <Tabs.Content key={value} value={value} paddingTop={value === 'sizes' ? '1' : '3'}>
           <Panel piece={piece} />
         </Tabs.Content>

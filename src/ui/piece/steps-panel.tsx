@@ -5,6 +5,7 @@ import { StageName } from '@/ui/stage';
 import { STEP_TITLES, StepDrawing, figuresAt, scaleOf } from '@/ui/steps';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { useMemo } from 'react';
+import { OrderPanel } from './hand/order-panel';
 import { OptionalPercent } from './optional';
 import type { PieceModel } from './use-piece';
 
@@ -77,6 +78,10 @@ export function StepsPanel({ piece }: { piece: PieceModel }) {
         ))}
       </chakra.ol>
       <WallTable piece={piece} wheel={wheel} />
+      <chakra.h3 fontWeight="680" fontSize="17px" marginTop="6">
+        From the wheel to the shelf
+      </chakra.h3>
+      <OrderPanel piece={piece} />
     </Box>
   );
 }

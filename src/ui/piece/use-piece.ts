@@ -1,7 +1,7 @@
 'use client';
 
 import { type ClayFigures, type Stage, remaining } from '@/core/clay';
-import { type FamilyName, type Form, type Manner, SIZES, type SizeName, checkForm, sizesOf } from '@/core/form';
+import { type FamilyName, type Form, type Manner, SIZES, type SizeName, checkForm, sizeIn, sizesOf } from '@/core/form';
 import {
   type Conflict,
   type KnownSize,
@@ -20,15 +20,21 @@ import {
   reach,
   resolveKnown,
 } from '@/core/sizing';
+import { HANDS, type Hand } from '@/core/handbuild';
 import type { Span } from '@/core/units';
 import {
+  type HandWork,
+  type Handmade,
   type KnownClay,
   type MatterOf,
   type Part,
   type Plan,
   changedForm,
   clayOf,
+  handOf,
+  handWork,
   knownAs,
+  makingOf,
   matterIn,
   runBall,
   sizePart,
@@ -42,7 +48,7 @@ import { useMemo, useState } from 'react';
 import type { Dragged } from './handles';
 
 /** A number whose arithmetic can be open, or the shrinkage and what it rests on. */
-export type Opened = NumberName | 'shrinkage';
+export type Opened = NumberName | 'shrinkage' | 'hand';
 
 /** A plan's piece worked out, and what can be done to it. */
 export interface PieceModel extends Takers {
@@ -58,31 +64,41 @@ export interface PieceModel extends Takers {
   readonly placeChecks: readonly LimitCheck[];
   /** The ball the run is made to, g: by its tester once that is accepted. */
   readonly runBall: number;
+  readonly by: Hand;
+  /** What is rolled, pressed or coiled, of a piece made by hand. */
+  readonly hand: HandWork | undefined;
   /** Why the stored piece cannot be made, after its clay changed say; the last possible one is in `worked`. */
   readonly impossible: string | undefined;
   readonly units: Units;
   /** The number whose arithmetic is open. */
   readonly opened: Opened;
   readonly open: (name: Opened) => void;
-  readonly chooseWay: (way: Way) => void;
+  readonly chooseWay: (way: Way | Exclude<Hand, 'wheel'>) => void;
   readonly chooseClay: (bodyId: string | undefined) => void;
   readonly chooseBatch: (batchId: string | undefined) => void;
   readonly chooseCone: (cone: string | undefined) => void;
   readonly chooseFamily: (family: FamilyName, words: string) => void;
 }
 
-export const WAY_WORDS: Record<Way, string> = {
+export const WAY_WORDS: Record<Way | Exclude<Hand, 'wheel'>, string> = {
   trimmed: 'Trimmed foot',
   thickness: 'Thrown to thickness',
   plaster: 'Plaster bat',
   own: 'My own',
+  slab: HANDS.slab,
+  former: HANDS.former,
+  coil: HANDS.coil,
 };
+
+const isByHand = (way: Way | Exclude<Hand, 'wheel'>): way is Exclude<Hand, 'wheel'> => way === 'slab' || way === 'former' || way === 'coil';
 
 function useWorked(part: Part, known: KnownClay, units: Units, matterOf: MatterOf) {
   const now = useMemo(() => sizePart(part, known.figures, units.length, matterOf), [part, known, units, matterOf]);
   const [last, setLast] = useState(() => (now.ok ? { value: now.value, part } : undefined));
   if (now.ok && last?.value !== now.value) setLast({ value: now.value, part });
-  const possible = now.ok ? { value: now.value, part } : last;
+  const value = now.ok ? now.value : last?.value;
+  const shown = now.ok ? part : last?.part;
+  const possible = useMemo(() => value && shown && { value, part: shown }, [value, shown]);
   return { possible, impossible: now.ok ? undefined : now.problem.message };
 }
 
@@ -100,6 +116,8 @@ interface Takers {
   readonly takeManner: (change: Manner, label: string) => string | undefined;
   /** A finished form to make instead, its sizes known where they were. */
   readonly takeForm: (form: Form<'glazed'>, label: string) => string | undefined;
+  /** What is chosen of the way it is made by hand. */
+  readonly takeHand: (change: Partial<Handmade>, label: string, key?: string) => string | undefined;
   /** Anything else of the part. */
   readonly takePart: (change: Partial<Part>, label: string, key?: string) => string | undefined;
 }
@@ -152,7 +170,8 @@ function growth(now: Now, size: SizeName, typed: KnownSize): number {
   return before && after ? after / before : 1;
 }
 
-const sizeWords = (size: SizeName, at: Stage): string => `${SIZES[size].words}, ${STAGE_WORDS[at]}`;
+const sizeWords = (planId: string, size: SizeName, at: Stage): string =>
+  `${sizeIn(partNow(planId)?.part.family ?? 'cylinder', size).words}, ${STAGE_WORDS[at]}`;
 
 /** Calls made with the same name answer with the same function, so that a figure that did not change is not drawn again. */
 function keptByName<Args extends readonly string[], F>(make: (...args: Args) => F): (...args: Args) => F {
@@ -177,17 +196,23 @@ function takersOf(planId: string, units: Units): Takers {
     tryOn(planId, units, () => ({ change, act: commands.setPart(planId, change, label, key) }));
   return {
     takePart,
-    takeSize: keptByName((size: SizeName, at: Stage) => (mm: number, key: string) => typed(size, { mm, at }, sizeWords(size, at), key)),
+    takeHand: (change, label, key) => {
+      const act = commands.setHand(planId, change, label, key);
+      return tryOn(planId, units, ({ part }) => ({ change: { hand: { ...part.hand, ...change } }, act }));
+    },
+    takeSize: keptByName(
+      (size: SizeName, at: Stage) => (mm: number, key: string) => typed(size, { mm, at }, sizeWords(planId, size, at), key),
+    ),
     takeLimit: keptByName(
       (size: SizeName, at: Stage) => (span: Span, key: string) =>
-        typed(size, { at, ...span }, `${sizeWords(size, at)} ${limitWords({ at, ...span }, units.length)}`, key),
+        typed(size, { at, ...span }, `${sizeWords(planId, size, at)} ${limitWords({ at, ...span }, units.length)}`, key),
     ),
     letGo: keptByName((size: SizeName, at: Stage) => () => {
       const now = partNow(planId);
       if (!now) return GONE;
       const index = now.part.sizes[size]?.findIndex((known) => known.at === at && !('free' in known && known.free)) ?? -1;
       if (index < 0) return 'Write a length, or let it follow: nothing is known here to let go.';
-      run(commands.letGoOf(planId, size, index, sizeNow(now, size, at) ?? 0, `${sizeWords(size, at)} let go`));
+      run(commands.letGoOf(planId, size, index, sizeNow(now, size, at) ?? 0, `${sizeWords(planId, size, at)} let go`));
       return undefined;
     }),
     takeAllowance: keptByName((name: keyof Making) => (value: number, key: string) => {
@@ -243,33 +268,41 @@ export function usePiece(plan: Plan): PieceModel | undefined {
   const { workspace } = useWorkspace();
   const units = useUnits();
   const [part] = plan.parts;
-  const { bodies, bars } = workspace;
+  const { bodies, bars, formers, settings } = workspace;
   const known = useMemo(() => clayOf({ bodies, bars }, part), [bodies, bars, part]);
   const matterOf = useMemo(() => matterIn({ bodies, bars }), [bodies, bars]);
   const { possible, impossible } = useWorked(part, known, units, matterOf);
-  const [opened, open] = useState<Opened>('ball');
+  const [opened, open] = useState<Opened | undefined>();
   const takers = useMemo(() => takersOf(plan.id, units), [plan.id, units]);
+  const hand = useMemo(() => possible && handWork(possible.part, possible.value, { formers, settings }), [possible, formers, settings]);
   if (!possible) return undefined;
 
   const shown = possible.part;
   const { sized } = possible.value;
+  const by = handOf(shown);
   const form = sized.stages.glazed;
   return {
     plan,
     part,
     known,
-    worked: { clay: possible.value.clay, known: shown.sizes, making: shown.making, sized, odds: shown.odds },
+    worked: { clay: possible.value.clay, known: shown.sizes, making: makingOf(shown), sized, odds: shown.odds },
     form,
     names: sizesOf(form, form.sizes),
     placeChecks: checkLimits(possible.value.clay, sized, workspace.settings.place ?? {}, beyondItself(sized, shown)),
     runBall: runBall(shown, possible.value),
     conflicts: conflictsIn(shown, shown.sizes, possible.value.clay, shown.odds),
+    by,
+    hand,
     impossible,
     units,
-    opened,
+    opened: opened === undefined || opened === 'hand' ? (by === 'wheel' ? 'ball' : 'hand') : opened,
     open,
     ...takers,
-    chooseWay: (way) => run(commands.setWay(plan.id, way, `way of making: ${WAY_WORDS[way]}`)),
+    chooseWay: (way) => {
+      const label = `way of making: ${WAY_WORDS[way]}`;
+      if (isByHand(way)) return run(commands.setHand(plan.id, { by: way }, label));
+      return run(commands.setWay(plan.id, way, label));
+    },
     chooseClay: (bodyId) => {
       const name = workspace.bodies.find(({ id }) => id === bodyId)?.name ?? 'no clay';
       run(commands.setClay(plan.id, bodyId, `clay: ${name}`));
@@ -290,3 +323,7 @@ export const isKnownAt = ({ worked, conflicts }: PieceModel, size: SizeName, at:
     (known, index) =>
       known.at === at && !(isExact(known) && known.free) && !conflicts.some((each) => each.size === size && each.index === index),
   ) ?? false;
+
+/** The clay as it is said on paper: body, and the cone it is fired to. */
+export const clayWords = ({ known }: PieceModel): string =>
+  `${known.body?.name ?? 'typical stoneware'}${known.firing.cone ? `, cone ${known.firing.cone}` : ''}`;

@@ -2,7 +2,7 @@
 
 import { addingCost, working } from '@/core/sizing';
 import { writePercent } from '@/core/units';
-import { figureWords, restsOnWords } from '@/core/workspace';
+import { figureWords, handWorking, restsOnWords } from '@/core/workspace';
 import { Box, chakra } from '@chakra-ui/react';
 import type { PieceModel } from './use-piece';
 
@@ -19,7 +19,9 @@ export function WorkingPanel({ piece }: { piece: PieceModel }) {
   const { title, lines } =
     opened === 'shrinkage'
       ? { title: 'the shrinkage', lines: [`${shrinkageWords(piece)}.`, restsOnWords(piece.known)] }
-      : working(worked, opened, units);
+      : opened === 'hand'
+        ? handWorking(piece.hand!, worked, units)
+        : working(worked, opened, units);
   const { shrinkage } = worked.clay;
   const finished = worked.sized.stages.glazed.sizes.height;
   const adding = addingCost(finished, shrinkage.height);

@@ -124,7 +124,7 @@ function PieceTable({ rows, units, onCopy }: { rows: readonly Row[]; units: Unit
             </HStack>
           </chakra.th>
           <chakra.th {...HEAD} color="fg.muted" scope="col">
-            ball
+            ball, or clay
           </chakra.th>
           <chakra.th {...HEAD} scope="col">
             <chakra.span srOnly>what can be done</chakra.span>
@@ -149,8 +149,9 @@ const NUMBERS = {
   whiteSpace: 'nowrap',
 } as const;
 
-function Sizes({ sizes, units }: { sizes: { height: number; rimDiameter: number }; units: Units }) {
-  return `${units.length(sizes.height)} × ⌀ ${units.length(sizes.rimDiameter)}`;
+function Sizes({ sizes, units }: { sizes: { height: number; rimDiameter: number; rimAcross?: number }; units: Units }) {
+  const { height, rimDiameter, rimAcross } = sizes;
+  return `${units.length(height)} × ${rimAcross ? `${units.length(rimDiameter)} × ${units.length(rimAcross)}` : `⌀ ${units.length(rimDiameter)}`}`;
 }
 
 function PieceRow({ row: { plan, clay, sized }, units, onCopy }: { row: Row; units: Units; onCopy: (plan: Plan) => void }) {

@@ -2,7 +2,7 @@
 
 import { correctionOf, tile } from '@/core/paper';
 import { handLength, handMass, text, writeLength } from '@/core/units';
-import { type Workspace, clayOf, matterIn, sizePart } from '@/core/workspace';
+import { type Workspace, clayOf, handOf, matterIn, sizePart } from '@/core/workspace';
 import { useBench } from '@/ui/bench';
 import { Act } from '@/ui/fields';
 import { type Units, saveBytes, useUnits, useWorkspace } from '@/ui/state';
@@ -23,9 +23,9 @@ function rowsOf(workspace: Workspace, units: Units): PlanRow[] {
         name: plan.name,
         clay: body?.name ?? 'no clay',
         ball: units.mass(handMass(masses.ball, units.choice)),
-        rimAboveBat: hand(thrown.gauge),
+        rimAboveBat: handOf(part) === 'wheel' ? hand(thrown.gauge) : 'by hand',
         mouthWet: hand(stages.wet.sizes.rimDiameter),
-        floor: hand(thrown.floor),
+        floor: stages.wet.sizes.floor === undefined ? '' : hand(thrown.floor),
         finished: `${hand(height)} × ${hand(rimDiameter)}`,
       },
     ];

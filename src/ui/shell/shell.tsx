@@ -16,6 +16,7 @@ const PLACES = [
   { href: '/', words: 'Piece' },
   { href: '/pieces', words: 'Pieces' },
   { href: '/clay', words: 'Clay' },
+  { href: '/kit', words: 'Kit' },
   { href: '/files', words: 'Files' },
 ];
 

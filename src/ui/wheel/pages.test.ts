@@ -1,8 +1,8 @@
 import { METRIC, text, writeLength, writeMass, writeVolume } from '@/core/units';
-import { DEMO, clayOf, matterIn, sizePart } from '@/core/workspace';
+import { DEMO, clayOf, handOf, handWork, matterIn, sizePart } from '@/core/workspace';
 import type { Units } from '@/ui/state';
 import { describe, expect, it } from 'vitest';
-import { spoken, wheelPages } from './pages';
+import { handPages, spoken, wheelPages } from './pages';
 
 const units: Units = {
   choice: METRIC,
@@ -16,11 +16,31 @@ const pagesOf = (id: string) => {
   const [part] = DEMO.plans.find((plan) => plan.id === id)!.parts;
   const worked = sizePart(part, clayOf(DEMO, part).figures, String, matterIn(DEMO));
   if (!worked.ok) throw new Error(worked.problem.message);
-  return wheelPages(part, worked.value, units).pages;
+  const hand = handWork(part, worked.value, DEMO);
+  return hand ? handPages(part, worked.value, hand, clayOf(DEMO, part).body, units) : wheelPages(part, worked.value, units).pages;
 };
 
 describe('the pages at the wheel', () => {
-  it.each(DEMO.plans.map(({ id, name }) => [name, id]))('of %s begin with all figures and end with the tester', (_, id) => {
+  const thrown = DEMO.plans.filter(({ parts: [part] }) => handOf(part) === 'wheel');
+  const built = DEMO.plans.filter(({ parts: [part] }) => handOf(part) !== 'wheel');
+
+  it.each(built.map(({ id, name }) => [name, id]))('of %s begin with all figures and end with drying, firing and looking', (_, id) => {
+    const pages = pagesOf(id);
+    expect(pages[0]).toMatchObject({ key: 'all' });
+    expect(pages[0]!.figures[0]).toMatchObject({ words: 'weigh out' });
+    expect(pages.slice(-3).map(({ key }) => key)).toEqual(['dry', 'fire', 'look']);
+    expect(new Set(pages.map(({ key }) => key)).size).toBe(pages.length);
+    for (const { key, figures, words = [] } of pages) expect(figures.length + words.length, key).toBeGreaterThan(0);
+  });
+
+  it('of a coiled jar give every course its length, and stop where the plan stops', () => {
+    const courses = pagesOf('plan-skep-jar').filter(({ key }) => key.startsWith('course-'));
+    expect(courses.length).toBeGreaterThan(10);
+    expect(courses.every(({ figures }) => figures.length === 3)).toBe(true);
+    expect(courses.some(({ cautions }) => cautions.length > 0)).toBe(true);
+  });
+
+  it.each(thrown.map(({ id, name }) => [name, id]))('of %s begin with all figures and end with the tester', (_, id) => {
     const pages = pagesOf(id);
     expect(pages[0]).toMatchObject({ key: 'all' });
     expect(pages[0]!.figures).toHaveLength(4);

@@ -1,8 +1,9 @@
-import { type Part, type SizedPart, runBall } from '@/core/workspace';
+import { boundsOf, workOrder } from '@/core/handbuild';
+import { type Body, type HandWork, type Part, type SizedPart, runBall } from '@/core/workspace';
 import { type Step, USUAL_SHORTENING, adviceFor, wheelSteps } from '@/core/sizing';
 import { handLength, handMass, text, writeLength } from '@/core/units';
 import type { Units } from '@/ui/state';
-import { STEP_TITLES, figuresAt } from '@/ui/steps';
+import { STEP_TITLES, figuresAt, handFigures, workOf } from '@/ui/steps';
 
 /** What one look at the wheel shows: a main figure to read across the room, further ones, and what to mind. */
 export interface WheelPage {
@@ -10,7 +11,60 @@ export interface WheelPage {
   readonly title: string;
   readonly figures: readonly { readonly words?: string | undefined; readonly figure: string }[];
   readonly step?: Step | undefined;
+  /** What is said rather than measured. */
+  readonly words?: readonly string[] | undefined;
   readonly cautions: readonly string[];
+}
+
+/** What is made by hand: all figures first, then a page for every slab, part or course, then the waits in order. */
+export function handPages(part: Part, worked: SizedPart, hand: HandWork, body: Body | undefined, units: Units): WheelPage[] {
+  const { length, mass, choice } = units;
+  const weigh = { words: 'weigh out', figure: mass(handMass(hand.totalG, choice)) };
+  const all: WheelPage = {
+    key: 'all',
+    title: 'All at once',
+    figures: [weigh, ...handFigures(hand, worked, units).map(({ words, figure }) => ({ words, figure }))],
+    cautions: [],
+  };
+  const plain = (key: string, title: string, figures: readonly string[], cautions: readonly string[] = []): WheelPage => ({
+    key,
+    title,
+    figures: figures.map((figure) => ({ figure })),
+    cautions,
+  });
+  const own =
+    hand.by === 'coil'
+      ? [
+          plain('base', 'Pinch the base', [mass(handMass(hand.plan.pinch.g, choice)), `${length(hand.plan.pinch.height)} high`]),
+          ...hand.plan.courses.map((course, i) =>
+            plain(
+              `course-${i + 1}`,
+              `Course ${i + 1} of ${hand.plan.courses.length}`,
+              [`${length(course.length)} long`, `${length(course.thickness)} thick`, `then ${length(course.to)} high`],
+              course.pause ? ['Let what stands firm up first, the rim covered.'] : [],
+            ),
+          ),
+        ]
+      : [
+          ...hand.slabs.map(({ roll }, i) =>
+            plain(`roll-${i}`, hand.slabs.length > 1 ? `Roll slab ${i + 1}` : 'Roll the slab', [
+              `${length(roll.thickness)} thick`,
+              `${length(roll.length)} × ${length(roll.width)}`,
+            ]),
+          ),
+          ...hand.parts.map(({ name, count, outline }) => {
+            const { width, height } = boundsOf(outline);
+            return plain(`cut-${name}`, `${name}${count * hand.pieces > 1 ? `, cut ${count * hand.pieces}` : ''}`, [
+              length(width),
+              `by ${length(height)}`,
+            ]);
+          }),
+        ];
+  const waits = workOrder(workOf(part, worked.sized, hand, body, units)).map(({ name, title, wait, does, care }): WheelPage => {
+    const signs = wait ? [`Wait until ${wait.until}.`, ...wait.signs] : [];
+    return { key: name, title, figures: [], words: [...signs, ...does], cautions: care };
+  });
+  return [all, ...own, ...waits];
 }
 
 /** All four figures at once first, then a page for each step. */
@@ -46,8 +100,8 @@ export function wheelPages(part: Part, worked: SizedPart, units: Units): { pages
 }
 
 /** A page read aloud. */
-export const spoken = ({ title, figures }: WheelPage): string =>
-  [title, ...figures.map(({ words, figure }) => (words ? `${words}: ${figure}` : figure))]
+export const spoken = ({ title, figures, words: said = [] }: WheelPage): string =>
+  [title, ...said, ...figures.map(({ words, figure }) => (words ? `${words}: ${figure}` : figure))]
     .join('. ')
     .replaceAll('⌀', 'across')
     .replaceAll(' mm', ' millimetres')

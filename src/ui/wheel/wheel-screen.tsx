@@ -1,6 +1,6 @@
 'use client';
 
-import { type Plan, clayOf, matterIn, sizePart } from '@/core/workspace';
+import { type Plan, clayOf, handOf, handWork, matterIn, sizePart } from '@/core/workspace';
 import { commands } from '@/store';
 import { ModeButton } from '@/ui/shell';
 import { StageName } from '@/ui/stage';
@@ -10,7 +10,7 @@ import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { type TouchEvent, useEffect, useMemo, useRef, useState } from 'react';
-import { type WheelPage, spoken, wheelPages } from './pages';
+import { type WheelPage, handPages, spoken, wheelPages } from './pages';
 import { Big } from './big';
 import { TesterPage } from './tester-page';
 import { useAwake } from './use-awake';
@@ -41,7 +41,10 @@ function AtTheWheel({ plan }: { plan: Plan }) {
   const [part] = plan.parts;
   const made = useMemo(() => {
     const sized = sizePart(part, clayOf(workspace, part).figures, units.length, matterIn(workspace));
-    return sized.ok ? wheelPages(part, sized.value, units) : undefined;
+    if (!sized.ok) return undefined;
+    const hand = handWork(part, sized.value, workspace);
+    const { body } = clayOf(workspace, part);
+    return hand ? { pages: handPages(part, sized.value, hand, body, units), steps: [] } : wheelPages(part, sized.value, units);
   }, [workspace, part, units]);
   const [index, setIndex] = useState(0);
   const awake = useAwake();
@@ -194,7 +197,7 @@ function PageView({ page, scale }: { page: WheelPage; scale: number }) {
         <chakra.h2 fontSize="34px" fontWeight="680">
           {page.title}
         </chakra.h2>
-        <Digits size={MAIN}>{digits}</Digits>
+        {digits && <Digits size={MAIN}>{digits}</Digits>}
         {words && (
           <Box fontSize="28px" color="fg.muted" lineHeight="1.1">
             {words}
@@ -204,6 +207,11 @@ function PageView({ page, scale }: { page: WheelPage; scale: number }) {
           <Digits key={figure} size="clamp(30px, min(7vh, 8vw), 64px)">
             {figure}
           </Digits>
+        ))}
+        {page.words?.map((said) => (
+          <Box key={said} fontSize="26px" lineHeight="1.3" marginTop="2" maxWidth="900px">
+            {said}
+          </Box>
         ))}
         {page.cautions.map((words) => (
           <Box key={words} fontSize="20px" color="warn" marginTop="2" maxWidth="640px">
@@ -224,15 +232,17 @@ const DIFFERENT = ['larger', 'smaller', 'heavier', 'lighter', 'gone wrong'] as c
 /** Counts the run in one tap; a second says what was different about the last. */
 function Run({ plan }: { plan: Plan }) {
   const thrown = plan.thrown ?? [];
+  const made = handOf(plan.parts[0]) === 'wheel' ? 'thrown' : 'made';
   const last = thrown.at(-1);
   const wrong = thrown.filter(({ different }) => different === 'gone wrong').length;
   return (
     <HStack paddingInline="4" gap="3" flexWrap="wrap">
       <Big look="solid" onClick={() => run(commands.throwOne(plan.id))}>
-        Thrown
+        {made[0]!.toUpperCase() + made.slice(1)}
       </Big>
       <Box role="status" fontSize="30px" fontFamily="figure" fontVariantNumeric="tabular-nums" fontWeight="680" minWidth="150px">
-        {thrown.length - wrong} thrown{wrong > 0 ? `, ${wrong} gone wrong` : ''}
+        {thrown.length - wrong} {made}
+        {wrong > 0 ? `, ${wrong} gone wrong` : ''}
       </Box>
       {last &&
         DIFFERENT.map((different) => (

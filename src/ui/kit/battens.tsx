@@ -1,0 +1,64 @@
+'use client';
+
+import { USUAL_ROLLER } from '@/core/workspace';
+import { Act, LengthInput } from '@/ui/fields';
+import { useBench } from '@/ui/bench';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+
+const FIELD = { width: '64px', fontSize: '16px' };
+const USUAL_BATTEN = 6;
+
+/** Battens to roll between, and the widest slab the roller takes. */
+export function Battens() {
+  const { settings, set } = useBench();
+  const battens = settings.battens ?? [];
+  return (
+    <Box as="section" aria-label="Battens and roller" marginBottom="6">
+      <chakra.h2 fontWeight="650">Battens and roller</chakra.h2>
+      <Box fontSize="sm" color="fg.muted">
+        The nearest one, or two on each other, is chosen for every slab.
+      </Box>
+      <HStack gap="3" flexWrap="wrap">
+        {battens.map((mm, i) => (
+          <HStack key={i} gap="0">
+            <LengthInput
+              label={`Batten ${i + 1}, thick`}
+              mm={mm}
+              takeMm={(thick) => {
+                if (thick > 200) return 'A batten is at most 200 mm thick.';
+                set({ battens: battens.map((each, j) => (j === i ? thick : each)) });
+                return undefined;
+              }}
+              known
+              style={FIELD}
+            />
+            <Act
+              aria-label={`Take batten ${i + 1} away`}
+              borderColor="transparent"
+              color="fg.muted"
+              paddingInline="1"
+              onClick={() => set({ battens: battens.filter((_, j) => j !== i) })}
+            >
+              ×
+            </Act>
+          </HStack>
+        ))}
+        <Act onClick={() => set({ battens: [...battens, USUAL_BATTEN] })}>Add a batten</Act>
+      </HStack>
+      <HStack gap="2" marginTop="2" fontSize="sm" color="fg.muted">
+        <span>Widest slab the roller takes</span>
+        <LengthInput
+          label="Widest slab the roller takes"
+          mm={settings.rollerWidth ?? USUAL_ROLLER}
+          takeMm={(rollerWidth) => {
+            if (rollerWidth < 50) return 'A roller takes at least 50 mm.';
+            set({ rollerWidth });
+            return undefined;
+          }}
+          known
+          style={FIELD}
+        />
+      </HStack>
+    </Box>
+  );
+}

@@ -1,0 +1,102 @@
+'use client';
+
+import type { CutterRecord } from '@/core/workspace';
+import { commands } from '@/store';
+import { Act, Choice, LengthInput, NameInput } from '@/ui/fields';
+import { run, useWorkspace, workspaceStore } from '@/ui/state';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+
+const FIELD = { width: '64px', fontSize: '16px' };
+/** A new scalloped cutter's hollows lie so much within its tips, as a share. */
+const USUAL_HOLLOWS = 0.94;
+
+type Kind = 'round' | 'square' | 'scalloped';
+const KINDS: Record<Kind, string> = { round: 'Round', square: 'Square', scalloped: 'Scalloped' };
+const kindOf = ({ shape, hollows }: CutterRecord): Kind => (shape === 'square' ? 'square' : hollows ? 'scalloped' : 'round');
+
+function CutterRow({ cutter }: { cutter: CutterRecord }) {
+  const edit = (change: Partial<CutterRecord>, key?: string) => run(commands.editCutter(cutter.id, change, `“${cutter.name}”`, key));
+  const { name, width, hollows } = cutter;
+  return (
+    <HStack as="li" gap="3" flexWrap="wrap" borderTopWidth="1px" borderColor="line" paddingBlock="0.5">
+      <NameInput
+        label={`Name of ${name}`}
+        size="16px"
+        width="118px"
+        shown={name}
+        take={(typed, key) => {
+          if (typed.trim() === '') return 'A cutter needs a name, such as Round 76.';
+          edit({ name: typed }, key);
+          return undefined;
+        }}
+      />
+      <Choice
+        label={`Kind of ${name}`}
+        value={kindOf(cutter)}
+        options={(Object.entries(KINDS) as [Kind, string][]).map(([value, words]) => ({ value, words }))}
+        onChoose={(kind) =>
+          edit({ shape: kind === 'square' ? 'square' : 'round', hollows: kind === 'scalloped' ? width * USUAL_HOLLOWS : undefined })
+        }
+      />
+      <LengthInput
+        label={`Width of ${name}`}
+        mm={width}
+        takeMm={(mm, key) => {
+          if (hollows && mm <= hollows) return 'The tips stand further out than the hollows.';
+          edit({ width: mm }, key);
+          return undefined;
+        }}
+        known
+        style={FIELD}
+      />
+      {hollows !== undefined && (
+        <HStack gap="1" fontSize="sm" color="fg.muted">
+          <span>hollows</span>
+          <LengthInput
+            label={`Width over the hollows of ${name}`}
+            mm={hollows}
+            takeMm={(mm, key) => {
+              if (mm >= width) return 'The hollows lie within the tips.';
+              edit({ hollows: mm }, key);
+              return undefined;
+            }}
+            known
+            style={FIELD}
+          />
+        </HStack>
+      )}
+      <Box flex="1" />
+      <Act
+        aria-label={`Take ${name} away`}
+        borderColor="transparent"
+        color="fg.muted"
+        onClick={() => workspaceStore().runAndTell(commands.deleteCutter(cutter))}
+      >
+        ×
+      </Act>
+    </HStack>
+  );
+}
+
+/** The maker's cutters, smallest first. */
+export function Cutters() {
+  const { workspace } = useWorkspace();
+  const sorted = [...workspace.cutters].sort((a, b) => a.shape.localeCompare(b.shape) || a.width - b.width);
+  return (
+    <Box as="section" aria-label="Cutters" marginBottom="6">
+      <chakra.h2 fontWeight="650">Cutters</chakra.h2>
+      <Box fontSize="sm" color="fg.muted">
+        Scalloped ones have two widths: over the tips and over the hollows. Lids and discs are then told in them.
+      </Box>
+      {sorted.length === 0 && <Box paddingBlock="2">None yet.</Box>}
+      <chakra.ul listStyleType="none">
+        {sorted.map((cutter) => (
+          <CutterRow key={cutter.id} cutter={cutter} />
+        ))}
+      </chakra.ul>
+      <Act marginTop="1" onClick={() => run(commands.createCutter({ shape: 'round', width: 80, name: 'Round 80' }).act)}>
+        Add a cutter
+      </Act>
+    </Box>
+  );
+}

@@ -1,0 +1,34 @@
+'use client';
+
+import { OwnMeasures } from '@/ui/bench';
+import { useWorkspace } from '@/ui/state';
+import { Box, Grid, chakra } from '@chakra-ui/react';
+import { Battens } from './battens';
+import { Cutters } from './cutters';
+import { Formers } from './formers';
+
+/** What stands in the maker's workshop: formers, cutters, battens, own measures. */
+export function KitScreen() {
+  const { status } = useWorkspace();
+  if (status === 'opening')
+    return (
+      <Box padding="6" color="fg.muted">
+        Opening the workshop …
+      </Box>
+    );
+  return (
+    <Box padding={{ base: '3', md: '20px' }} maxWidth="1240px">
+      <chakra.h1 fontSize="22px" fontWeight="680" marginBottom="3">
+        Kit
+      </chakra.h1>
+      <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1.5fr) minmax(0, 1fr)' }} columnGap="12" rowGap="6">
+        <Formers />
+        <Box>
+          <Cutters />
+          <Battens />
+          <OwnMeasures />
+        </Box>
+      </Grid>
+    </Box>
+  );
+}

@@ -1,0 +1,214 @@
+'use client';
+
+import { type CoilChoices, type CoilNote, STANDS_THICKNESSES } from '@/core/handbuild';
+import { handMass } from '@/core/units';
+import type { CoilWork } from '@/core/workspace';
+import { useBench } from '@/ui/bench';
+import { Act, OptionalInput } from '@/ui/fields';
+import { StageName } from '@/ui/stage';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import { Fragment, useState } from 'react';
+import { Block } from '../block';
+import { OptionalLength, OptionalPercent } from '../optional';
+import type { PieceModel } from '../use-piece';
+import { PiecesField } from './pieces-field';
+
+function Wet({ words, children }: { words: string; children: string }) {
+  return (
+    <Box>
+      <Box fontSize="sm" color="fg.muted">
+        {words}
+      </Box>
+      <Box color="wet" fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="26px" fontWeight="680" lineHeight="1.15">
+        {children}
+      </Box>
+    </Box>
+  );
+}
+
+/** The pinched base, the coils course by course, and where to pause. */
+export function CoilPanel({ piece }: { piece: PieceModel }) {
+  const { hand, units, part } = piece;
+  if (hand?.by !== 'coil') return null;
+  const { plan, choices, own } = hand;
+  const { length, mass, choice } = units;
+  const set = (change: Partial<CoilChoices>, label: string, key: string) =>
+    piece.takeHand({ coil: { ...part.hand?.coil, ...change } }, label, key);
+  const { wall = 0 } = piece.worked.sized.stages.wet.sizes;
+  const off = plan.wall - wall;
+  return (
+    <Box>
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="3">
+        <OptionalPercent
+          label="Pinched from the clay"
+          width="150px"
+          most={95}
+          value={choices.pinchShare * 100}
+          onValue={(percent, key) => set({ pinchShare: (percent ?? 25) / 100 }, 'share pinched', key)}
+        />
+        <OptionalLength
+          label="Coils, thick"
+          width="120px"
+          hint={choices.thickness === undefined ? 'from the wall' : 'typed; empty it to follow the wall'}
+          value={choices.thickness ?? Math.round(plan.thickness * 10) / 10}
+          onValue={(mm, key) => {
+            if (mm !== undefined && mm < 1) return 'A coil is at least 1 mm thick.';
+            return set({ thickness: mm }, 'thickness of coils', key);
+          }}
+        />
+        <Box width="170px">
+          <OptionalInput<number>
+            label="Height a coil adds, over its thickness"
+            hint={own && part.hand?.coil?.gain === undefined ? 'as you measured' : undefined}
+            value={choices.gain}
+            write={(gain) => String(Number(gain.toFixed(2)))}
+            read={(typed) => {
+              const gain = Number(typed.replace(',', '.'));
+              return gain >= 0.2 && gain <= 3
+                ? { ok: true, value: gain }
+                : { ok: false, problem: { path: '', message: 'Write a number from 0.2 to 3, such as 0.9.' } };
+            }}
+            onValue={(gain, key) => set({ gain }, 'height a coil adds', key)}
+          />
+        </Box>
+      </HStack>
+      <Box marginBottom="1">
+        <StageName stage="wet" />
+      </Box>
+      <HStack gap="8" flexWrap="wrap" marginBottom="3" alignItems="flex-start">
+        <Wet words="pinch the base from">{mass(handMass(plan.pinch.g, choice))}</Wet>
+        <Wet words="up to">{length(plan.pinch.height)}</Wet>
+        <Wet words="roll coils, thick">{length(plan.thickness)}</Wet>
+        <Wet words="how many courses">{String(plan.courses.length)}</Wet>
+        <Wet words="all coils, long">{length(plan.length)}</Wet>
+        <Wet words="all the clay">{mass(handMass(plan.totalG, choice))}</Wet>
+      </HStack>
+      {Math.abs(off) > Math.max(0.5, wall * 0.08) && (
+        <Box role="note" fontSize="sm" color="bad" marginBottom="2">
+          Coils like these make a wall {length(plan.wall)} thick, {length(Math.abs(off))} {off > 0 ? 'thicker' : 'thinner'} than planned.
+        </Box>
+      )}
+      <Courses work={hand} length={length} mass={mass} />
+      <Learn />
+    </Box>
+  );
+}
+
+function Courses({ work: { plan }, length, mass }: { work: CoilWork; length: (mm: number) => string; mass: (g: number) => string }) {
+  return (
+    <Box overflowX="auto">
+      <chakra.table aria-label="Courses of coil" fontSize="15px" borderCollapse="collapse">
+        <thead>
+          <tr>
+            {['course', 'coil, long', 'thick', 'stands, high', 'weighs so far'].map((head) => (
+              <chakra.th key={head} scope="col" textAlign="right" fontWeight="400" fontSize="sm" color="fg.muted" paddingInlineEnd="6">
+                {head}
+              </chakra.th>
+            ))}
+          </tr>
+        </thead>
+        <chakra.tbody color="wet" fontFamily="figure" fontVariantNumeric="tabular-nums">
+          <tr>
+            <chakra.th scope="row" textAlign="right" fontWeight="500" paddingInlineEnd="6" color="fg">
+              base
+            </chakra.th>
+            <td />
+            <td />
+            <chakra.td textAlign="right" paddingInlineEnd="6" fontWeight="650">
+              {length(plan.pinch.height)}
+            </chakra.td>
+            <chakra.td textAlign="right" paddingInlineEnd="6">
+              {mass(plan.pinch.g)}
+            </chakra.td>
+          </tr>
+          {plan.courses.map((course, i) => (
+            <Fragment key={i}>
+              {course.pause && (
+                <tr>
+                  <chakra.td colSpan={5} fontSize="sm" color="warn" fontFamily="body" paddingBlock="1">
+                    Stop here: cover the rim and let what stands firm up until it no longer gives.
+                  </chakra.td>
+                </tr>
+              )}
+              <chakra.tr borderTopWidth="1px" borderColor="line">
+                <chakra.th scope="row" textAlign="right" fontWeight="500" paddingInlineEnd="6" color="fg">
+                  {i + 1}
+                </chakra.th>
+                <chakra.td textAlign="right" paddingInlineEnd="6">
+                  {length(course.length)}
+                </chakra.td>
+                <chakra.td textAlign="right" paddingInlineEnd="6">
+                  {length(course.thickness)}
+                </chakra.td>
+                <chakra.td textAlign="right" paddingInlineEnd="6" fontWeight="650">
+                  {length(course.to)}
+                </chakra.td>
+                <chakra.td textAlign="right" paddingInlineEnd="6">
+                  {mass(course.soFar)}
+                </chakra.td>
+              </chakra.tr>
+            </Fragment>
+          ))}
+        </chakra.tbody>
+      </chakra.table>
+      <Box fontSize="sm" color="fg.muted" marginTop="1">
+        A wall is let to firm after every {STANDS_THICKNESSES} times its thickness; clay, weather and hand may want it sooner.
+      </Box>
+    </Box>
+  );
+}
+
+const EMPTY: Partial<CoilNote> = {};
+
+/** What the maker's own coils came to: the middle of it is used from the first note on. */
+function Learn() {
+  const { settings, set } = useBench();
+  const notes = settings.coils ?? [];
+  const [now, setNow] = useState(EMPTY);
+  const { coils = 1, thickness, height } = now;
+  const whole = thickness && height ? { coils, thickness, height } : undefined;
+  const gain = whole && whole.height / whole.coils / whole.thickness;
+  return (
+    <Block title="Your own coils">
+      <Box fontSize="sm" color="fg.muted" maxWidth="70ch" marginTop="3">
+        Joining flattens a coil, squeezing and lifting gains. Measure once how high some courses came: the middle of your notes is then used
+        for every coiled piece.
+      </Box>
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
+        <PiecesField label="Courses laid" value={coils} onValue={(count) => void setNow({ ...now, coils: count })} />
+        <OptionalLength label="Coil, thick" value={thickness} onValue={(mm) => setNow({ ...now, thickness: mm || undefined })} />
+        <OptionalLength label="rose, in all" value={height} onValue={(mm) => setNow({ ...now, height: mm || undefined })} />
+        <Box alignSelf="center">
+          <Act
+            disabled={!whole || !gain || gain < 0.2 || gain > 3}
+            onClick={() => {
+              if (!whole) return;
+              set({ coils: [...notes, whole] });
+              setNow(EMPTY);
+            }}
+          >
+            Keep this note
+          </Act>
+        </Box>
+      </HStack>
+      {gain !== undefined && (gain < 0.2 || gain > 3) && (
+        <Box role="alert" fontSize="sm" color="bad">
+          That is {gain.toFixed(2)} of its thickness a course: outside 0.2 to 3, so a figure is probably mistyped.
+        </Box>
+      )}
+      {notes.map((note, i) => (
+        <HStack key={i} gap="3" fontSize="sm">
+          <span>
+            {note.coils} of {readableMm(note.thickness)} rose {readableMm(note.height)}:{' '}
+            {(note.height / note.coils / note.thickness).toFixed(2)}
+          </span>
+          <Act aria-label={`Take note ${i + 1} away`} onClick={() => set({ coils: notes.filter((_, j) => j !== i) })}>
+            Take away
+          </Act>
+        </HStack>
+      ))}
+    </Block>
+  );
+}
+
+const readableMm = (mm: number): string => `${Number(mm.toFixed(1))} mm`;

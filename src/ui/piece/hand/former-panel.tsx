@@ -1,0 +1,224 @@
+'use client';
+
+import { remaining } from '@/core/clay';
+import { template } from '@/core/bench';
+import { type Form, checkForm } from '@/core/form';
+import { formed, lowestStop, stopFor } from '@/core/handbuild';
+import { NOTHING_LOST, size } from '@/core/sizing';
+import type { FormerRecord, FormerWork } from '@/core/workspace';
+import { PrintSetting, Printed } from '@/ui/bench';
+import { Act, LengthInput } from '@/ui/fields';
+import { useWorkspace } from '@/ui/state';
+import { Box, chakra } from '@chakra-ui/react';
+import Link from 'next/link';
+import { useState } from 'react';
+import { Block } from '../block';
+import { clayWords, type PieceModel } from '../use-piece';
+import { RolledSlabs } from './rolled-slabs';
+
+/** What a former makes of a slab as thick as this piece's, stopped at a height: finished, or why it cannot. */
+function madeIn(piece: PieceModel, former: FormerRecord, stop: number) {
+  const { height, wall = height } = piece.worked.sized.stages.wet.sizes;
+  const { knots, sizes } = formed(former, stop, wall);
+  const form = { family: 'profile', manner: { foot: 'flat' }, knots, sizes } as unknown as Form<'wet'>;
+  const checked = checkForm(form, piece.units.length);
+  if (!checked.ok) return { problem: checked.problem.message };
+  const sized = size(piece.worked.clay, checked.value, 'wet', NOTHING_LOST);
+  return { knots, wet: sizes, finished: sized.stages.glazed.sizes, capacityMl: sized.capacityMl };
+}
+
+/** Makes the piece what a former makes: its own profile, with sizes known wet. */
+function take(piece: PieceModel, former: FormerRecord, stop: number): string | undefined {
+  const made = madeIn(piece, former, stop);
+  if ('problem' in made) return made.problem;
+  const known = (mm: number) => [{ mm, at: 'wet' as const }] as const;
+  const { height, rimDiameter, wall, floor } = made.wet;
+  return piece.takePart(
+    {
+      family: 'profile',
+      manner: { foot: 'flat' },
+      knots: made.knots,
+      sizes: { height: known(height), rimDiameter: known(rimDiameter), wall: known(wall), floor: known(floor) },
+      hand: { ...piece.part.hand, by: 'former', formerId: former.id, stop },
+    },
+    `made in “${former.name}”`,
+  );
+}
+
+const CELL = {
+  paddingBlock: '2',
+  paddingInlineEnd: '4',
+  textAlign: 'right',
+  whiteSpace: 'nowrap',
+  fontVariantNumeric: 'tabular-nums',
+} as const;
+
+function FormerRow({ piece, former, work }: { piece: PieceModel; former: FormerRecord; work: FormerWork }) {
+  const { length, volume } = piece.units;
+  const { height, rimDiameter, wall = height } = piece.worked.sized.stages.wet.sizes;
+  const inUse = work.former?.id === former.id;
+  const nearest = stopFor(former, rimDiameter, wall);
+  const [typed, setTyped] = useState<number | undefined>();
+  const [refused, setRefused] = useState<string | undefined>();
+  const stop = typed ?? (inUse && work.stop !== undefined && !work.parted ? work.stop : nearest);
+  const made = madeIn(piece, former, stop);
+  const top = former.points.at(-1)!.height;
+  return (
+    <tr>
+      <chakra.th scope="row" textAlign="left" fontWeight={inUse ? '680' : '500'} paddingBlock="2" paddingInlineEnd="4">
+        {former.name}
+        <Box fontSize="sm" color="fg.muted" fontWeight="400">
+          {former.measured === 'inside' ? 'clay inside it' : 'clay over it'}
+          {inUse && ', in use'}
+        </Box>
+      </chakra.th>
+      <chakra.td paddingBlock="1" paddingInlineEnd="4">
+        <LengthInput
+          label={`Clay stops in ${former.name} at`}
+          mm={stop}
+          takeMm={(mm) => {
+            if (mm > top + 1e-6 || mm < lowestStop(former, wall) - 1e-6) {
+              return `Stop between ${length(lowestStop(former, wall))} and ${length(top)}.`;
+            }
+            setTyped(mm);
+            return inUse ? take(piece, former, mm) : undefined;
+          }}
+          color="wet"
+          known={inUse || typed !== undefined}
+          style={{ width: '64px', fontSize: '18px' }}
+        />
+        <Box fontSize="xs" color="fg.muted" whiteSpace="nowrap">
+          of {length(top)}
+        </Box>
+      </chakra.td>
+      {'problem' in made ? (
+        <chakra.td colSpan={4} color="bad" fontSize="sm">
+          {made.problem}
+        </chakra.td>
+      ) : (
+        <>
+          <chakra.td {...CELL} color="wet">
+            {length(made.wet.rimDiameter)} × {length(made.wet.height)}
+          </chakra.td>
+          <chakra.td {...CELL} color="glazed" fontFamily="figure" fontWeight="680" fontSize="18px">
+            {length(made.finished.rimDiameter)} × {length(made.finished.height)}
+          </chakra.td>
+          <chakra.td {...CELL} color="glazed">
+            {volume(made.capacityMl)}
+          </chakra.td>
+          <chakra.td {...CELL} color="fg.muted" fontSize="sm">
+            {offWords(made.finished, piece.form.sizes, length)}
+          </chakra.td>
+        </>
+      )}
+      <chakra.td paddingBlock="1">
+        {!(inUse && !work.parted) && (
+          <Act aria-label={`Make it in ${former.name}`} onClick={() => setRefused(take(piece, former, stop))}>
+            Use it
+          </Act>
+        )}
+        {refused && (
+          <Box role="alert" color="bad" fontSize="sm">
+            {refused}
+          </Box>
+        )}
+      </chakra.td>
+    </tr>
+  );
+}
+
+interface Wide {
+  readonly rimDiameter: number;
+  readonly height: number;
+}
+
+/** How far from the piece as it is planned. */
+function offWords(made: Wide, wanted: Wide, length: (mm: number) => string): string {
+  const one = (mm: number, more: string, less: string) =>
+    Math.abs(mm) < 0.5 ? undefined : `${length(Math.abs(mm))} ${mm > 0 ? more : less}`;
+  const off = [one(made.rimDiameter - wanted.rimDiameter, 'wider', 'narrower'), one(made.height - wanted.height, 'taller', 'lower')].filter(
+    Boolean,
+  );
+  return off.length ? off.join(', ') : 'as planned';
+}
+
+/** The formers the maker has, what each would finish at, and the slab that is pressed or laid. */
+export function FormerPanel({ piece }: { piece: PieceModel }) {
+  const { workspace } = useWorkspace();
+  const { hand, units, plan, worked } = piece;
+  if (hand?.by !== 'former') return null;
+  const left = remaining(worked.clay.shrinkage, 'glazed', 'width');
+  const { wall = 0, rimDiameter, height } = worked.sized.stages.wet.sizes;
+  const off = ({ points }: FormerRecord) => Math.abs(points.at(-1)!.width - rimDiameter);
+  const used = ({ id }: FormerRecord) => (id === hand.former?.id ? 0 : 1);
+  const ranked = [...workspace.formers].sort((a, b) => used(a) - used(b) || off(a) - off(b));
+  const [disc] = hand.parts;
+  return (
+    <Box>
+      <Block title="Which former">
+        <Box fontSize="sm" color="fg.muted" maxWidth="74ch">
+          For this piece a bowl would be {units.length(rimDiameter)} wide inside and {units.length(height)} deep; a hump{' '}
+          {units.length(rimDiameter - 2 * wall)} wide and {units.length(height - wall)} high. A bowl {units.length(100)} wide finishes{' '}
+          {units.length(100 * left)}.
+        </Box>
+        {hand.parted && (
+          <Box role="note" color="bad" fontSize="sm">
+            The sizes were changed since: it is no longer what “{hand.former!.name}” makes. Take it again, or choose another.
+          </Box>
+        )}
+        {ranked.length === 0 ? (
+          <Box paddingBlock="3">
+            No former yet. Enter a bowl by its widths at three heights in your{' '}
+            <chakra.span color="act" textDecoration="underline">
+              <Link href="/kit">kit</Link>
+            </chakra.span>
+            .
+          </Box>
+        ) : (
+          <Box overflowX="auto">
+            <chakra.table aria-label="Formers" marginTop="2" fontSize="15px">
+              <thead>
+                <tr>
+                  {['former', 'clay stops at', 'wet, wide × high', 'finishes', 'holds', 'against the plan', ''].map((head, i) => (
+                    <chakra.th
+                      key={i}
+                      scope="col"
+                      textAlign={i < 2 ? 'left' : 'right'}
+                      fontWeight="400"
+                      fontSize="sm"
+                      color="fg.muted"
+                      paddingInlineEnd="5"
+                    >
+                      {head}
+                    </chakra.th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {ranked.map((former) => (
+                  <FormerRow key={former.id} piece={piece} former={former} work={hand} />
+                ))}
+              </tbody>
+            </chakra.table>
+          </Box>
+        )}
+        {hand.former?.measured === 'outside' && (
+          <Box fontSize="sm" color="warn" marginTop="2">
+            <b>Care:</b> clay shrinks onto a hump: take it off as soon as it holds its shape, before it tightens and cracks.
+          </Box>
+        )}
+      </Block>
+      <RolledSlabs piece={piece} work={hand} />
+      <PrintSetting />
+      <Printed
+        title="Disc of slab"
+        drawing={template(disc!, { name: plan.name, clay: clayWords(piece), stage: 'wet', length: units.length })}
+        about={
+          <Box fontSize="sm" color="fg.muted">
+            It reaches from rim to rim along the former, with something to trim; what gathers at the edge is thinned or cut away.
+          </Box>
+        }
+      />
+    </Box>
+  );
+}

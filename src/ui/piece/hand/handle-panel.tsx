@@ -1,0 +1,180 @@
+'use client';
+
+import { HANDLE_KINDS, type HandleChoices, type HandleKind, USUAL_HANDLE, handlePlan, leanBetween } from '@/core/handbuild';
+import { handMass } from '@/core/units';
+import { Act, LabelledChoice } from '@/ui/fields';
+import { StageName } from '@/ui/stage';
+import { Box, HStack } from '@chakra-ui/react';
+import { Block, Told } from '../block';
+import { OptionalLength, OptionalPercent } from '../optional';
+import type { PieceModel } from '../use-piece';
+import { HandleDrawing } from './handle-drawing';
+import { LidBlock } from './lid-block';
+import { PiecesField } from './pieces-field';
+
+const FINGERS = ['1', '2', '3', '4'] as const;
+
+/** A handle worked out from the fingers that have to pass it, and lids from the maker's cutters. */
+export function HandlePanel({ piece }: { piece: PieceModel }) {
+  return (
+    <Box>
+      <HandleBlock piece={piece} />
+      <LidBlock piece={piece} />
+    </Box>
+  );
+}
+
+function HandleBlock({ piece }: { piece: PieceModel }) {
+  const { handle } = piece.part;
+  const solid = piece.worked.sized.capacityMl === 0;
+  if (solid) return null;
+  if (!handle) {
+    return (
+      <Block title="Handle">
+        <Box fontSize="sm" color="fg.muted" marginBottom="2">
+          A hole that your fingers pass after it has shrunk, and the clay to pull or roll for it.
+        </Box>
+        <Act onClick={() => piece.takePart({ handle: USUAL_HANDLE }, 'handle')}>Add a handle</Act>
+      </Block>
+    );
+  }
+  return <HandleFields piece={piece} handle={handle} />;
+}
+
+function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoices }) {
+  const { units } = piece;
+  const round = handle.kind === 'coil' || handle.kind === 'twisted';
+  const set = (change: Partial<HandleChoices>, key?: string) => piece.takePart({ handle: { ...handle, ...change } }, 'handle', key);
+  const least = (mm: number | undefined, low: number, high: number) =>
+    mm === undefined || mm < low || mm > high ? `Write a length from ${units.length(low)} to ${units.length(high)}.` : undefined;
+  const length = (
+    key: 'fingerWidth' | 'reach' | 'width' | 'thickness' | 'below',
+    label: string,
+    low: number,
+    high: number,
+    width = '130px',
+  ) => (
+    <OptionalLength
+      label={label}
+      width={width}
+      value={handle[key]}
+      onValue={(mm, visit) => least(mm, low, high) ?? set({ [key]: mm }, visit)}
+    />
+  );
+  return (
+    <Block title="Handle">
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="3">
+        <LabelledChoice
+          label="Kind"
+          value={handle.kind}
+          options={(Object.entries(HANDLE_KINDS) as [HandleKind, string][]).map(([value, words]) => ({ value, words }))}
+          onChoose={(kind) => void set({ kind })}
+        />
+        <LabelledChoice
+          label="Fingers through it"
+          value={String(handle.fingers) as (typeof FINGERS)[number]}
+          options={FINGERS.map((value) => ({ value, words: value }))}
+          onChoose={(fingers) => void set({ fingers: Number(fingers) as HandleChoices['fingers'] })}
+        />
+        {length('fingerWidth', 'A finger, wide', 5, 60, '110px')}
+        {length('reach', 'Stands out, inside', 5, 200)}
+        {length('width', round ? 'Thick, finished' : 'Wide, finished', 2, 200, '120px')}
+        {!round && length('thickness', 'Thick, finished', 1, 100, '120px')}
+        {length('below', 'Below the rim', 0, 3000, '110px')}
+        {handle.kind === 'pulled' && (
+          <OptionalPercent
+            label="Of the blank it keeps"
+            width="150px"
+            most={100}
+            value={handle.kept * 100}
+            onValue={(percent, key) =>
+              percent === undefined || percent < 5 ? 'Write a percentage from 5 to 100.' : set({ kept: percent / 100 }, key)
+            }
+          />
+        )}
+        <PiecesField label="Handles needed" width="120px" value={handle.pieces} onValue={(pieces, key) => set({ pieces }, key)} />
+        <OptionalPercent
+          label="Come out well"
+          width="110px"
+          most={100}
+          value={handle.succeeds * 100}
+          onValue={(percent, key) =>
+            percent === undefined || percent < 5 ? 'Write a percentage from 5 to 100.' : set({ succeeds: percent / 100 }, key)
+          }
+        />
+      </HStack>
+      <HandleAnswer piece={piece} handle={handle} />
+      <Act marginTop="2" onClick={() => piece.takePart({ handle: undefined }, 'no handle')}>
+        Take the handle away
+      </Act>
+    </Block>
+  );
+}
+
+function Wet({ words, children }: { words: string; children: string }) {
+  return (
+    <Box>
+      <Box fontSize="sm" color="fg.muted">
+        {words}
+      </Box>
+      <Box color="wet" fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="24px" fontWeight="680" lineHeight="1.2">
+        {children}
+      </Box>
+    </Box>
+  );
+}
+
+function HandleAnswer({ piece, handle }: { piece: PieceModel; handle: HandleChoices }) {
+  const { worked, units } = piece;
+  const { length, mass, choice } = units;
+  const made = handlePlan(worked.clay, worked.sized, handle, length);
+  if (!made.ok) {
+    return (
+      <Box role="alert" color="bad">
+        {made.problem.message} It is not counted in the piece until it fits.
+      </Box>
+    );
+  }
+  const plan = made.value;
+  const lean = leanBetween(worked.sized, plan);
+  const { byRule, byChance } = plan.blanks;
+  const section =
+    plan.strands.count === 2
+      ? `2 of ${length(plan.width)}`
+      : handle.kind === 'coil'
+        ? `${length(plan.width)} round`
+        : `${length(plan.width)} × ${length(plan.thickness)}`;
+  return (
+    <HStack gap="6" alignItems="flex-start" flexWrap="wrap">
+      <HandleDrawing piece={piece} plan={plan} />
+      <Box flex="1" minWidth="280px">
+        <HStack gap="2" marginBottom="1">
+          <StageName stage="wet" />
+        </HStack>
+        <HStack gap="7" flexWrap="wrap" alignItems="flex-start">
+          <Wet words={plan.strands.count === 2 ? 'roll two coils, long' : 'cut or pull it, long'}>{length(plan.strands.length)}</Wet>
+          <Wet words={plan.strands.count === 2 ? 'thick' : 'section'}>{section}</Wet>
+          <Wet words={handle.kind === 'pulled' ? 'blank to pull from' : 'clay for it'}>{mass(handMass(plan.blankG, choice))}</Wet>
+          <Wet words="adds to the piece">{mass(handMass(plan.wetG, choice))}</Wet>
+          <Wet words="hole, wet">{`${length(plan.hole.wet)} × ${length(plan.hole.reachWet)}`}</Wet>
+        </HStack>
+        <HStack gap="7" flexWrap="wrap" alignItems="flex-start" marginTop="2">
+          <Told words="hole, finished">{`${length(plan.hole.finished)} × ${length(handle.reach)}`}</Told>
+        </HStack>
+        <Box fontSize="sm" marginTop="2">
+          It sits on the wet piece {length(plan.seats.upper)} and {length(plan.seats.lower)} up, middles of its ends
+          {Math.abs(lean) > 1 &&
+            `; the wall stands ${length(Math.abs(lean))} further ${lean > 0 ? 'out at the upper end' : 'out at the lower end'}`}
+          .
+        </Box>
+        <Box fontSize="sm">
+          Make <b>{Math.max(byRule, byChance)}</b> for {handle.pieces}: {byRule} by the rule of one in ten more; {byChance} to have enough
+          in 9 of 10 orders.
+        </Box>
+        <Box fontSize="sm" color="warn" marginTop="1">
+          <b>Care:</b> a handle is only as good as its joint: try it fired, with water, over a sink. Thin parts dry first: wrap it.
+        </Box>
+      </Box>
+    </HStack>
+  );
+}

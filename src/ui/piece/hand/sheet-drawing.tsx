@@ -1,0 +1,55 @@
+import { boundsOf } from '@/core/handbuild';
+import type { RolledSlab } from '@/core/workspace';
+import { chakra } from '@chakra-ui/react';
+
+/** A slab with the parts laid on it, as they are cut. */
+export function SheetDrawing({ slab, words }: { slab: RolledSlab; words: string }) {
+  const { width, length, laid } = slab;
+  const letter = Math.max(9, Math.min(width, length) / 18);
+  return (
+    <chakra.svg
+      role="img"
+      aria-label={words}
+      viewBox={`-4 -4 ${length + 8} ${width + 8}`}
+      width="100%"
+      maxHeight="280px"
+      preserveAspectRatio="xMinYMin meet"
+      data-testid="slab-layout"
+    >
+      {/* the way it was rolled runs to the right */}
+      <rect
+        width={length}
+        height={width}
+        rx="6"
+        fill="var(--chakra-colors-bg-panel)"
+        stroke="var(--chakra-colors-line-strong)"
+        strokeDasharray="7 5"
+      />
+      <text x={length - 8} y={width - 8} textAnchor="end" fontSize={letter * 0.8} fill="var(--chakra-colors-fg-muted)">
+        rolled this way →
+      </text>
+      {laid.map(({ outline, part }, i) => {
+        const { left, top, width: w, height: h } = boundsOf(outline);
+        return (
+          <g key={i}>
+            <path
+              d={`M${outline.map(({ x, y }) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}Z`}
+              fill="var(--chakra-colors-bg)"
+              stroke="var(--chakra-colors-wet)"
+              strokeWidth="1.6"
+            />
+            <text
+              x={left + w / 2}
+              y={top + h / 2 + letter / 3}
+              textAnchor="middle"
+              fontSize={Math.min(letter, (w * 1.7) / part.name.length)}
+              fill="var(--chakra-colors-fg)"
+            >
+              {part.name}
+            </text>
+          </g>
+        );
+      })}
+    </chakra.svg>
+  );
+}

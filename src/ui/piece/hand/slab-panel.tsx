@@ -1,0 +1,132 @@
+'use client';
+
+import { template } from '@/core/bench';
+import { BASES, CORNERS, SEAMS, type SlabChoices, slabKind } from '@/core/handbuild';
+import type { SlabWork } from '@/core/workspace';
+import { PrintSetting, Printed } from '@/ui/bench';
+import { LabelledChoice, OptionalInput } from '@/ui/fields';
+import { Box, HStack } from '@chakra-ui/react';
+import { Block } from '../block';
+import { OptionalLength } from '../optional';
+import { clayWords, type PieceModel } from '../use-piece';
+import { AssembledPiece } from './assembled-piece';
+import { PaperModel } from './paper-model';
+import { RolledSlabs } from './rolled-slabs';
+
+const options = <T extends string>(words: Readonly<Record<T, string>>) =>
+  (Object.entries(words) as [T, string][]).map(([value, said]) => ({ value, words: said }));
+
+const CUT_AT = { wet: 'Wet', leather: 'Leather hard' } as const;
+
+/** How it is cut and joined. */
+function Choices({ piece, work }: { piece: PieceModel; work: SlabWork }) {
+  const kind = slabKind(piece.form);
+  const { choices } = work;
+  const set = (change: Partial<SlabChoices>, label: string, key?: string) =>
+    piece.takeHand({ slab: { ...piece.part.hand?.slab, ...change } }, label, key);
+  return (
+    <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="4">
+      {kind !== 'flat' && kind !== 'darts' && (
+        <LabelledChoice
+          label="Base"
+          value={choices.base}
+          options={options(BASES)}
+          onChoose={(base) => void set({ base }, BASES[base].toLowerCase())}
+        />
+      )}
+      {piece.form.family === 'box' && (
+        <LabelledChoice
+          label="Corners"
+          value={choices.corners}
+          options={options(CORNERS)}
+          onChoose={(corners) => void set({ corners }, CORNERS[corners].toLowerCase())}
+        />
+      )}
+      {kind === 'strip' && (
+        <LabelledChoice
+          label="Seam"
+          value={choices.seam}
+          options={options(SEAMS)}
+          onChoose={(seam) => void set({ seam }, SEAMS[seam].toLowerCase())}
+        />
+      )}
+      {kind === 'strip' && choices.seam === 'lapped' && (
+        <OptionalLength
+          label="Lap, wet"
+          width="92px"
+          value={choices.overlap}
+          onValue={(overlap, key) => set({ overlap: overlap ?? 0 }, 'lap', key)}
+        />
+      )}
+      {kind === 'darts' && (
+        <Box width="92px">
+          <OptionalInput<number>
+            label="Darts"
+            value={choices.darts}
+            write={String}
+            read={(typed) => {
+              const darts = Number(typed);
+              return Number.isInteger(darts) && darts >= 3 && darts <= 24
+                ? { ok: true, value: darts }
+                : { ok: false, problem: { path: '', message: 'Write a whole number from 3 to 24.' } };
+            }}
+            onValue={(darts, key) => set({ darts }, 'darts', key)}
+          />
+        </Box>
+      )}
+      <LabelledChoice
+        label="Cut when"
+        value={choices.cutAt}
+        options={options(CUT_AT)}
+        onChoose={(cutAt) => void set({ cutAt }, `cut ${CUT_AT[cutAt].toLowerCase()}`)}
+      />
+    </HStack>
+  );
+}
+
+/** From finished sizes to the slab to roll and the templates to cut it by. */
+export function SlabPanel({ piece }: { piece: PieceModel }) {
+  const { hand, plan, units } = piece;
+  if (hand?.by !== 'slab') return null;
+  const kind = slabKind(piece.form);
+  return (
+    <Box>
+      <Choices piece={piece} work={hand} />
+      {kind === 'darts' && (
+        <Box fontSize="sm" color="fg.muted" marginBottom="3" maxWidth="70ch">
+          This wall curves both ways: a flat slab takes it only with darts, pressed in a former, or in coils. The darts below close into it.
+        </Box>
+      )}
+      {piece.form.sizes.footHeight !== undefined && piece.form.manner.foot === 'ring' && (
+        <Box fontSize="sm" color="fg.muted" marginBottom="3">
+          The foot ring is not among the parts: put it on as a strip of the same slab, or leave the foot flat.
+        </Box>
+      )}
+      <RolledSlabs piece={piece} work={hand} />
+      <Block title="Templates">
+        <Box display={{ base: 'block', md: 'none' }}>
+          <AssembledPiece piece={piece} inline />
+        </Box>
+        <Box fontSize="sm" color="fg.muted">
+          Edges with the same letter meet. Dashed lines are not cut: a bevel ends or a lap begins there.
+        </Box>
+        <PrintSetting />
+        {hand.parts.map((part) => (
+          <Printed
+            key={part.name}
+            title={part.count > 1 ? `${part.name}, cut ${part.count}` : part.name}
+            drawing={template(part, { name: plan.name, clay: clayWords(piece), stage: hand.at, length: units.length, turns: hand.turn })}
+            about={
+              part.notes.length > 0 && (
+                <Box fontSize="sm" color="fg.muted" maxWidth="80ch">
+                  {part.notes.join(' ')}
+                </Box>
+              )
+            }
+          />
+        ))}
+      </Block>
+      {piece.form.family === 'cylinder' && <PaperModel piece={piece} work={hand} />}
+    </Box>
+  );
+}
