@@ -7,7 +7,7 @@ import { tile } from '@/core/paper';
 import { writePdf } from '@/core/print';
 import { FAMILIES, FAMILY_NAMES, type FamilyName, formOf } from '@/core/form';
 import { WAYS, size, wheelSteps } from '@/core/sizing';
-import { finishedSizes, sizePart } from '@/core/workspace';
+import { EMPTY, finishedSizes, handWork, sizePart } from '@/core/workspace';
 
 const CASES = 1000;
 const ROUNDS = 40;
@@ -40,11 +40,14 @@ const core = perSecond(() => {
 function keystroke(family: FamilyName): number {
   const { manner, knots, typical } = FAMILIES[family];
   const known = (height: number) => finishedSizes({ ...typical, height: typical.height! + height });
-  const part = { family, manner, knots, making: WAYS.trimmed };
+  const part = { id: 'part', name: 'pot', way: 'trimmed' as const, family, manner, knots, making: WAYS.trimmed };
   const once = (i: number) => {
-    const worked = sizePart({ ...part, sizes: known((i % 40) / 10) }, clay, String);
+    const typed = { ...part, sizes: known((i % 40) / 10) };
+    const worked = sizePart(typed, clay, String);
     if (!worked.ok) throw new Error(worked.problem.message);
-    sum += wheelSteps(clay, worked.value.sized, part.making).puck.height;
+    const hand = handWork(typed, worked.value, EMPTY);
+    if (hand) sum += hand.totalG;
+    else sum += wheelSteps(clay, worked.value.sized, part.making).puck.height;
   };
   for (let i = 0; i < 40; i += 1) once(i);
   const start = performance.now();

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, visit } from './app';
 
-const PLACES = ['/', '/wheel', '/pieces', '/clay?body=body-heron-buff', '/compare', '/files'];
+const PLACES = ['/', '/wheel', '/pieces', '/clay?body=body-heron-buff', '/compare', '/kit', '/files'];
 
 for (const colorScheme of ['light', 'dark'] as const) {
   for (const place of PLACES) {

@@ -65,7 +65,7 @@ test('what is not the contract is not served', async ({ request }) => {
 });
 
 test('pages come with a strict policy and nothing loose in it', async ({ request }) => {
-  for (const path of ['/', '/pieces', '/clay', '/compare', '/files', '/nowhere']) {
+  for (const path of ['/', '/pieces', '/clay', '/compare', '/kit', '/files', '/nowhere']) {
     const policy = (await request.get(path)).headers()['content-security-policy'];
     expect(policy).toContain("default-src 'self'");
     expect(policy).not.toMatch(/unsafe-inline|unsafe-eval|https?:|\*/);

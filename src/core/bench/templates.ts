@@ -1,5 +1,5 @@
 import type { Stage } from '@/core/clay';
-import { type Bounds, type Flat, type FlatEdge, type FlatPart, boundsOf, lengthOf } from '@/core/handbuild';
+import { type Flat, type FlatEdge, type FlatPart, boundsOf, lengthOf, liesWithin, roomIn } from '@/core/handbuild';
 import { type Drawing, type Shape, dashed, line, paragraph, path, words } from '@/core/paper';
 import { STAGE_WORDS } from '@/core/sizing';
 
@@ -18,12 +18,14 @@ const GAP = 14;
 const CHECK_MM = 100;
 /** Below the part: two lines of words, notes, the line to measure. mm */
 const TEXT = { line: 5, size: 2.8, check: 12 };
+/** Letters of joining edges, to be read at arm's length. mm */
+const MARK = 8;
 const ARROW = { long: 34, head: 3 };
 
 const place = ({ x, y }: Flat): Flat => ({ x: x + GAP, y: y + GAP });
 
-/** Half-way along an edge, and a little into the part. */
-function markAt({ line: edge }: FlatEdge, { width, height }: Bounds): Flat {
+/** Half-way along an edge, and square to it a little into the part. */
+function markAt({ line: edge }: FlatEdge, outline: readonly Flat[], room: number): Flat {
   const half = lengthOf(edge) / 2;
   let [gone, i] = [0, 1];
   while (i < edge.length - 1 && gone + Math.hypot(edge[i]!.x - edge[i - 1]!.x, edge[i]!.y - edge[i - 1]!.y) < half) {
@@ -34,16 +36,15 @@ function markAt({ line: edge }: FlatEdge, { width, height }: Bounds): Flat {
   const step = Math.hypot(b.x - a.x, b.y - a.y) || 1;
   const share = (half - gone) / step;
   const at = { x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share };
-  const inward = Math.min(6, width / 4, height / 4);
-  const [dx, dy] = [width / 2 - at.x, height / 2 - at.y];
-  const far = Math.hypot(dx, dy) || 1;
-  return { x: at.x + (dx / far) * inward, y: at.y + (dy / far) * inward };
+  const inward = Math.min(MARK, room);
+  const beside = (side: 1 | -1) => ({ x: at.x - (side * (b.y - a.y) * inward) / step, y: at.y + (side * (b.x - a.x) * inward) / step });
+  return liesWithin(outline, beside(1)) ? beside(1) : beside(-1);
 }
 
-/** An arrow along the slab: lay it the way the slab was rolled. */
-function grain({ width, height }: Bounds): Shape[] {
-  const long = Math.min(ARROW.long, width * 0.5);
-  const { x, y } = place({ x: width / 2 - long / 2, y: height * 0.55 });
+/** An arrow along the slab, where the part has room: lay it the way the slab was rolled. */
+function grain(room: ReturnType<typeof roomIn>): Shape[] {
+  const long = Math.min(ARROW.long, room.mm * 1.6);
+  const { x, y } = place({ x: room.at.x - long / 2, y: room.at.y });
   return [
     line(x, y, x + long, y, 0.3),
     line(x + long, y, x + long - ARROW.head, y - ARROW.head * 0.6, 0.3),
@@ -58,6 +59,7 @@ function grain({ width, height }: Bounds): Shape[] {
  */
 export function template(part: FlatPart, { name, clay, stage, length, turns = false }: TemplateWords): Drawing {
   const bounds = boundsOf(part.outline);
+  const room = roomIn(part.outline);
   const wide = Math.max(bounds.width, CHECK_MM + 20);
   const told = [
     `${name}: ${part.name}${part.count > 1 ? `, cut ${part.count}` : ''}`,
@@ -81,10 +83,10 @@ export function template(part: FlatPart, { name, clay, stage, length, turns = fa
       path(part.outline.map(place)),
       ...part.lines.map((each) => dashed(each.map(place))),
       ...part.edges.map((edge) => {
-        const at = place(markAt(edge, bounds));
-        return words(at.x, at.y + 1.4, edge.mark, 4, 'middle');
+        const at = place(markAt(edge, part.outline, room.mm));
+        return words(at.x, at.y + MARK / 3, edge.mark, MARK, 'middle');
       }),
-      ...(turns ? [] : grain(bounds)),
+      ...(turns ? [] : grain(room)),
       ...said,
       line(GAP, check, GAP + CHECK_MM, check, 0.3),
       line(GAP, check - 2, GAP, check + 2, 0.3),

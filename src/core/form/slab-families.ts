@@ -40,7 +40,7 @@ const facetLoft = (size: SizeOf, manner: Manner): Loft => {
 };
 
 /** How many sides a faceted piece has; six unless said. */
-export const sidesOf = ({ sides }: Manner): number => Number(sides ?? 6);
+const sidesOf = ({ sides }: Manner): number => Number(sides ?? 6);
 
 /** The section the long way, with the plan that goes with it. */
 const outlineFrom = (loft: (size: SizeOf, manner: Manner) => Loft): Family['outline'] => {

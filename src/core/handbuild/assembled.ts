@@ -49,13 +49,43 @@ function loftOf<S extends Stage>(form: Form<S>): Loft | undefined {
   return { faces, height, floor: solid ? height : floor };
 }
 
+const AROUND = 72;
+
+/** A curved wall closed from a disc: rim, foot, the sides as they are seen, and its darts up the wall. */
+function revolved<S extends Stage>(form: Form<S>, darts: number): Assembled {
+  const { side, inside } = outlineOf(form);
+  const [foot, rim, within] = [side[0]!, side.at(-1)!, inside[0]!];
+  const place = (r: number, degrees: number): Flat => at(r * Math.cos(radians(degrees)), r * Math.sin(radians(degrees)));
+  // degrees from the eye: -90 is nearest
+  const from = (degrees: number) => degrees - TURNED;
+  const circle = (r: number, z: number, start: number, end: number) =>
+    Array.from({ length: AROUND + 1 }, (_, i) => seen(place(r, from(start + ((end - start) * i) / AROUND)), z));
+  const meridian = (degrees: number) => side.map(({ r, z }) => seen(place(r, from(degrees)), z));
+  const near = Array.from({ length: darts }, (_, i) => -90 + ((i + 0.5 - darts / 2) * 360) / darts).filter(
+    (turn) => turn > -175 && turn < -5,
+  );
+  const joins = near.map((turn): Seen => ({ kind: 'join', points: meridian(turn) }));
+  return {
+    lines: [
+      { kind: 'edge', points: circle(rim.r, rim.z, 0, 360) },
+      { kind: 'inside', points: circle(within.r, within.z, 0, 360) },
+      { kind: 'edge', points: circle(foot.r, 0, -180, 0) },
+      { kind: 'edge', points: meridian(0) },
+      { kind: 'edge', points: meridian(-180) },
+      ...joins,
+    ],
+    marks: joins.map(({ points }) => ({ mark: 'A', at: points[Math.floor(points.length / 2)]! })),
+  };
+}
+
 /**
  * The assembled piece in a plain projection, joining edges marked as on its flat parts: A the upright joins, B the base's.
- * Nothing for what is built from a disc with darts: its section shows it better.
+ *
+ * @param darts of a curved wall
  */
-export function assembled<S extends Stage>(form: Form<S>): Assembled | undefined {
+export function assembled<S extends Stage>(form: Form<S>, darts: number): Assembled {
   const loft = loftOf(form);
-  if (!loft) return undefined;
+  if (!loft) return revolved(form, darts);
   const { faces, height, floor } = loft;
   const [low, high, inner] = [planAt(loft, 0), planAt(loft, height), planAt(loft, height, true)];
   const here = faces.map((face) => turnsHere(face, height));

@@ -57,8 +57,7 @@ export function boundsOf(places: readonly Flat[]): Bounds {
   return { left, top, width: Math.max(...xs) - left, height: Math.max(...ys) - top };
 }
 
-/** The same places moved, and turned a quarter where asked. */
-export const movedBy = (places: readonly Flat[], dx: number, dy: number): Flat[] => places.map(({ x, y }) => at(x + dx, y + dy));
+const movedBy = (places: readonly Flat[], dx: number, dy: number): Flat[] => places.map(({ x, y }) => at(x + dx, y + dy));
 
 /** A part with its bounds at the corner, and every line in it moved along. */
 export function cornered(part: FlatPart): FlatPart {
@@ -82,4 +81,42 @@ export function scaledPart(part: FlatPart, factor: number): FlatPart {
     edges: part.edges.map((edge) => ({ ...edge, line: scaled(edge.line), midMm: edge.midMm * factor })),
     thickness: part.thickness * factor,
   };
+}
+
+/** Whether a place lies within a closed outline (crossings of a ray; even-odd). */
+export function liesWithin(outline: readonly Flat[], { x, y }: Flat): boolean {
+  let within = false;
+  outline.forEach((a, i) => {
+    const b = outline[(i + 1) % outline.length]!;
+    if (a.y > y !== b.y > y && x < a.x + ((b.x - a.x) * (y - a.y)) / (b.y - a.y)) within = !within;
+  });
+  return within;
+}
+
+function distanceTo(outline: readonly Flat[], place: Flat): number {
+  return outline.reduce((least, a, i) => {
+    const b = outline[(i + 1) % outline.length]!;
+    const [dx, dy] = [b.x - a.x, b.y - a.y];
+    const length2 = dx * dx + dy * dy;
+    const share = length2 === 0 ? 0 : Math.min(1, Math.max(0, ((place.x - a.x) * dx + (place.y - a.y) * dy) / length2));
+    return Math.min(least, apart(place, at(a.x + dx * share, a.y + dy * share)));
+  }, Infinity);
+}
+
+const GRID = 24;
+
+/** The roomiest place within an outline, to write on, and how far it is from the edge, mm: the best of a grid. */
+export function roomIn(outline: readonly Flat[]): { readonly at: Flat; readonly mm: number } {
+  const { left, top, width, height } = boundsOf(outline);
+  const middle = at(left + width / 2, top + height / 2);
+  let best = { at: middle, mm: liesWithin(outline, middle) ? distanceTo(outline, middle) : -1 };
+  for (let i = 1; i < GRID; i += 1) {
+    for (let j = 1; j < GRID; j += 1) {
+      const place = at(left + (width * i) / GRID, top + (height * j) / GRID);
+      if (!liesWithin(outline, place)) continue;
+      const mm = distanceTo(outline, place);
+      if (mm > best.mm + 1e-6) best = { at: place, mm };
+    }
+  }
+  return best;
 }

@@ -1,4 +1,4 @@
-import { type Knot, type Line, MOST_KNOTS, type Point, along, between, inward, through } from '@/core/form';
+import { type Knot, type Line, type Point, along, between, inward, through } from '@/core/form';
 import { type Result, bad, good } from '@/core/units';
 import { lengthsFrom } from './darts';
 
@@ -16,6 +16,8 @@ export interface FormerPoint {
 
 export const FEWEST_POINTS = 3;
 const STEPS = 16;
+/** Points a formed profile keeps: it follows its former within 0.3 mm. */
+const KNOTS = 13;
 /** A foot narrower than this is a point, mm. */
 const NARROWEST_FOOT = 4;
 
@@ -47,7 +49,7 @@ export function contourOf({ points }: Former): Line {
 }
 
 /** The contour up to a height. */
-export function contourTo(contour: Line, stop: number): Line {
+function contourTo(contour: Line, stop: number): Line {
   const kept = contour.filter(({ z }) => z <= stop);
   const next = contour[kept.length];
   const last = kept.at(-1)!;
@@ -79,7 +81,7 @@ export function formed(former: Former, stop: number, thickness: number): FormedP
   // the corner of a foot put under a hump's clay keeps its place, the rest is spread evenly
   const corner = former.measured === 'outside' && outside[1] && Math.abs(outside[1].r - outside[0]!.r) < 1e-9 ? 1 : 0;
   const place = along(outside.slice(corner));
-  const count = MOST_KNOTS - 1 - corner;
+  const count = KNOTS - corner;
   const even = Array.from({ length: count }, (_, i) => place(i / (count - 1)));
   const points = corner ? [outside[0]!, ...even] : even;
   return {

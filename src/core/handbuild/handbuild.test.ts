@@ -106,7 +106,7 @@ describe('a former', () => {
   });
 });
 
-const ROUND = ['cylinder', 'flared', 'bowl', 'jar', 'bottle', 'profile'] as const;
+const ROUND = ['cylinder', 'flared', 'bowl', 'plate', 'jar', 'bottle', 'profile'] as const;
 
 describe('a coiled piece', () => {
   it.each(ROUND)('of a %s is all of its section’s clay: the pinched base and every coil', (family) => {

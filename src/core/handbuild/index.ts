@@ -1,10 +1,10 @@
 export { type Assembled, type Seen, assembled } from './assembled';
 export { type MeasuredStrip, type RoundWall, type Strip, measuredStrip, scaledStrip, stripFault, stripOf, wallOf } from './strip';
-export { type Bounds, type Flat, type FlatEdge, type FlatPart, apart, areaOf, boundsOf, lengthOf } from './flat';
+export { type Bounds, type Flat, type FlatEdge, type FlatPart, apart, areaOf, boundsOf, lengthOf, liesWithin, roomIn } from './flat';
 export { type Corners, type Panel, panelsOf, planAt, standingOn, unrolled } from './panels';
 export { dartedDisc, midLine, midReach } from './darts';
 export { BASES, type Base, CORNERS, SEAMS, type Seam, type SlabChoices, USUAL_SLAB, discOf, slabKind, slabParts } from './slab';
-export { type Laid, PART_GAP, SLAB_EDGE, type SlabSheet, layOut, slabSheets } from './layout';
+export { type Laid, PART_GAP, SLAB_EDGE, type SlabSheet, slabSheets } from './layout';
 export { type Guide, NO_TEXTURE, type Texture, beforeTexture, guideFor, textureGrowth } from './rolling';
 export {
   FEWEST_POINTS,
@@ -32,4 +32,4 @@ export {
   toMake,
 } from './handle';
 export { type CutAt, type Cutter, FITS, type Fit, type LidPair, cuttersFor, lidPairs } from './cutters';
-export { HANDS, type Hand, type Wait, type Work, type WorkStep, dryingAdvice, workOrder } from './order';
+export { HANDS, type Hand, type Wait, type Work, type WorkStep, workOrder } from './order';

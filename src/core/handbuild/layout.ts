@@ -93,7 +93,7 @@ function laidOutline({ outline }: FlatPart, x: number, y: number, turned: boolea
  *
  * @param grain whether every part keeps its own x along the slab, as its arrow says
  */
-export function layOut(parts: readonly FlatPart[], rollerWidth: number, thickness: number, grain: boolean): SlabSheet {
+function layOut(parts: readonly FlatPart[], rollerWidth: number, thickness: number, grain: boolean): SlabSheet {
   const room = rollerWidth - 2 * SLAB_EDGE;
   const wanted = parts.flatMap((part) => {
     // unturned, a part's own x runs along the slab

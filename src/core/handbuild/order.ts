@@ -58,7 +58,7 @@ const HEAVY_G = 5000;
 const LARGE = 400;
 
 /** How to even out the drying, by the form. */
-export function dryingAdvice(sized: Sized, handle = false): string[] {
+function dryingAdvice(sized: Sized, handle = false): string[] {
   const { family, sizes } = sized.stages.glazed;
   const width = sized.measures.widest;
   const flat = family === 'disc' || family === 'tile' || family === 'plate' || sizes.height < width / 4;

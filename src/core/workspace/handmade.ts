@@ -1,5 +1,5 @@
-import { type ClayFigures, type Stage, remaining, wetDensity } from '@/core/clay';
-import { FAMILIES, type Form } from '@/core/form';
+import { type ClayFigures, remaining, wetDensity } from '@/core/clay';
+import type { Form } from '@/core/form';
 import {
   type CoilChoices,
   type CoilPlan,
@@ -196,9 +196,6 @@ export function handWorking(work: HandWork, { clay, sized }: Pick<SizedPart, 'cl
     ? [
         `Round the middle of the wall: π × (${w.length(rimDiameter)} − ${w.length(wall)}) = ${w.length(Math.PI * (rimDiameter - wall))} finished ÷ ${times(left)} = ${w.length((Math.PI * (rimDiameter - wall)) / left)} wet.`,
       ]
-    : [`Each length of the ${FAMILIES[family].words.toLowerCase()}’s flat parts ÷ ${times(left)} is its wet length.`];
+    : [`Each length of a flat part, at mid-thickness, ÷ ${times(left)} is its wet length.`];
   return { title, lines: [first, ...strip, ...slabLines(work, clay, w)] };
 }
-
-/** The stage a part's slabs are cut at. */
-export const cutStage = (work: HandWork): Stage => (work.by === 'coil' ? 'wet' : work.at);

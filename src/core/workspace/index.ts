@@ -44,7 +44,6 @@ export {
   type RolledSlab,
   type SlabWork,
   USUAL_ROLLER,
-  cutStage,
   handWork,
   handWorking,
 } from './handmade';

@@ -41,9 +41,12 @@ export interface SizedPart {
 /** As much of a part as its sizes hang on. */
 export type Sizable = Pick<Part, 'family' | 'manner' | 'knots' | 'sizes' | 'odds' | 'making' | 'attached' | 'hand' | 'handle'>;
 
-/** How a part is made: what is not round is never thrown. */
-export const handOf = ({ family, hand }: Pick<Part, 'family' | 'hand'>): Hand =>
-  FAMILIES[family].flatSided ? 'slab' : (hand?.by ?? 'wheel');
+/** How a part is made: what is not round is never thrown, and what has no wall is neither coiled nor pressed. */
+export function handOf({ family, hand }: Pick<Part, 'family' | 'hand'>): Hand {
+  const by = hand?.by ?? 'wheel';
+  if (FAMILIES[family].flatSided) return 'slab';
+  return family === 'disc' && by !== 'wheel' ? 'slab' : by;
+}
 
 /** What goes between clay and trimmed piece; nothing by hand but what is put on. */
 export const makingOf = (part: Pick<Part, 'family' | 'hand' | 'making'>): Making =>

@@ -129,7 +129,7 @@ function FromKnown({ piece }: { piece: PieceModel }) {
 const KIND_WORDS: Record<AttachedPart['kind'], string> = { handle: 'Handle', knob: 'Knob', spout: 'Spout', foot: 'Foot', other: 'Other' };
 
 /** Handles, knobs, spouts and feet: weighed, or measured; of the same clay or another. */
-function PutOn({ piece }: { piece: PieceModel }) {
+export function PutOn({ piece }: { piece: PieceModel }) {
   const { workspace } = useWorkspace();
   const { part, worked, units } = piece;
   const attached = part.attached ?? [];
@@ -142,7 +142,7 @@ function PutOn({ piece }: { piece: PieceModel }) {
     );
   const matterOf = matterIn(workspace);
   return (
-    <Block title="Put on after throwing, not in the ball">
+    <Block title={piece.by === 'wheel' ? 'Put on after throwing, not in the ball' : 'Put on, weighed or measured'}>
       {attached.map((each) => {
         const matter = (each.bodyId && matterOf(each.bodyId)) || worked.clay.matter;
         const measured = each.massG === undefined;

@@ -26,3 +26,12 @@ export function Told({ words, children }: { words: string; children: ReactNode }
     </Box>
   );
 }
+
+/** What may be wider than the screen: it scrolls sideways by itself, by keyboard too. */
+export function Sideways({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <Box overflowX="auto" tabIndex={0} role="group" aria-label={label}>
+      {children}
+    </Box>
+  );
+}

@@ -31,14 +31,26 @@ function changedBy(handle: Handle, sizes: Readonly<Partial<Record<SizeName, numb
   return { ...dragged, sizes: Object.fromEntries(changed) };
 }
 
+/** On a phone a finger tells no points apart that are nearer than this: the first is kept, sizes are typed anyway. px */
+const FINGER = 26;
+
+/** The points of a half that are shown. A former gives its profile: that one's points are not dragged. */
+function shownHandles({ by, worked }: PieceModel, at: Half, { wide, placed }: Geometry): readonly Handle[] {
+  const all = handlesOf(worked.sized.stages[at] as Form<Stage>).filter(({ key }) => by !== 'former' || !key.startsWith('point-'));
+  if (wide) return all;
+  return all.reduce<readonly Handle[]>((kept, handle) => {
+    const near = kept.some((other) => Math.hypot(other.at.r - handle.at.r, other.at.z - handle.at.z) * placed.scale < FINGER);
+    return near ? kept : [...kept, handle];
+  }, []);
+}
+
 /** The points of both halves that are dragged, or moved by the arrow keys, in whole units; on a phone those of the finished half. */
 export function DragPoints({ piece, geometry }: { piece: PieceModel; geometry: Geometry }) {
   const [why, setWhy] = useState<string | undefined>();
   return (
     <>
       {(geometry.wide ? HALVES : FINISHED).map((at) =>
-        // the former gives the profile: its points are not dragged
-        handlesOf({ ...piece.worked.sized.stages[at], ...(piece.by === 'former' && { knots: undefined }) } as Form<Stage>).map((handle) => (
+        shownHandles(piece, at, geometry).map((handle) => (
           <DragPoint key={`${at}-${handle.key}`} handle={handle} at={at} piece={piece} geometry={geometry} onRefused={setWhy} />
         )),
       )}

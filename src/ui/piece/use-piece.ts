@@ -313,7 +313,15 @@ export function usePiece(plan: Plan): PieceModel | undefined {
     },
     chooseCone: (cone) =>
       run(commands.setFiring(plan.id, cone === undefined ? undefined : { cone }, `firing: ${cone ? `cone ${cone}` : 'as usual'}`)),
-    chooseFamily: (family, words) => run(commands.setPart(plan.id, changedForm(part, form, family), `form: ${words}`)),
+    chooseFamily: (family, words) =>
+      run(
+        commands.setPart(
+          plan.id,
+          // a box that becomes a cup is still built of slabs
+          { ...changedForm(part, form, family), ...(by !== 'wheel' && { hand: { ...part.hand, by } }) },
+          `form: ${words}`,
+        ),
+      ),
   };
 }
 

@@ -19,6 +19,7 @@ export interface WheelPage {
 /** What is made by hand: all figures first, then a page for every slab, part or course, then the waits in order. */
 export function handPages(part: Part, worked: SizedPart, hand: HandWork, body: Body | undefined, units: Units): WheelPage[] {
   const { length, mass, choice } = units;
+  const rounded = (mm: number) => text(writeLength(handLength(mm, choice), choice));
   const weigh = { words: 'weigh out', figure: mass(handMass(hand.totalG, choice)) };
   const all: WheelPage = {
     key: 'all',
@@ -35,12 +36,12 @@ export function handPages(part: Part, worked: SizedPart, hand: HandWork, body: B
   const own =
     hand.by === 'coil'
       ? [
-          plain('base', 'Pinch the base', [mass(handMass(hand.plan.pinch.g, choice)), `${length(hand.plan.pinch.height)} high`]),
+          plain('base', 'Pinch the base', [mass(handMass(hand.plan.pinch.g, choice)), `${rounded(hand.plan.pinch.height)} high`]),
           ...hand.plan.courses.map((course, i) =>
             plain(
               `course-${i + 1}`,
               `Course ${i + 1} of ${hand.plan.courses.length}`,
-              [`${length(course.length)} long`, `${length(course.thickness)} thick`, `then ${length(course.to)} high`],
+              [`${rounded(course.length)} long`, `${length(course.thickness)} thick`, `then ${rounded(course.to)} high`],
               course.pause ? ['Let what stands firm up first, the rim covered.'] : [],
             ),
           ),
@@ -49,14 +50,14 @@ export function handPages(part: Part, worked: SizedPart, hand: HandWork, body: B
           ...hand.slabs.map(({ roll }, i) =>
             plain(`roll-${i}`, hand.slabs.length > 1 ? `Roll slab ${i + 1}` : 'Roll the slab', [
               `${length(roll.thickness)} thick`,
-              `${length(roll.length)} × ${length(roll.width)}`,
+              `${rounded(roll.length)} × ${rounded(roll.width)}`,
             ]),
           ),
           ...hand.parts.map(({ name, count, outline }) => {
             const { width, height } = boundsOf(outline);
             return plain(`cut-${name}`, `${name}${count * hand.pieces > 1 ? `, cut ${count * hand.pieces}` : ''}`, [
-              length(width),
-              `by ${length(height)}`,
+              rounded(width),
+              `by ${rounded(height)}`,
             ]);
           }),
         ];

@@ -8,12 +8,12 @@ const STROKES: Record<Assembled['lines'][number]['kind'], { width: number; color
   inside: { width: 1.2, color: 'var(--chakra-colors-glazed)', dash: '5 3' },
 };
 
-const SIZE = { width: 300, height: 250, margin: 16 };
+const SIZE = { width: 236, height: 230, margin: 14 };
 
-/** The finished piece as it stands, its joins lettered as on the flat parts. Nothing where the section says it all. */
+/** The finished piece as it stands, its joins lettered as on the flat parts. Only what is cut from slabs has parts to join. */
 export function AssembledPiece({ piece, inline = false }: { piece: PieceModel; inline?: boolean }) {
-  const seen = piece.by === 'slab' ? assembled(piece.form) : undefined;
-  if (!seen) return null;
+  if (piece.hand?.by !== 'slab') return null;
+  const seen = assembled(piece.form, piece.hand.choices.darts);
   const all = seen.lines.flatMap(({ points }) => points);
   const [xs, ys] = [all.map(({ x }) => x), all.map(({ y }) => y)];
   const [left, top] = [Math.min(...xs), Math.min(...ys)];

@@ -1,14 +1,14 @@
 'use client';
 
 import { type CoilChoices, type CoilNote, STANDS_THICKNESSES } from '@/core/handbuild';
-import { handMass } from '@/core/units';
+import { type UnitChoice, handLength, handMass, text, writeLength } from '@/core/units';
 import type { CoilWork } from '@/core/workspace';
 import { useBench } from '@/ui/bench';
 import { Act, OptionalInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Fragment, useState } from 'react';
-import { Block } from '../block';
+import { Block, Sideways } from '../block';
 import { OptionalLength, OptionalPercent } from '../optional';
 import type { PieceModel } from '../use-piece';
 import { PiecesField } from './pieces-field';
@@ -25,6 +25,10 @@ function Wet({ words, children }: { words: string; children: string }) {
     </Box>
   );
 }
+
+/** A length beyond what a rule reads. */
+const farWords = (mm: number, unit: UnitChoice['length']): string =>
+  unit === 'mm' || unit === 'cm' ? `${(mm / 1000).toFixed(1)} m` : `${(mm / 304.8).toFixed(1)} ft`;
 
 /** The pinched base, the coils course by course, and where to pause. */
 export function CoilPanel({ piece }: { piece: PieceModel }) {
@@ -56,7 +60,7 @@ export function CoilPanel({ piece }: { piece: PieceModel }) {
             return set({ thickness: mm }, 'thickness of coils', key);
           }}
         />
-        <Box width="170px">
+        <Box width="260px">
           <OptionalInput<number>
             label="Height a coil adds, over its thickness"
             hint={own && part.hand?.coil?.gain === undefined ? 'as you measured' : undefined}
@@ -80,7 +84,7 @@ export function CoilPanel({ piece }: { piece: PieceModel }) {
         <Wet words="up to">{length(plan.pinch.height)}</Wet>
         <Wet words="roll coils, thick">{length(plan.thickness)}</Wet>
         <Wet words="how many courses">{String(plan.courses.length)}</Wet>
-        <Wet words="all coils, long">{length(plan.length)}</Wet>
+        <Wet words="all coils, long">{farWords(plan.length, choice.length)}</Wet>
         <Wet words="all the clay">{mass(handMass(plan.totalG, choice))}</Wet>
       </HStack>
       {Math.abs(off) > Math.max(0.5, wall * 0.08) && (
@@ -88,15 +92,23 @@ export function CoilPanel({ piece }: { piece: PieceModel }) {
           Coils like these make a wall {length(plan.wall)} thick, {length(Math.abs(off))} {off > 0 ? 'thicker' : 'thinner'} than planned.
         </Box>
       )}
-      <Courses work={hand} length={length} mass={mass} />
+      <Courses work={hand} length={length} long={(mm) => text(writeLength(handLength(mm, choice), choice))} mass={mass} />
       <Learn />
     </Box>
   );
 }
 
-function Courses({ work: { plan }, length, mass }: { work: CoilWork; length: (mm: number) => string; mass: (g: number) => string }) {
+interface CoursesProps {
+  readonly work: CoilWork;
+  readonly length: (mm: number) => string;
+  /** Rounded to what a hand can do. */
+  readonly long: (mm: number) => string;
+  readonly mass: (g: number) => string;
+}
+
+function Courses({ work: { plan }, length, long, mass }: CoursesProps) {
   return (
-    <Box overflowX="auto">
+    <Sideways label="Courses, sideways">
       <chakra.table aria-label="Courses of coil" fontSize="15px" borderCollapse="collapse">
         <thead>
           <tr>
@@ -135,13 +147,13 @@ function Courses({ work: { plan }, length, mass }: { work: CoilWork; length: (mm
                   {i + 1}
                 </chakra.th>
                 <chakra.td textAlign="right" paddingInlineEnd="6">
-                  {length(course.length)}
+                  {long(course.length)}
                 </chakra.td>
                 <chakra.td textAlign="right" paddingInlineEnd="6">
                   {length(course.thickness)}
                 </chakra.td>
                 <chakra.td textAlign="right" paddingInlineEnd="6" fontWeight="650">
-                  {length(course.to)}
+                  {long(course.to)}
                 </chakra.td>
                 <chakra.td textAlign="right" paddingInlineEnd="6">
                   {mass(course.soFar)}
@@ -154,7 +166,7 @@ function Courses({ work: { plan }, length, mass }: { work: CoilWork; length: (mm
       <Box fontSize="sm" color="fg.muted" marginTop="1">
         A wall is let to firm after every {STANDS_THICKNESSES} times its thickness; clay, weather and hand may want it sooner.
       </Box>
-    </Box>
+    </Sideways>
   );
 }
 

@@ -12,7 +12,7 @@ import { useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useState } from 'react';
-import { Block } from '../block';
+import { Block, Sideways } from '../block';
 import { clayWords, type PieceModel } from '../use-piece';
 import { RolledSlabs } from './rolled-slabs';
 
@@ -65,7 +65,7 @@ function FormerRow({ piece, former, work }: { piece: PieceModel; former: FormerR
   const top = former.points.at(-1)!.height;
   return (
     <tr>
-      <chakra.th scope="row" textAlign="left" fontWeight={inUse ? '680' : '500'} paddingBlock="2" paddingInlineEnd="4">
+      <chakra.th scope="row" textAlign="left" fontWeight={inUse ? '680' : '500'} paddingBlock="2" paddingInlineEnd="4" minWidth="128px">
         {former.name}
         <Box fontSize="sm" color="fg.muted" fontWeight="400">
           {former.measured === 'inside' ? 'clay inside it' : 'clay over it'}
@@ -106,14 +106,14 @@ function FormerRow({ piece, former, work }: { piece: PieceModel; former: FormerR
           <chakra.td {...CELL} color="glazed">
             {volume(made.capacityMl)}
           </chakra.td>
-          <chakra.td {...CELL} color="fg.muted" fontSize="sm">
+          <chakra.td {...CELL} color="fg.muted" fontSize="sm" whiteSpace="normal">
             {offWords(made.finished, piece.form.sizes, length)}
           </chakra.td>
         </>
       )}
       <chakra.td paddingBlock="1">
         {!(inUse && !work.parted) && (
-          <Act aria-label={`Make it in ${former.name}`} onClick={() => setRefused(take(piece, former, stop))}>
+          <Act whiteSpace="nowrap" aria-label={`Make it in ${former.name}`} onClick={() => setRefused(take(piece, former, stop))}>
             Use it
           </Act>
         )}
@@ -175,7 +175,7 @@ export function FormerPanel({ piece }: { piece: PieceModel }) {
             .
           </Box>
         ) : (
-          <Box overflowX="auto">
+          <Sideways label="Formers, sideways">
             <chakra.table aria-label="Formers" marginTop="2" fontSize="15px">
               <thead>
                 <tr>
@@ -200,7 +200,7 @@ export function FormerPanel({ piece }: { piece: PieceModel }) {
                 ))}
               </tbody>
             </chakra.table>
-          </Box>
+          </Sideways>
         )}
         {hand.former?.measured === 'outside' && (
           <Box fontSize="sm" color="warn" marginTop="2">

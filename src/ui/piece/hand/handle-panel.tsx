@@ -5,6 +5,7 @@ import { handMass } from '@/core/units';
 import { Act, LabelledChoice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { Box, HStack } from '@chakra-ui/react';
+import { PutOn } from '../ball-panel';
 import { Block, Told } from '../block';
 import { OptionalLength, OptionalPercent } from '../optional';
 import type { PieceModel } from '../use-piece';
@@ -19,6 +20,7 @@ export function HandlePanel({ piece }: { piece: PieceModel }) {
   return (
     <Box>
       <HandleBlock piece={piece} />
+      {piece.by !== 'wheel' && <PutOn piece={piece} />}
       <LidBlock piece={piece} />
     </Box>
   );

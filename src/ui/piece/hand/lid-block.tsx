@@ -8,7 +8,7 @@ import { useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useState } from 'react';
-import { Block } from '../block';
+import { Block, Sideways } from '../block';
 import type { PieceModel } from '../use-piece';
 
 const FIT_WORDS: Record<Fit, string> = { snug: 'Snug', easy: 'Easy', roomy: 'Roomy' };
@@ -72,7 +72,7 @@ function LidPairs({ piece }: { piece: PieceModel }) {
       ) : pairs.length === 0 ? (
         <Box fontSize="sm">No two of your round cutters make a lid.</Box>
       ) : (
-        <Box overflowX="auto">
+        <Sideways label="Lids, sideways">
           <chakra.table aria-label="Pairs of cutters for a lid" fontSize="15px">
             <thead>
               <tr>
@@ -117,7 +117,7 @@ function LidPairs({ piece }: { piece: PieceModel }) {
               ))}
             </tbody>
           </chakra.table>
-        </Box>
+        </Sideways>
       )}
     </Block>
   );

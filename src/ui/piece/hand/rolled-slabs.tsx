@@ -1,7 +1,7 @@
 import { type FormerWork, type RolledSlab, type SlabWork, USUAL_ROLLER } from '@/core/workspace';
 import { useBench } from '@/ui/bench';
 import { STAGE_WORDS } from '@/core/sizing';
-import { handMass } from '@/core/units';
+import { type UnitChoice, handMass } from '@/core/units';
 import { LabelledChoice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -12,7 +12,15 @@ import type { PieceModel } from '../use-piece';
 import { PiecesField } from './pieces-field';
 import { SheetDrawing } from './sheet-drawing';
 
-function WetFigure({ words, children, small }: { words: string; children: string; small?: string | undefined }) {
+interface FigureProps {
+  readonly words: string;
+  readonly children: string;
+  readonly small?: string | undefined;
+  /** The small words speak of the finished piece. */
+  readonly finished?: boolean;
+}
+
+function WetFigure({ words, children, small, finished = false }: FigureProps) {
   return (
     <Box>
       <Box fontSize="sm" color="fg.muted">
@@ -22,12 +30,21 @@ function WetFigure({ words, children, small }: { words: string; children: string
         {children}
       </Box>
       {small && (
-        <Box fontSize="sm" color="glazed" fontVariantNumeric="tabular-nums">
+        <Box fontSize="sm" color={finished ? 'glazed' : 'fg.muted'} fontVariantNumeric="tabular-nums">
           {small}
         </Box>
       )}
     </Box>
   );
+}
+
+const MM2_PER_IN2 = 645.16;
+
+/** The area of a slab. */
+function areaWords({ length, width }: RolledSlab['roll'], unit: UnitChoice['length']): string {
+  return unit === 'mm' || unit === 'cm'
+    ? `${Math.round((length * width) / 100)} cm²`
+    : `${Math.round((length * width) / MM2_PER_IN2)} sq in`;
 }
 
 /** The guide to roll between, and what it finishes at. */
@@ -46,22 +63,22 @@ function Slab({ slab, piece, at }: { slab: RolledSlab; piece: PieceModel; at: 'w
       <HStack gap="8" flexWrap="wrap" alignItems="flex-start" marginBottom="2">
         <WetFigure words="roll, thick">{length(slab.roll.thickness)}</WetFigure>
         {guide && (
-          <WetFigure words="between battens of" small={guide[1]}>
+          <WetFigure words="between battens of" small={guide[1]} finished>
             {guide[0]}
           </WetFigure>
         )}
-        <WetFigure words="long × wide, wet">{size}</WetFigure>
+        <WetFigure words="long × wide, wet" small={areaWords(slab.roll, choice.length)}>
+          {size}
+        </WetFigure>
         <WetFigure words="weigh out">{mass(handMass(slab.g, choice))}</WetFigure>
         <Box alignSelf="center" fontSize="sm" color="fg.muted">
           {Math.round(slab.used * 100)} % of it is parts
         </Box>
       </HStack>
-      <Box marginBottom="1">
-        <StageName stage={at} />{' '}
-        <chakra.span fontSize="sm" color="fg.muted">
-          as cut
-        </chakra.span>
-      </Box>
+      <HStack marginBottom="1" gap="2" fontSize="sm" color="fg.muted">
+        <StageName stage={at} />
+        <span>as the parts are cut</span>
+      </HStack>
       <SheetDrawing
         slab={slab}
         words={`Layout: ${slab.laid.length} ${slab.laid.length === 1 ? 'part' : 'parts'} on a slab ${size}, cut ${STAGE_WORDS[at]}`}

@@ -1,4 +1,4 @@
-import { boundsOf } from '@/core/handbuild';
+import { boundsOf, roomIn } from '@/core/handbuild';
 import type { RolledSlab } from '@/core/workspace';
 import { chakra } from '@chakra-ui/react';
 
@@ -10,7 +10,7 @@ export function SheetDrawing({ slab, words }: { slab: RolledSlab; words: string 
     <chakra.svg
       role="img"
       aria-label={words}
-      viewBox={`-4 -4 ${length + 8} ${width + 8}`}
+      viewBox={`-4 -4 ${length + 8} ${width + 8 + letter * 1.4}`}
       width="100%"
       maxHeight="280px"
       preserveAspectRatio="xMinYMin meet"
@@ -25,11 +25,12 @@ export function SheetDrawing({ slab, words }: { slab: RolledSlab; words: string 
         stroke="var(--chakra-colors-line-strong)"
         strokeDasharray="7 5"
       />
-      <text x={length - 8} y={width - 8} textAnchor="end" fontSize={letter * 0.8} fill="var(--chakra-colors-fg-muted)">
+      <text x={length} y={width + letter * 1.2} textAnchor="end" fontSize={letter * 0.8} fill="var(--chakra-colors-fg-muted)">
         rolled this way →
       </text>
       {laid.map(({ outline, part }, i) => {
-        const { left, top, width: w, height: h } = boundsOf(outline);
+        const { width: w } = boundsOf(outline);
+        const room = roomIn(outline);
         return (
           <g key={i}>
             <path
@@ -39,8 +40,8 @@ export function SheetDrawing({ slab, words }: { slab: RolledSlab; words: string 
               strokeWidth="1.6"
             />
             <text
-              x={left + w / 2}
-              y={top + h / 2 + letter / 3}
+              x={room.at.x}
+              y={room.at.y + letter / 3}
               textAnchor="middle"
               fontSize={Math.min(letter, (w * 1.7) / part.name.length)}
               fill="var(--chakra-colors-fg)"

@@ -1,0 +1,102 @@
+import { clayFigures, remaining } from '@/core/clay';
+import { FAMILIES, type FamilyName, type Form, type SizeName, formOf } from '@/core/form';
+import { USUAL_SLAB, assembled, boundsOf, liesWithin, roomIn, slabParts } from '@/core/handbuild';
+import { tile } from '@/core/paper';
+import { writeDxf, writeSvg } from '@/core/print';
+import { describe, expect, it } from 'vitest';
+import { template } from '.';
+
+const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5 });
+const grow = 1 / remaining(clay.shrinkage, 'glazed', 'width');
+const length = (mm: number) => `${mm.toFixed(1)} mm`;
+const said = { name: 'Test piece', clay: 'Heron Buff, cone 6', stage: 'wet' as const, length };
+
+const form = (family: FamilyName, sizes: Partial<Record<SizeName, number>> = {}): Form<'glazed'> => {
+  const { manner, knots, typical } = FAMILIES[family];
+  return formOf({ family, manner: { ...manner, foot: 'flat' }, knots }, 'glazed', { ...typical, ...sizes });
+};
+const partsOf = (family: FamilyName, sizes: Partial<Record<SizeName, number>> = {}) =>
+  slabParts(form(family, sizes), grow, grow, USUAL_SLAB);
+
+const SLABBED = ['cylinder', 'bowl', 'plate', 'disc', 'box', 'oval', 'faceted', 'tile'] as const;
+
+describe('a template on paper', () => {
+  it.each(SLABBED)('of a %s is at true size within its sheet, with name, clay, stage, slab and a line to measure', (family) => {
+    for (const part of partsOf(family)) {
+      const { shapes, width, height, title } = template(part, said);
+      const [cut] = shapes;
+      if (cut?.kind !== 'path') throw new Error('the cut line comes first');
+      expect(cut.closed).toBe(true);
+      expect(boundsOf(cut.points).width).toBeCloseTo(boundsOf(part.outline).width, 9);
+      expect(boundsOf(cut.points).height).toBeCloseTo(boundsOf(part.outline).height, 9);
+      for (const { x, y } of cut.points) {
+        expect(x).toBeGreaterThan(0);
+        expect(x).toBeLessThan(width);
+        expect(y).toBeGreaterThan(0);
+        expect(y).toBeLessThan(height);
+      }
+      const words = shapes.flatMap((shape) => (shape.kind === 'text' ? [shape.text] : [])).join(' ');
+      expect(words).toContain(`Test piece: ${part.name}`);
+      expect(words).toContain('Heron Buff, cone 6');
+      expect(words).toContain('wet clay');
+      expect(words).toContain(length(part.thickness));
+      expect(words).toContain('rolled this way');
+      expect(title).toContain('wet');
+      const check = shapes.find((shape) => shape.kind === 'line' && Math.abs(shape.x2 - shape.x1 - 100) < 1e-9);
+      expect(check).toBeDefined();
+    }
+  });
+
+  it.each(SLABBED)('of a %s writes its letters and its arrow on the part itself', (family) => {
+    for (const part of partsOf(family)) {
+      const { shapes } = template(part, said);
+      const outline = shapes[0]!.kind === 'path' ? shapes[0]!.points : [];
+      const letters = shapes.filter((shape) => shape.kind === 'text' && /^[AB]$/.test(shape.text));
+      expect(letters).toHaveLength(part.edges.length);
+      for (const letter of letters)
+        if (letter.kind === 'text') expect(liesWithin(outline, { x: letter.x, y: letter.y - 8 / 3 })).toBe(true);
+      const arrow = shapes.find((shape) => shape.kind === 'text' && shape.text === 'rolled this way');
+      if (arrow?.kind === 'text') expect(liesWithin(outline, { x: arrow.x, y: arrow.y + 2 })).toBe(true);
+    }
+  });
+
+  it('leaves the arrow out of parts that may be turned', () => {
+    const [part] = partsOf('box');
+    const { shapes } = template(part!, { ...said, turns: true });
+    expect(shapes.some((shape) => shape.kind === 'text' && shape.text === 'rolled this way')).toBe(false);
+  });
+
+  it('is tiled over the sheets it needs, and a cutter’s file keeps apart what is not cut', () => {
+    const [wall] = partsOf('cylinder', { rimDiameter: 120, baseDiameter: 90 });
+    const drawing = template(wall!, said);
+    expect(tile(drawing, 'a4').length).toBeGreaterThan(1);
+    expect(writeSvg(drawing)).toContain('stroke-dasharray="3 2"');
+    const dxf = writeDxf(drawing);
+    expect(dxf).toContain('not-to-cut');
+    expect(dxf.match(/LWPOLYLINE/g)!.length).toBe(1 + wall!.lines.length);
+  });
+});
+
+describe('the roomiest place of a part', () => {
+  it('lies in it, also where it is bent', () => {
+    for (const family of SLABBED) {
+      for (const part of partsOf(family)) {
+        const { at, mm } = roomIn(part.outline);
+        expect(liesWithin(part.outline, at)).toBe(true);
+        expect(mm).toBeGreaterThan(5);
+      }
+    }
+  });
+});
+
+describe('the piece put together', () => {
+  it.each(SLABBED)('of a %s marks as many kinds of joins as its parts have, and stands as high as it is', (family) => {
+    const { lines, marks } = assembled(form(family), USUAL_SLAB.darts);
+    const drawn = new Set(marks.map(({ mark }) => mark));
+    const cut = new Set(partsOf(family).flatMap(({ edges }) => edges.map(({ mark }) => mark)));
+    expect(drawn).toEqual(cut);
+    const all = lines.flatMap(({ points }) => points);
+    for (const { x, y } of all) expect(Number.isFinite(x + y)).toBe(true);
+    expect(boundsOf(all).width).toBeGreaterThan(0.5 * form(family).sizes.rimDiameter);
+  });
+});

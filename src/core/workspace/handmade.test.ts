@@ -1,0 +1,161 @@
+import { remaining } from '@/core/clay';
+import { boundsOf } from '@/core/handbuild';
+import { METRIC, text, writeLength, writeMass, writeVolume } from '@/core/units';
+import { describe, expect, it } from 'vitest';
+import { DEMO, type HandWork, type Part, type Workspace, clayOf, handOf, handWork, handWorking, makingOf, matterIn, sizePart } from '.';
+
+const writers = {
+  length: (mm: number) => text(writeLength(mm, METRIC)),
+  mass: (g: number) => text(writeMass(g, METRIC)),
+  volume: (ml: number) => text(writeVolume(ml, METRIC)),
+};
+
+const partOf = (id: string): Part => DEMO.plans.find((plan) => plan.id === id)!.parts[0];
+
+function worked(part: Part, workspace: Workspace = DEMO) {
+  const made = sizePart(part, clayOf(workspace, part).figures, String, matterIn(workspace));
+  if (!made.ok) throw new Error(made.problem.message);
+  return made.value;
+}
+
+function work<B extends HandWork['by']>(by: B, part: Part, workspace: Workspace = DEMO): Extract<HandWork, { by: B }> {
+  const found = handWork(part, worked(part, workspace), workspace);
+  if (found?.by !== by) throw new Error(`not made by ${by}`);
+  return found as Extract<HandWork, { by: B }>;
+}
+
+const bench = (change: Workspace['settings']['bench']): Workspace => ({
+  ...DEMO,
+  settings: { ...DEMO.settings, bench: { ...DEMO.settings.bench, ...change } },
+});
+
+describe('how a part is made', () => {
+  it('is on the wheel unless it says otherwise; what is not round or has no wall never is anything else than slabs', () => {
+    const jar = partOf('plan-honey-jar');
+    expect(handOf(jar)).toBe('wheel');
+    expect(handOf({ ...jar, hand: { by: 'coil' } })).toBe('coil');
+    expect(handOf({ ...partOf('plan-planter-box'), hand: { by: 'coil' } })).toBe('slab');
+    expect(handOf({ family: 'tile' })).toBe('slab');
+    expect(handOf({ family: 'disc', hand: { by: 'former' } })).toBe('slab');
+    expect(handOf({ family: 'disc' })).toBe('wheel');
+  });
+
+  it('by hand leaves nothing for trimming, wire or slurry, but keeps what is put on and what was set for the wheel', () => {
+    const jar = { ...partOf('plan-honey-jar'), making: { ...partOf('plan-honey-jar').making, attachedMass: 40 } };
+    const coiled: Part = { ...jar, hand: { by: 'coil' } };
+    expect(makingOf(coiled)).toEqual({ trimFloor: 0, trimWall: 0, rimCut: 0, wireLoss: 0, slurryPercent: 0, attachedMass: 40 });
+    expect(coiled.making.trimFloor).toBe(4.5);
+    const { masses } = worked(coiled).sized;
+    expect(masses.ball).toBeCloseTo(masses.trimmed - 40, 6);
+    expect(handWork(jar, worked(jar), DEMO)).toBeUndefined();
+  });
+
+  it('counts its handle once it fits, and goes without where it does not', () => {
+    const mug = partOf('plan-slab-mug');
+    const without = worked({ ...mug, handle: undefined }).sized.masses;
+    const withIt = worked(mug).sized.masses;
+    expect(withIt.trimmed - without.trimmed).toBeGreaterThan(15);
+    expect(withIt.ball).toBeCloseTo(without.ball, 9);
+    expect(worked({ ...mug, handle: { ...mug.handle!, fingers: 4, fingerWidth: 40 } }).sized.masses.trimmed).toBeCloseTo(
+      without.trimmed,
+      9,
+    );
+  });
+});
+
+describe('the slabs to roll', () => {
+  const planter = partOf('plan-planter-box');
+
+  it('are wet, though the parts are cut at leather hard', () => {
+    const { slabs } = work('slab', planter);
+    const { clay } = worked(planter);
+    const left = remaining(clay.shrinkage, 'leather', 'width');
+    expect(slabs[0]!.roll.thickness).toBeCloseTo(slabs[0]!.thickness / left, 9);
+    expect(slabs[0]!.roll.length).toBeCloseTo(slabs[0]!.length / left, 9);
+    expect(slabs[0]!.roll.thickness).toBeCloseTo(10 / remaining(clay.shrinkage, 'glazed', 'width'), 9);
+  });
+
+  it('are rolled thicker and smaller before a texture, of the same clay', () => {
+    const plain = work('slab', planter);
+    const textured = work('slab', { ...planter, hand: { ...planter.hand, texture: { along: 6, across: 2 } } });
+    expect(textured.slabs[0]!.roll.thickness).toBeCloseTo(plain.slabs[0]!.roll.thickness * 1.06 * 1.02, 9);
+    expect(textured.totalG).toBeCloseTo(plain.totalG, 6);
+  });
+
+  it('weigh more than the piece by the offcuts, and never leave the roller', () => {
+    for (const rollerWidth of [300, 400, 800]) {
+      const { slabs, totalG } = work('slab', planter, bench({ rollerWidth }));
+      expect(slabs[0]!.roll.width).toBeLessThanOrEqual(rollerWidth + 1e-6);
+      expect(totalG).toBeGreaterThan(worked(planter).sized.masses.ball);
+      // the parts are a little more than the piece: what bevels take
+      expect(totalG * slabs[0]!.used).toBeLessThan(1.12 * worked(planter).sized.masses.ball);
+    }
+  });
+
+  it('take copies for so many pieces', () => {
+    const tile = partOf('plan-bench-tile');
+    const [sheet] = work('slab', tile).slabs;
+    expect(sheet!.laid).toHaveLength(6);
+    expect(work('slab', { ...tile, hand: { ...tile.hand, pieces: 1 } }).slabs[0]!.laid).toHaveLength(1);
+  });
+
+  it('name the guide from the maker’s battens, and what it finishes at', () => {
+    const [slab] = work('slab', planter, bench({ battens: [4, 11] })).slabs;
+    const { clay } = worked(planter);
+    expect(slab!.guide).toEqual({ battens: [11], thickness: 11 });
+    expect(slab!.guideFinishes).toBeCloseTo(11 * remaining(clay.shrinkage, 'glazed', 'width'), 9);
+    expect(work('slab', planter, bench({ battens: [] })).slabs[0]!.guide).toBeUndefined();
+  });
+});
+
+describe('a piece from a former', () => {
+  const dish = partOf('plan-seed-dish');
+
+  it('knows its former until its sizes are changed', () => {
+    const made = work('former', dish);
+    expect(made).toMatchObject({ parted: false, stop: 58, former: { name: 'Fruit bowl, enamel' } });
+    const wider: Part = { ...dish, sizes: { ...dish.sizes, rimDiameter: [{ mm: 240, at: 'wet' }] } };
+    expect(work('former', wider).parted).toBe(true);
+    expect(work('former', { ...dish, hand: { by: 'former' } })).toMatchObject({ former: undefined, parted: false });
+  });
+
+  it('takes a disc of slab that reaches from rim to rim', () => {
+    const { parts } = work('former', dish);
+    const { rimDiameter, height } = worked(dish).sized.stages.wet.sizes;
+    const { width } = boundsOf(parts[0]!.outline);
+    expect(width).toBeGreaterThan(rimDiameter);
+    expect(width).toBeLessThan(rimDiameter + 2 * height + 40);
+  });
+});
+
+describe('a coiled piece', () => {
+  const jar = partOf('plan-skep-jar');
+
+  it('uses the maker’s own gain from the first note on, unless the piece has its own', () => {
+    expect(work('coil', jar).choices.gain).toBe(1);
+    const noted = bench({ coils: [{ coils: 10, thickness: 10, height: 80 }] });
+    expect(work('coil', jar, noted)).toMatchObject({ choices: { gain: 0.8 }, own: { gain: 0.8 } });
+    const own: Part = { ...jar, hand: { ...jar.hand, coil: { gain: 1.1 } } };
+    expect(work('coil', own, noted).choices.gain).toBe(1.1);
+  });
+});
+
+describe('the arithmetic of what is made by hand', () => {
+  it.each(DEMO.plans.filter(({ parts: [part] }) => handOf(part) !== 'wheel').map(({ id, name }) => [name, id]))(
+    'of %s ends in what is weighed out',
+    (_, id) => {
+      const part = partOf(id);
+      const found = handWork(part, worked(part), DEMO)!;
+      const { lines } = handWorking(found, worked(part), writers);
+      expect(lines.join(' ')).toContain(writers.mass(found.by === 'coil' ? found.totalG : found.slabs[0]!.g));
+      for (const line of lines) expect(line).not.toMatch(/NaN|undefined|Infinity/);
+    },
+  );
+
+  it('of a straight cup goes round the middle of its wall', () => {
+    const mug = partOf('plan-slab-mug');
+    const straight: Part = { ...mug, sizes: { ...mug.sizes, rimDiameter: mug.sizes.baseDiameter } };
+    const { lines } = handWorking(work('slab', straight), worked(straight), writers);
+    expect(lines[1]).toMatch(/^Round the middle of the wall: π × \(74 mm − 5 mm\) = 216.8 mm finished ÷ 0.88501 = 244.9 mm wet\.$/);
+  });
+});

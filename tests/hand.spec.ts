@@ -1,0 +1,254 @@
+import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { answer, expect, saved, savesByDownload, test, type, visit } from './app';
+
+async function savedAs(page: Page, button: string): Promise<Buffer> {
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: button, exact: true }).click();
+  return readFileSync((await (await download).path())!);
+}
+
+/** The cut line of a saved template: the first path of the drawing, mm. */
+function cutLine(svg: Buffer): { width: number; height: number } {
+  const [, d] = /<path d="M([^"]+)"/.exec(svg.toString())!;
+  const places = d!
+    .replace(/Z$/, '')
+    .split('L')
+    .map((place) => place.split(' ').map(Number) as [number, number]);
+  const [xs, ys] = [places.map(([x]) => x), places.map(([, y]) => y)];
+  return { width: Math.max(...xs) - Math.min(...xs), height: Math.max(...ys) - Math.min(...ys) };
+}
+
+async function wordsOf(pdf: Buffer): Promise<{ pages: number; words: string }> {
+  const read = await getDocument({ data: new Uint8Array(pdf), verbosity: 0 }).promise;
+  const first = await read.getPage(1);
+  const words = (await first.getTextContent()).items.map((item) => ('str' in item ? item.str : '')).join(' ');
+  return { pages: read.numPages, words };
+}
+
+const hand = (page: Page, words: string) => page.locator(`[data-hand="${words}"]`);
+
+test('a box from its finished size to a printed template: every part, its corners and where the bevel ends', async ({ page }) => {
+  await savesByDownload(page);
+  await visit(page, '/?plan=plan-planter-box');
+  for (const [label, mm] of [
+    ['Finished length at the rim', '300'],
+    ['Finished length at the base', '300'],
+    ['Finished width at the rim', '150'],
+    ['Finished width at the base', '150'],
+  ] as const)
+    await type(page, label, mm);
+  await expect(page.getByTestId('assembled')).toContainText('A');
+  await page.getByRole('tab', { name: 'Slab and templates' }).click();
+  await page.getByLabel('Cut when', { exact: true }).selectOption('Wet');
+  // 300 finished of a clay with 94 left of 100
+  const long = page.getByRole('region', { name: 'Side, the long way, cut 2' });
+  await expect(long).toContainText('45 degrees');
+  const cut = cutLine(await savedAs(page, 'Side, the long way, cut 2 as SVG'));
+  expect(cut.width).toBeCloseTo(300 / 0.94, 2);
+  expect(cut.height).toBeCloseTo(170 / 0.94, 2);
+  await page.getByLabel('Corners', { exact: true }).selectOption('Butted corners');
+  expect(cutLine(await savedAs(page, 'Side, the short way, cut 2 as SVG')).width).toBeCloseTo(130 / 0.94, 2);
+  const { words, pages } = await wordsOf(await savedAs(page, 'Base as PDF'));
+  expect(pages).toBeGreaterThan(1);
+  expect(words).toContain('This line is 100 mm');
+  expect(words).toContain('Planter box: Base');
+  expect(words).toContain('Quarry Grog');
+  await saved(page);
+  await page.reload();
+  await page.getByRole('tab', { name: 'Slab and templates' }).click();
+  await expect(page.getByLabel('Corners', { exact: true })).toHaveValue('butted');
+});
+
+test('a flared cup: a piece of a ring, its lap, its slab with texture, and the paper model the other way', async ({ page }) => {
+  await savesByDownload(page);
+  await visit(page, '/?plan=plan-slab-mug');
+  await expect(hand(page, 'roll, thick')).toHaveText('6 mm');
+  await page.getByRole('tab', { name: 'Slab and templates' }).click();
+  const wall = cutLine(await savedAs(page, 'Wall as SVG'));
+  await page.getByLabel('Seam', { exact: true }).selectOption('Butted seam');
+  const butted = cutLine(await savedAs(page, 'Wall as SVG'));
+  expect(wall.width - butted.width).toBeGreaterThan(7);
+  expect(wall.width - butted.width).toBeLessThan(9.1);
+  // straight, it is a rectangle round its middle: pi (80 - 5) finished
+  await type(page, 'Finished width at the mouth', '80');
+  await type(page, 'Finished width at the base', '80');
+  await page.getByRole('button', { name: /^weigh out/ }).click();
+  await expect(page.getByRole('region', { name: 'Arithmetic' })).toContainText('π × (80 mm − 5 mm) = 235.6 mm finished');
+  const straight = cutLine(await savedAs(page, 'Wall as SVG'));
+  await type(page, 'Along the rim', `${straight.width.toFixed(2)}`);
+  await type(page, 'High', `${straight.height.toFixed(2)}`);
+  const model = page.getByRole('region', { name: 'From a paper model' });
+  await expect(model).toContainText('80 mm');
+  await expect(model).toContainText('96 mm');
+  await type(page, 'Along the rim', '300');
+  await page.getByRole('button', { name: 'Make it this size' }).click();
+  // the mouth keeps its 5 mm wall round the new middle
+  await expect(page.getByLabel('Finished width at the mouth', { exact: true })).toHaveValue('89.5');
+});
+
+test('a texture asks for a thicker slab, and a narrow roller says what does not fit', async ({ page }) => {
+  await visit(page, '/?plan=plan-butter-dish');
+  await page.getByRole('tab', { name: 'Slab and templates' }).click();
+  const slab = page.getByRole('region', { name: /^Slab [\d.]+ mm thick$/ });
+  await expect(slab).toContainText('5.9 mm');
+  await type(page, 'Texture stretches it along', '10 %');
+  await expect(slab).toContainText('6.5 mm');
+  await type(page, 'Widest your roller takes', '100');
+  await expect(slab.getByRole('alert').first()).toContainText('wider than your roller takes along its arrow');
+  await page.getByLabel('Parts lie', { exact: true }).selectOption('turned to save clay');
+  await expect(slab.getByRole('alert').first()).toContainText('either way');
+});
+
+test('a bowl pressed in a former: what it finishes at, stopped anywhere, and the disc of slab it takes', async ({ page }) => {
+  await savesByDownload(page);
+  await visit(page, '/?plan=plan-flared-mug');
+  await page.getByLabel('Way of making', { exact: true }).selectOption('In or over a former');
+  await page.getByRole('tab', { name: 'Former and slab' }).click();
+  await page.getByRole('button', { name: 'Make it in Fruit bowl, enamel' }).click();
+  await expect(page.getByLabel('Form', { exact: true })).toHaveValue('profile');
+  const row = page.getByRole('row', { name: /Fruit bowl/ });
+  await expect(row).toContainText('in use');
+  await type(page, 'Clay stops in Fruit bowl, enamel at', '75');
+  await expect(row).toContainText('242 mm × 75 mm');
+  await expect(page.getByLabel('Wet height', { exact: true })).toHaveValue('75');
+  // Heron Buff, August: about 88.5 of 100 left
+  await expect(page.getByLabel('Finished width at the mouth', { exact: true })).toHaveValue(/^214\.\d$/);
+  await type(page, 'Clay stops in Fruit bowl, enamel at', '120');
+  await expect(row.getByRole('alert')).toContainText('92 mm');
+  await page.keyboard.press('Escape');
+  const disc = cutLine(await savedAs(page, 'Disc of slab as SVG'));
+  expect(disc.width).toBeGreaterThan(242);
+  await page.getByRole('tab', { name: 'Steps' }).click();
+  await expect(page.locator('[data-work="off"]')).toContainText('let go of the bowl by itself');
+  // sizes typed by hand are no longer the former's
+  await type(page, 'Wet width at the mouth', '200');
+  await page.getByRole('tab', { name: 'Former and slab' }).click();
+  await expect(page.getByRole('note')).toContainText('no longer what “Fruit bowl, enamel” makes');
+});
+
+test('a coiled pot from its finished height to its courses and its printed rib', async ({ page }) => {
+  await savesByDownload(page);
+  await visit(page, '/?plan=plan-yard-planter');
+  await page.getByLabel('Way of making', { exact: true }).selectOption('Pinched and coiled');
+  const courses = page.getByRole('table', { name: 'Courses of coil' });
+  await page.getByRole('tab', { name: 'Coils' }).click();
+  const before = await courses.getByRole('row').count();
+  await type(page, 'Finished height', '130');
+  await expect.poll(() => courses.getByRole('row').count()).toBeLessThan(before);
+  // the last course ends at the wet height: 130 of 94 left
+  await expect(courses.getByRole('row').last()).toContainText('138 mm');
+  await type(page, 'Coils, thick', '8');
+  await expect(page.getByRole('tabpanel').getByRole('note')).toContainText('thinner than planned');
+  await type(page, 'Coils, thick', '');
+  await type(page, 'Courses laid', '10');
+  await type(page, 'Coil, thick', '10');
+  await type(page, 'rose, in all', '80');
+  await page.getByRole('button', { name: 'Keep this note' }).click();
+  await expect(page.getByLabel('Height a coil adds, over its thickness', { exact: true })).toHaveValue('0.8');
+  await page.getByRole('tab', { name: 'Bench' }).click();
+  const rib = await wordsOf(await savedAs(page, 'Outside rib as PDF'));
+  expect(rib.words).toContain('Yard planter');
+});
+
+test('a handle passes its fingers fired, counts with the piece, and is refused where it does not fit', async ({ page }) => {
+  await visit(page, '/?plan=plan-honey-jar');
+  const trimmed = page
+    .getByRole('row', { name: /Weight, trimmed/ })
+    .getByRole('cell')
+    .first();
+  const without = await trimmed.textContent();
+  await page.getByRole('tab', { name: 'Handle, lid' }).click();
+  await page.getByRole('button', { name: 'Add a handle' }).click();
+  const handle = page.getByRole('region', { name: 'Handle', exact: true });
+  await page.getByLabel('Fingers through it', { exact: true }).selectOption('2');
+  await type(page, 'A finger, wide', '20');
+  await expect(handle).toContainText('44 mm × 28 mm');
+  await type(page, 'Handles needed', '10');
+  await expect(handle).toContainText('Make 12 for 10');
+  await page.getByLabel('Fingers through it', { exact: true }).selectOption('4');
+  await type(page, 'A finger, wide', '30');
+  await expect(handle.getByRole('alert')).toContainText('the piece is 120 mm high');
+  await type(page, 'A finger, wide', '18');
+  await expect(handle.getByRole('alert')).toHaveCount(0);
+  await page.getByRole('tab', { name: 'Sizes' }).click();
+  await expect(trimmed).not.toHaveText(without!);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.getByRole('tab', { name: 'Handle, lid' }).click();
+  // all that was typed in one visit to the field is one act
+  await expect(page.getByLabel('A finger, wide', { exact: true })).toHaveValue('20 mm');
+});
+
+test('the kit: a cutter kept becomes a lid, a former is refused where clay would not leave it, and all of it can be undone', async ({
+  page,
+}) => {
+  await visit(page, '/kit');
+  await page.getByRole('button', { name: 'Add a cutter' }).click();
+  await type(page, 'Width of Round 80', '92');
+  await saved(page);
+  await visit(page, '/?plan=plan-slab-mug');
+  await page.getByRole('tab', { name: 'Handle, lid' }).click();
+  await page.getByLabel('The insert sits', { exact: true }).selectOption('Roomy');
+  await expect(page.getByRole('table', { name: 'Pairs of cutters for a lid' })).toContainText(/Round 112\s*Round 80.*fits/);
+  await visit(page, '/kit');
+  await type(page, 'Width 3 of Fruit bowl, enamel', '100');
+  await expect(page.getByRole('alert').first()).toContainText('draws in');
+  await expect(page.getByLabel('Width 3 of Fruit bowl, enamel', { exact: true })).toHaveValue('100');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Take Pudding basin away' }).click();
+  await expect(page.getByRole('region', { name: 'Pudding basin' })).toHaveCount(0);
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('region', { name: 'Pudding basin' })).toHaveCount(1);
+});
+
+test('at the bench: weigh, roll and cut in huge figures, then the waits with their signs', async ({ page }) => {
+  await visit(page, '/?plan=plan-comb-pot');
+  const weigh = await answer(page, 'hand').textContent();
+  await page.getByRole('link', { name: 'At the bench' }).click();
+  await expect(page.locator('[data-digits]').first()).toHaveText(weigh!.replace(/\s+/g, ' ').trim());
+  await page.getByRole('button', { name: 'Next' }).click();
+  await expect(page.getByRole('heading', { name: 'Roll the slab' })).toBeVisible();
+  for (let i = 0; i < 3; i += 1) await page.keyboard.press('PageDown');
+  await expect(page.locator('[data-wheel="roll"]')).toBeVisible();
+  await page.getByRole('button', { name: 'Made', exact: true }).click();
+  await expect(page.getByRole('status')).toHaveText('1 made');
+});
+
+test('thrown pieces too say what to wait for, how to tell, and what to wrap', async ({ page }) => {
+  await visit(page, '/?plan=plan-collared-bottle');
+  await page.getByRole('tab', { name: 'Steps at the wheel' }).click();
+  const order = page.getByRole('list', { name: 'The work in order' });
+  await expect(order.locator('[data-work="trim"]')).toContainText('no longer takes a print');
+  await expect(order.locator('[data-work="dry"]')).toContainText('Wrap the neck');
+  await expect(order.locator('[data-work="fire"]')).toContainText('bone dry');
+});
+
+const VIEWS = [
+  ['plan-planter-box', 'Slab and templates'],
+  ['plan-seed-dish', 'Former and slab'],
+  ['plan-skep-jar', 'Coils'],
+  ['plan-slab-mug', 'Handle, lid'],
+  ['plan-comb-pot', 'Steps'],
+] as const;
+
+for (const [plan, tab] of VIEWS) {
+  test(`“${tab}” has no accessibility violations, and is one column on a phone`, async ({ browser, baseURL }) => {
+    for (const colorScheme of ['light', 'dark'] as const) {
+      const context = await browser.newContext({
+        colorScheme,
+        baseURL: baseURL!,
+        reducedMotion: 'reduce',
+        viewport: { width: 390, height: 844 },
+      });
+      const page = await context.newPage();
+      await visit(page, `/?plan=${plan}`);
+      await page.getByRole('tab', { name: tab }).click();
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+      expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`)).toEqual([]);
+      await context.close();
+    }
+  });
+}
