@@ -1,6 +1,7 @@
 'use client';
 
 import { finishesBetween, remaining } from '@/core/clay';
+import { FAMILIES } from '@/core/form';
 import type { NumberName } from '@/core/sizing';
 import { type Written, handLength, handMass, readQuantity, text, writeLength, writeMass, writeVolume } from '@/core/units';
 import { FigureInput, useAnyRefused } from '@/ui/fields';
@@ -8,7 +9,7 @@ import { Figure, StageMark, StageName } from '@/ui/stage';
 import { handFigures } from '@/ui/steps';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
-import { misfitWords } from './place-panel';
+import { misfitWords } from './misfit';
 import type { PieceModel } from './use-piece';
 
 interface AnswerFigure {
@@ -104,12 +105,9 @@ const GREYED = { '--chakra-colors-wet': 'var(--chakra-colors-fg-muted)', '--chak
 export function Answer({ piece }: { piece: PieceModel }) {
   const { units, worked } = piece;
   const { choice } = units;
-  const { masses, stages } = worked.sized;
-  const [wet, glazed] = [stages.wet.sizes, stages.glazed.sizes];
+  const { masses } = worked.sized;
   const misfits = piece.placeChecks.filter(({ fits }) => !fits);
   const greyed = useAnyRefused() || piece.impossible !== undefined;
-  const high = finishesBetween(wet.height, worked.clay.heightBelief);
-  const across = finishesBetween(wet.rimDiameter, worked.clay.belief);
   return (
     <Box as="section" aria-label="Answer" css={greyed ? GREYED : undefined}>
       <HStack justifyContent="space-between">
@@ -151,23 +149,38 @@ export function Answer({ piece }: { piece: PieceModel }) {
           );
         })}
       </Grid>
-      <Box fontSize="sm" marginTop="2" paddingTop="2" borderTopWidth="1px" borderColor="line" lineHeight="1.45">
-        <chakra.b color="glazed">
-          Finishes {units.length(glazed.height)} high, {units.length(glazed.rimDiameter)} across
-        </chakra.b>
-        , in 9 of 10 between {units.length(high[0])} and {units.length(high[1])} high, {units.length(across[0])} and{' '}
-        {units.length(across[1])} across.{' '}
-        {worked.sized.capacityMl > 0 && (
-          <>
-            Holds <Capacity piece={piece} /> to the brim.
-          </>
-        )}
-      </Box>
+      <Outcome piece={piece} />
       {misfits.map((check) => (
         <Box key={check.limit} role="note" fontSize="sm" color="bad" marginTop="1">
           {misfitWords(check, units.length)}
         </Box>
       ))}
+    </Box>
+  );
+}
+
+/** What it finishes at, how sure that is, and what it holds. */
+function Outcome({ piece }: { piece: PieceModel }) {
+  const { units, worked } = piece;
+  const { stages } = worked.sized;
+  const [wet, glazed] = [stages.wet.sizes, stages.glazed.sizes];
+  const { family } = piece.form;
+  const up = family === 'disc' || family === 'tile' ? 'thick' : 'high';
+  const wide = FAMILIES[family].flatSided && family !== 'faceted' ? 'long' : 'across';
+  const high = finishesBetween(wet.height, worked.clay.heightBelief);
+  const across = finishesBetween(wet.rimDiameter, worked.clay.belief);
+  return (
+    <Box fontSize="sm" marginTop="2" paddingTop="2" borderTopWidth="1px" borderColor="line" lineHeight="1.45">
+      <chakra.b color="glazed">
+        Finishes {units.length(glazed.height)} {up}, {units.length(glazed.rimDiameter)} {wide}
+      </chakra.b>
+      , in 9 of 10 between {units.length(high[0])} and {units.length(high[1])} {up}, {units.length(across[0])} and {units.length(across[1])}{' '}
+      {wide}.{' '}
+      {worked.sized.capacityMl > 0 && (
+        <>
+          Holds <Capacity piece={piece} /> to the brim.
+        </>
+      )}
     </Box>
   );
 }

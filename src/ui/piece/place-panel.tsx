@@ -1,17 +1,14 @@
 'use client';
 
-import { LIMIT_NAMES, LIMIT_WORDS, type LimitCheck, STAGE_WORDS } from '@/core/sizing';
+import { LIMIT_NAMES, LIMIT_WORDS, STAGE_WORDS } from '@/core/sizing';
 import { StageMark } from '@/ui/stage';
 import { useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack } from '@chakra-ui/react';
 import { OptionalLength } from './optional';
+import { misfitWords } from './misfit';
 import type { PieceModel } from './use-piece';
 
 const lowered = (words: string): string => words[0]!.toLowerCase() + words.slice(1);
-
-/** What does not fit, in words. */
-export const misfitWords = ({ limit, stage, what, mm, most }: LimitCheck, length: (mm: number) => string): string =>
-  `Too large: ${length(mm)} ${what} ${STAGE_WORDS[stage]}; ${lowered(LIMIT_WORDS[limit])} is ${length(most)}.`;
 
 /** The maker's own shelf, kiln, bat and machines: set once, checked for every piece at the stage that counts. */
 export function PlacePanel({ piece }: { piece: PieceModel }) {

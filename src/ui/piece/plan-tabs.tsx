@@ -1,21 +1,24 @@
 'use client';
 
 import { Box, Tabs } from '@chakra-ui/react';
-import { type ReactNode, useState } from 'react';
-import { AgainPanel } from './again-panel';
-import { BallPanel } from './ball-panel';
-import { BenchPanel } from './bench-panel';
+import dynamic from 'next/dynamic';
+import { type ComponentType, type ReactNode, useState } from 'react';
 import type { Hand } from '@/core/handbuild';
-import { CoilPanel } from './hand/coil-panel';
-import { FormerPanel } from './hand/former-panel';
-import { HandlePanel } from './hand/handle-panel';
-import { OrderPanel } from './hand/order-panel';
-import { SlabPanel } from './hand/slab-panel';
-import { HoldsPanel } from './holds-panel';
 import { Ledger } from './ledger';
-import { PlacePanel } from './place-panel';
-import { StepsPanel } from './steps-panel';
 import type { PieceModel } from './use-piece';
+
+// only what is looked at is fetched
+const AgainPanel = dynamic(() => import('./again-panel').then((part) => part.AgainPanel));
+const BallPanel = dynamic(() => import('./ball-panel').then((part) => part.BallPanel));
+const BenchPanel = dynamic(() => import('./bench-panel').then((part) => part.BenchPanel));
+const HoldsPanel = dynamic(() => import('./holds-panel').then((part) => part.HoldsPanel));
+const PlacePanel = dynamic(() => import('./place-panel').then((part) => part.PlacePanel));
+const StepsPanel = dynamic(() => import('./steps-panel').then((part) => part.StepsPanel));
+const CoilPanel = dynamic(() => import('./hand/coil-panel').then((part) => part.CoilPanel));
+const FormerPanel = dynamic(() => import('./hand/former-panel').then((part) => part.FormerPanel));
+const HandlePanel = dynamic(() => import('./hand/handle-panel').then((part) => part.HandlePanel));
+const OrderPanel = dynamic(() => import('./hand/order-panel').then((part) => part.OrderPanel));
+const SlabPanel = dynamic(() => import('./hand/slab-panel').then((part) => part.SlabPanel));
 
 const SIZES = { value: 'sizes', words: 'Sizes', Panel: Ledger };
 const STEPS = { value: 'steps', words: 'Steps', Panel: OrderPanel };
@@ -29,7 +32,7 @@ const AFTER = [
 interface Tab {
   readonly value: string;
   readonly words: string;
-  readonly Panel: (props: { piece: PieceModel }) => ReactNode;
+  readonly Panel: ComponentType<{ piece: PieceModel }>;
 }
 
 const TABS: Record<Hand, readonly Tab[]> = {

@@ -43,7 +43,7 @@ export function SheetDrawing({ slab, words }: { slab: RolledSlab; words: string 
               x={room.at.x}
               y={room.at.y + letter / 3}
               textAnchor="middle"
-              fontSize={Math.min(letter, (w * 1.7) / part.name.length)}
+              fontSize={Math.min(letter, (Math.min(w, room.mm * 4) * 1.7) / part.name.length, room.mm * 1.6)}
               fill="var(--chakra-colors-fg)"
             >
               {part.name}
