@@ -12,13 +12,21 @@ mkdirSync(OUT, { recursive: true });
 const WIDE = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
+/** Opens a tab and looks at it, with the drawing above it still in view where there is room. */
+const opened = (tab) => async (page) => {
+  await page.getByRole('tab', { name: tab }).click();
+  await page.getByRole('tabpanel').waitFor();
+};
+
 /** Each view: its picture's name, its address, how it is looked at, and what is done before. */
 const VIEWS = [
   { name: 'piece', path: '/', size: WIDE },
   { name: 'piece-dark', path: '/?plan=plan-lidded-jar', size: WIDE, colorScheme: 'dark' },
   { name: 'piece-phone', path: '/', size: PHONE, fullPage: true },
   { name: 'bottle', path: '/?plan=plan-collared-bottle', size: WIDE },
-  { name: 'plate', path: '/?plan=plan-platter', size: WIDE },
+  { name: 'slab', path: '/?plan=plan-planter-box', size: { width: 1280, height: 1500 }, before: opened('Slab and templates') },
+  { name: 'former', path: '/?plan=plan-seed-dish', size: { width: 1280, height: 1000 }, before: opened('Former and slab') },
+  { name: 'coils', path: '/?plan=plan-skep-jar', size: { width: 1280, height: 1000 }, before: opened('Coils') },
   {
     name: 'conflict',
     path: '/?plan=plan-yard-urn',
@@ -75,12 +83,7 @@ const VIEWS = [
       await page.keyboard.type('74');
     },
   },
-  {
-    name: 'impossible',
-    path: '/',
-    size: WIDE,
-    before: (page) => page.getByLabel('Finished wall', { exact: true }).fill('50'),
-  },
+  { name: 'kit', path: '/kit', size: WIDE },
   { name: 'pieces', path: '/pieces', size: WIDE },
   { name: 'clay', path: '/clay?body=body-heron-buff', size: WIDE },
   {

@@ -2,8 +2,9 @@ export { type Assembled, type Seen, assembled } from './assembled';
 export { type MeasuredStrip, type RoundWall, type Strip, measuredStrip, scaledStrip, stripFault, stripOf, wallOf } from './strip';
 export { type Bounds, type Flat, type FlatEdge, type FlatPart, apart, areaOf, boundsOf, lengthOf, liesWithin, roomIn } from './flat';
 export { type Corners, type Panel, panelsOf, planAt, standingOn, unrolled } from './panels';
+export { discOf } from './cut';
 export { dartedDisc, midLine, midReach } from './darts';
-export { BASES, type Base, CORNERS, SEAMS, type Seam, type SlabChoices, USUAL_SLAB, discOf, slabKind, slabParts } from './slab';
+export { BASES, type Base, CORNERS, SEAMS, type Seam, type SlabChoices, USUAL_SLAB, slabKind, slabParts } from './slab';
 export { type Laid, PART_GAP, SLAB_EDGE, type SlabSheet, slabSheets } from './layout';
 export { type Guide, NO_TEXTURE, type Texture, beforeTexture, guideFor, textureGrowth } from './rolling';
 export {

@@ -1,9 +1,9 @@
 import type { Stage } from '@/core/clay';
-import { type Form, type Loft, type Outline, outlineOf } from '@/core/form';
+import { type Form, type Loft, outlineOf } from '@/core/form';
+import { type Ends, discPart, ovalWall, panelParts, planPart, roundWallPart } from './cut';
 import { dartedDisc } from './darts';
-import { type Flat, type FlatEdge, type FlatPart, apart, at, boundsOf, cornered, lengthOf, scaledPart } from './flat';
-import { type Corners, type Panel, panelsOf, planAt, standingOn, unrolled } from './panels';
-import { type RoundWall, stripOf } from './strip';
+import { type FlatPart, cornered, scaledPart } from './flat';
+import { type Corners, panelsOf, standingOn } from './panels';
 
 export const BASES = { inside: 'Base inside the wall', under: 'Base under the wall', none: 'No base' } as const;
 export type Base = keyof typeof BASES;
@@ -34,9 +34,6 @@ export interface SlabChoices {
 
 export const USUAL_SLAB: SlabChoices = { base: 'inside', corners: 'mitred', seam: 'bevelled', overlap: 10, cutAt: 'wet', darts: 6 };
 
-/** Two of a bevel's widths differ by this much or they are not worth a word, mm. */
-const TELLS = 0.3;
-
 const seamNotes: Record<Seam, string> = {
   lapped: 'The strip beyond the dashed line lies under the other end; thin both where they lap.',
   bevelled:
@@ -49,170 +46,14 @@ const seamNotes: Record<Seam, string> = {
 const beyondSeam = (seam: Seam, overlap: number, thickness: number): number =>
   seam === 'lapped' ? overlap : seam === 'bevelled' ? thickness : 0;
 
-interface Ends {
-  readonly seam: Seam;
-  /** mm */
-  readonly beyond: number;
-}
-
-/** The strip between two lines, from rim (upper) to foot (lower), left to right, with what the seam takes beyond the right end. */
-function stripPart(upper: readonly Flat[], lower: readonly Flat[], thickness: number, { seam, beyond }: Ends): FlatPart {
-  const [a, b] = [upper.at(-1)!, lower.at(-1)!];
-  const long = apart(a, b);
-  // square to the right end, outwards
-  const [nx, ny] = [(b.y - a.y) / long, -(b.x - a.x) / long];
-  const further = [at(a.x + nx * beyond, a.y + ny * beyond), at(b.x + nx * beyond, b.y + ny * beyond)];
-  const seamEdge = (line: readonly Flat[]): FlatEdge => ({ mark: 'A', line, midMm: lengthOf(line) });
-  return {
-    name: 'Wall',
-    count: 1,
-    outline: [...upper, ...(beyond > 0 ? further : []), ...lower.toReversed()],
-    lines: beyond > 0 ? [[a, b]] : [],
-    edges: [seamEdge([upper[0]!, lower[0]!]), seamEdge([a, b]), { mark: 'B', line: lower, midMm: lengthOf(lower) }],
-    notes: [seamNotes[seam]],
-    thickness,
-  };
-}
-
-/** A chord of a disc 300 mm across then lies within 0.02 mm of its arc. */
-const ARC_STEPS = 240;
-
-/** A round wall as a strip; its arcs are drawn by their chords, so flat rings of any size stay exact. */
-function roundWallPart(wall: RoundWall, ends: Ends): FlatPart {
-  const strip = stripOf(wall);
-  if (strip.shape === 'rectangle') {
-    const [w, h] = [strip.length, strip.height];
-    return stripPart([at(0, 0), at(w, 0)], [at(0, h), at(w, h)], wall.thickness, ends);
-  }
-  const half = ((strip.angleDegrees / 2) * Math.PI) / 180;
-  const arc = (radius: number) =>
-    Array.from({ length: ARC_STEPS + 1 }, (_, i) => {
-      const turn = -half + (2 * half * i) / ARC_STEPS;
-      // the sagitta from the middle, without taking one large number from another
-      return { x: radius * Math.sin(turn), sag: 2 * radius * Math.sin(turn / 2) ** 2 };
-    });
-  const opens = wall.top > wall.bottom;
-  const slant = strip.outerRadius - strip.innerRadius;
-  const line = (radius: number, y: number) => arc(radius).map(({ x, sag }) => at(x, y + (opens ? sag : -sag)));
-  const [upper, lower] = opens
-    ? [line(strip.outerRadius, 0), line(strip.innerRadius, slant)]
-    : [line(strip.innerRadius, 0), line(strip.outerRadius, slant)];
-  return stripPart(upper, lower, wall.thickness, ends);
-}
-
-/** A plain disc as a part at its corner, mm. */
-export const discOf = (name: string, diameter: number, thickness: number): FlatPart =>
-  cornered(discPart(name, diameter, diameter, thickness, false));
-
-function discPart(name: string, larger: number, smaller: number, thickness: number, marked = true): FlatPart {
-  const circle = (diameter: number) =>
-    Array.from({ length: ARC_STEPS }, (_, i) => {
-      const turn = (i * 2 * Math.PI) / ARC_STEPS;
-      return at((diameter / 2) * Math.cos(turn), (diameter / 2) * Math.sin(turn));
-    });
-  const [cut, other] = [circle(larger), circle(smaller)];
-  const bevelled = larger - smaller > TELLS;
-  return {
-    name,
-    count: 1,
-    outline: cut,
-    lines: bevelled ? [other] : [],
-    edges: marked ? [{ mark: 'B', line: [...cut, cut[0]!], midMm: (Math.PI * (larger + smaller)) / 2 }] : [],
-    notes: bevelled ? ['Its edge leans with the wall: cut the larger outline, bevel to the dashed one.'] : [],
-    thickness,
-  };
-}
-
 /** The section's base disc: as wide as the wall stands on it or leaves room within it, at its lower and its upper face. */
-function roundBase(form: Form<Stage>, outline: Outline, base: Base): FlatPart[] {
+function roundBase(form: Form<Stage>, base: Base): FlatPart[] {
   if (base === 'none') return [];
   const { baseDiameter = 0, rimDiameter, height, wall = 0, floor = 0 } = form.sizes;
   const lean = (rimDiameter - baseDiameter) / 2;
   const level = base === 'inside' ? (wall * Math.hypot(height, lean)) / height : 0;
   const widths = [0, floor].map((z) => baseDiameter + (2 * lean * z) / height - 2 * level);
   return [discPart('Base', Math.max(...widths), Math.min(...widths), floor)];
-}
-
-/** The plan as a part: cut at its larger face, the other dashed. */
-function planPart(name: string, loft: Loft, thickness: number, inside: boolean): FlatPart {
-  const [low, high] = [planAt(loft, 0, inside), planAt(loft, Math.min(thickness, loft.height), inside)];
-  const size = (plan: Flat[]) => boundsOf(plan).width + boundsOf(plan).height;
-  const [cut, other] = size(high) >= size(low) ? [high, low] : [low, high];
-  const bevelled = size(cut) - size(other) > 2 * TELLS;
-  const around = [...cut, cut[0]!];
-  return {
-    name,
-    count: 1,
-    outline: cut,
-    lines: bevelled ? [[...other, other[0]!]] : [],
-    edges: [{ mark: 'B', line: around, midMm: (lengthOf(around) + lengthOf([...other, other[0]!])) / 2 }],
-    notes: bevelled ? ['Its edge leans with the wall: cut the larger outline, bevel to the dashed one.'] : [],
-    thickness,
-  };
-}
-
-/** y down, the head of a panel above its foot. */
-const onSlab = ({ x, y }: Flat, slant: number): Flat => at(x, slant - y);
-
-/** The widest of two ends of a panel at foot and head: what has to be cut. */
-function panelPart(name: string, count: number, { outer, mid, inner, slant, bevels }: Panel, thickness: number): FlatPart {
-  const pick = (i: 0 | 1 | 2 | 3) => {
-    const further = i === 0 || i === 3 ? Math.min : Math.max;
-    return at(further(outer[i].x, inner[i].x), outer[i].y);
-  };
-  const cut = ([0, 1, 2, 3] as const).map((i) => onSlab(pick(i), slant));
-  const [footLeft, footRight, headRight, headLeft] = cut as [Flat, Flat, Flat, Flat];
-  const within = [inner, outer].flatMap((quad) => [
-    [onSlab(quad[3], slant), onSlab(quad[0], slant)],
-    [onSlab(quad[1], slant), onSlab(quad[2], slant)],
-  ]);
-  const outline = [headLeft, headRight, footRight, footLeft];
-  const ends = [[headLeft, footLeft] as const, [headRight, footRight] as const];
-  const away = ([a, b]: readonly Flat[]) => ends.every(([c, d]) => apart(a!, c) + apart(b!, d) > 2 * TELLS);
-  const [left, right] = bevels.map((degrees) => Math.round(degrees)) as [number, number];
-  const bevelWords = left === right ? `both upright ends at ${left} degrees` : `the upright ends at ${left} and ${right} degrees`;
-  return {
-    name,
-    count,
-    outline,
-    lines: within.filter(away),
-    edges: [
-      { mark: 'A', line: ends[0]!, midMm: apart(mid[0], mid[3]) },
-      { mark: 'A', line: ends[1]!, midMm: apart(mid[1], mid[2]) },
-      { mark: 'B', line: [footLeft, footRight], midMm: apart(mid[0], mid[1]) },
-    ],
-    notes: left || right ? [`Cut the larger outline square, then bevel ${bevelWords} from square, to the dashed lines.`] : [],
-    thickness,
-  };
-}
-
-const SAME_PANEL_MM = 1e-6;
-const alike = (a: Panel, b: Panel): boolean =>
-  a.outer.every((place, i) => apart(place, b.outer[i]!) < SAME_PANEL_MM) &&
-  a.inner.every((place, i) => apart(place, b.inner[i]!) < SAME_PANEL_MM);
-
-/** Panels of one shape together, named by the way they run. */
-function panelParts(panels: readonly Panel[], thickness: number): FlatPart[] {
-  const groups: Panel[][] = [];
-  for (const panel of panels) {
-    const group = groups.find(([first]) => alike(first!, panel));
-    if (group) group.push(panel);
-    else groups.push([panel]);
-  }
-  const names = groups.length === 1 ? ['Side'] : ['Side, the long way', 'Side, the short way'];
-  // the first face looks the long way, so it is a short side
-  return groups.toReversed().map((group, i) => panelPart(names[i] ?? 'Side', group.length, group[0]!, thickness));
-}
-
-/** A bent wall from an oval's many faces, the seam in the middle of a long side. */
-function ovalWall(loft: Loft, thickness: number, ends: Ends): FlatPart {
-  const panels = panelsOf(loft, thickness, 'mitred');
-  const start = panels.length / 4;
-  const { foot, head } = unrolled([...panels.slice(start), ...panels.slice(0, start)]);
-  // turned until both ends of the foot lie level
-  const turn = -Math.atan2(foot.at(-1)!.y, foot.at(-1)!.x);
-  const laid = ({ x, y }: Flat) => at(x * Math.cos(turn) - y * Math.sin(turn), -(x * Math.sin(turn) + y * Math.cos(turn)));
-  return stripPart(head.map(laid), foot.map(laid), thickness, ends);
 }
 
 function loftParts(form: Form<Stage>, loft: Loft, choices: SlabChoices, ends: Ends): FlatPart[] {
@@ -232,10 +73,7 @@ function finishedParts(form: Form<Stage>, choices: SlabChoices, ends: Ends): Fla
   if (form.family !== 'cylinder') return [dartedDisc(outline, choices.darts, wall)];
   const raised = choices.base === 'under' ? floor : 0;
   const bottom = baseDiameter + ((rimDiameter - baseDiameter) * raised) / height;
-  return [
-    roundWallPart({ top: rimDiameter, bottom, height: height - raised, thickness: wall }, ends),
-    ...roundBase(form, outline, choices.base),
-  ];
+  return [roundWallPart({ top: rimDiameter, bottom, height: height - raised, thickness: wall }, ends), ...roundBase(form, choices.base)];
 }
 
 /** Whether a form's walls come from straight strips and panels, from a disc with darts, or need no wall. */
@@ -253,6 +91,6 @@ export function slabKind({ family }: Pick<Form<Stage>, 'family'>): 'strip' | 'pa
  */
 export function slabParts(form: Form<'glazed'>, factor: number, wetFactor: number, choices: SlabChoices): FlatPart[] {
   const { wall = 0 } = form.sizes;
-  const ends = { seam: choices.seam, beyond: beyondSeam(choices.seam, choices.overlap / wetFactor, wall) };
+  const ends = { note: seamNotes[choices.seam], beyond: beyondSeam(choices.seam, choices.overlap / wetFactor, wall) };
   return finishedParts(form as Form<Stage>, choices, ends).map((part) => cornered(scaledPart(part, factor)));
 }

@@ -12,13 +12,13 @@ import {
 } from '@/core/sizing';
 import { handMass } from '@/core/units';
 import { matterIn } from '@/core/workspace';
-import { Act, LabelledChoice, OptionalInput } from '@/ui/fields';
+import { Act, LabelledChoice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { useWorkspace } from '@/ui/state';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import { Block } from './block';
-import { OptionalLength, OptionalMass } from './optional';
+import { OptionalLength, OptionalMass, OptionalNumber } from './optional';
 import { TesterBlock } from './tester-block';
 import type { PieceModel } from './use-piece';
 
@@ -55,17 +55,14 @@ export function BallPanel({ piece }: { piece: PieceModel }) {
         </Way>
         <FromKnown piece={piece} />
         <Way title="By your own ratio" g={part.ballRatio && ball * part.ballRatio} piece={piece}>
-          <OptionalInput<number>
+          <OptionalNumber
             label="Ball you use, over the ball worked out"
+            width="auto"
             hint="Until there is a log to learn it from: such as 1.05."
             value={part.ballRatio}
-            write={(ratio) => String(Number(ratio.toFixed(3)))}
-            read={(typed) => {
-              const ratio = Number(typed.replace(',', '.'));
-              return ratio >= 0.2 && ratio <= 5
-                ? { ok: true, value: ratio }
-                : { ok: false, problem: { path: '', message: 'Write a ratio between 0.2 and 5, such as 1.05.' } };
-            }}
+            min={0.2}
+            max={5}
+            such="1.05"
             onValue={(ballRatio, key) => piece.takePart({ ballRatio }, 'own ball ratio', key)}
           />
         </Way>

@@ -13,16 +13,31 @@ export function Block({ title, children }: { title: string; children: ReactNode 
   );
 }
 
-/** A worked-out figure set large in the colour of the finished piece. */
-export function Told({ words, children }: { words: string; children: ReactNode }) {
+interface ToldProps {
+  readonly words: string;
+  readonly children: ReactNode;
+  /** The stage the figure is of: the finished piece unless said. */
+  readonly stage?: 'wet' | 'glazed';
+  /** Said below it, and whether that speaks of the finished piece. */
+  readonly small?: string | undefined;
+  readonly finished?: boolean;
+}
+
+/** A worked-out figure set large in the colour of its stage. */
+export function Told({ words, children, stage = 'glazed', small, finished = false }: ToldProps) {
   return (
     <Box>
       <Box fontSize="sm" color="fg.muted">
         {words}
       </Box>
-      <Box color="glazed" fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="24px" fontWeight="680" lineHeight="1.2">
+      <Box color={stage} fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="24px" fontWeight="680" lineHeight="1.2">
         {children}
       </Box>
+      {small && (
+        <Box fontSize="sm" color={finished ? 'glazed' : 'fg.muted'} fontVariantNumeric="tabular-nums">
+          {small}
+        </Box>
+      )}
     </Box>
   );
 }

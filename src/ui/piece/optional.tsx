@@ -1,6 +1,6 @@
 'use client';
 
-import { type Result, readLength, readPercent, readQuantity, text, writeLength, writeMass, writeVolume } from '@/core/units';
+import { type Result, bad, good, readLength, readPercent, readQuantity, text, writeLength, writeMass, writeVolume } from '@/core/units';
 import { OptionalInput } from '@/ui/fields';
 import { useUnits } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
@@ -64,6 +64,30 @@ export function OptionalPercent({ most, ...props }: Props & { most: number }) {
       {...props}
       read={(typed) => readPercent(typed, { min: 0, max: most })}
       write={(percent) => `${Number(percent.toFixed(2))} %`}
+    />
+  );
+}
+
+interface NumberProps extends Props {
+  readonly min: number;
+  readonly max: number;
+  /** A count; else up to three places. */
+  readonly whole?: boolean;
+  /** What might be written, for the refusal. */
+  readonly such: string;
+}
+
+/** A plain number within bounds that may be left empty. */
+export function OptionalNumber({ min, max, whole = false, such, ...props }: NumberProps) {
+  return (
+    <Optional
+      {...props}
+      read={(typed) => {
+        const value = Number(typed.trim().replace(',', '.'));
+        if (value >= min && value <= max && (!whole || Number.isInteger(value))) return good(value);
+        return bad('', `Write a ${whole ? 'whole number' : 'number'} from ${min} to ${max}, such as ${such}.`);
+      }}
+      write={(value) => String(Number(value.toFixed(3)))}
     />
   );
 }

@@ -4,27 +4,15 @@ import { type CoilChoices, type CoilNote, STANDS_THICKNESSES } from '@/core/hand
 import { type UnitChoice, handLength, handMass, text, writeLength } from '@/core/units';
 import type { CoilWork } from '@/core/workspace';
 import { useBench } from '@/ui/bench';
-import { Act, OptionalInput } from '@/ui/fields';
+import { Act } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
+import { useUnits } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Fragment, useState } from 'react';
-import { Block, Sideways } from '../block';
-import { OptionalLength, OptionalPercent } from '../optional';
+import { Block, Sideways, Told } from '../block';
+import { OptionalLength, OptionalNumber, OptionalPercent } from '../optional';
 import type { PieceModel } from '../use-piece';
 import { PiecesField } from './pieces-field';
-
-function Wet({ words, children }: { words: string; children: string }) {
-  return (
-    <Box>
-      <Box fontSize="sm" color="fg.muted">
-        {words}
-      </Box>
-      <Box color="wet" fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="26px" fontWeight="680" lineHeight="1.15">
-        {children}
-      </Box>
-    </Box>
-  );
-}
 
 /** A length beyond what a rule reads. */
 const farWords = (mm: number, unit: UnitChoice['length']): string =>
@@ -60,32 +48,39 @@ export function CoilPanel({ piece }: { piece: PieceModel }) {
             return set({ thickness: mm }, 'thickness of coils', key);
           }}
         />
-        <Box width="260px">
-          <OptionalInput<number>
-            label="Height a coil adds, over its thickness"
-            hint={own && part.hand?.coil?.gain === undefined ? 'as you measured' : undefined}
-            value={choices.gain}
-            write={(gain) => String(Number(gain.toFixed(2)))}
-            read={(typed) => {
-              const gain = Number(typed.replace(',', '.'));
-              return gain >= 0.2 && gain <= 3
-                ? { ok: true, value: gain }
-                : { ok: false, problem: { path: '', message: 'Write a number from 0.2 to 3, such as 0.9.' } };
-            }}
-            onValue={(gain, key) => set({ gain }, 'height a coil adds', key)}
-          />
-        </Box>
+        <OptionalNumber
+          label="Height a coil adds, over its thickness"
+          width="260px"
+          hint={own && part.hand?.coil?.gain === undefined ? 'as you measured' : ''}
+          value={choices.gain}
+          min={0.2}
+          max={3}
+          such="0.9"
+          onValue={(gain, key) => set({ gain }, 'height a coil adds', key)}
+        />
       </HStack>
       <Box marginBottom="1">
         <StageName stage="wet" />
       </Box>
       <HStack gap="8" flexWrap="wrap" marginBottom="3" alignItems="flex-start">
-        <Wet words="pinch the base from">{mass(handMass(plan.pinch.g, choice))}</Wet>
-        <Wet words="up to">{length(plan.pinch.height)}</Wet>
-        <Wet words="roll coils, thick">{length(plan.thickness)}</Wet>
-        <Wet words="how many courses">{String(plan.courses.length)}</Wet>
-        <Wet words="all coils, long">{farWords(plan.length, choice.length)}</Wet>
-        <Wet words="all the clay">{mass(handMass(plan.totalG, choice))}</Wet>
+        <Told stage="wet" words="pinch the base from">
+          {mass(handMass(plan.pinch.g, choice))}
+        </Told>
+        <Told stage="wet" words="up to">
+          {length(plan.pinch.height)}
+        </Told>
+        <Told stage="wet" words="roll coils, thick">
+          {length(plan.thickness)}
+        </Told>
+        <Told stage="wet" words="how many courses">
+          {String(plan.courses.length)}
+        </Told>
+        <Told stage="wet" words="all coils, long">
+          {farWords(plan.length, choice.length)}
+        </Told>
+        <Told stage="wet" words="all the clay">
+          {mass(handMass(plan.totalG, choice))}
+        </Told>
       </HStack>
       {Math.abs(off) > Math.max(0.5, wall * 0.08) && (
         <Box role="note" fontSize="sm" color="bad" marginBottom="2">
@@ -175,6 +170,7 @@ const EMPTY: Partial<CoilNote> = {};
 /** What the maker's own coils came to: the middle of it is used from the first note on. */
 function Learn() {
   const { settings, set } = useBench();
+  const { length } = useUnits();
   const notes = settings.coils ?? [];
   const [now, setNow] = useState(EMPTY);
   const { coils = 1, thickness, height } = now;
@@ -211,8 +207,7 @@ function Learn() {
       {notes.map((note, i) => (
         <HStack key={i} gap="3" fontSize="sm">
           <span>
-            {note.coils} of {readableMm(note.thickness)} rose {readableMm(note.height)}:{' '}
-            {(note.height / note.coils / note.thickness).toFixed(2)}
+            {note.coils} of {length(note.thickness)} rose {length(note.height)}: {(note.height / note.coils / note.thickness).toFixed(2)}
           </span>
           <Act aria-label={`Take note ${i + 1} away`} onClick={() => set({ coils: notes.filter((_, j) => j !== i) })}>
             Take away
@@ -222,5 +217,3 @@ function Learn() {
     </Block>
   );
 }
-
-const readableMm = (mm: number): string => `${Number(mm.toFixed(1))} mm`;

@@ -63,6 +63,17 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
       onValue={(mm, visit) => least(mm, low, high) ?? set({ [key]: mm }, visit)}
     />
   );
+  const share = (key: 'kept' | 'succeeds', label: string, width: string) => (
+    <OptionalPercent
+      label={label}
+      width={width}
+      most={100}
+      value={handle[key] * 100}
+      onValue={(percent, visit) =>
+        percent === undefined || percent < 5 ? 'Write a percentage from 5 to 100.' : set({ [key]: percent / 100 }, visit)
+      }
+    />
+  );
   return (
     <Block title="Handle">
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="3">
@@ -83,46 +94,15 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
         {length('width', round ? 'Thick, finished' : 'Wide, finished', 2, 200, '120px')}
         {!round && length('thickness', 'Thick, finished', 1, 100, '120px')}
         {length('below', 'Below the rim', 0, 3000, '110px')}
-        {handle.kind === 'pulled' && (
-          <OptionalPercent
-            label="Of the blank it keeps"
-            width="150px"
-            most={100}
-            value={handle.kept * 100}
-            onValue={(percent, key) =>
-              percent === undefined || percent < 5 ? 'Write a percentage from 5 to 100.' : set({ kept: percent / 100 }, key)
-            }
-          />
-        )}
+        {handle.kind === 'pulled' && share('kept', 'Of the blank it keeps', '150px')}
         <PiecesField label="Handles needed" width="120px" value={handle.pieces} onValue={(pieces, key) => set({ pieces }, key)} />
-        <OptionalPercent
-          label="Come out well"
-          width="110px"
-          most={100}
-          value={handle.succeeds * 100}
-          onValue={(percent, key) =>
-            percent === undefined || percent < 5 ? 'Write a percentage from 5 to 100.' : set({ succeeds: percent / 100 }, key)
-          }
-        />
+        {share('succeeds', 'Come out well', '110px')}
       </HStack>
       <HandleAnswer piece={piece} handle={handle} />
       <Act marginTop="2" onClick={() => piece.takePart({ handle: undefined }, 'no handle')}>
         Take the handle away
       </Act>
     </Block>
-  );
-}
-
-function Wet({ words, children }: { words: string; children: string }) {
-  return (
-    <Box>
-      <Box fontSize="sm" color="fg.muted">
-        {words}
-      </Box>
-      <Box color="wet" fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="24px" fontWeight="680" lineHeight="1.2">
-        {children}
-      </Box>
-    </Box>
   );
 }
 
@@ -154,11 +134,19 @@ function HandleAnswer({ piece, handle }: { piece: PieceModel; handle: HandleChoi
           <StageName stage="wet" />
         </HStack>
         <HStack gap="7" flexWrap="wrap" alignItems="flex-start">
-          <Wet words={plan.strands.count === 2 ? 'roll two coils, long' : 'cut or pull it, long'}>{length(plan.strands.length)}</Wet>
-          <Wet words={plan.strands.count === 2 ? 'thick' : 'section'}>{section}</Wet>
-          <Wet words={handle.kind === 'pulled' ? 'blank to pull from' : 'clay for it'}>{mass(handMass(plan.blankG, choice))}</Wet>
-          <Wet words="adds to the piece">{mass(handMass(plan.wetG, choice))}</Wet>
-          <Wet words="hole, wet">{`${length(plan.hole.wet)} × ${length(plan.hole.reachWet)}`}</Wet>
+          <Told stage="wet" words={plan.strands.count === 2 ? 'roll two coils, long' : 'cut or pull it, long'}>
+            {length(plan.strands.length)}
+          </Told>
+          <Told stage="wet" words={plan.strands.count === 2 ? 'thick' : 'section'}>
+            {section}
+          </Told>
+          <Told stage="wet" words={handle.kind === 'pulled' ? 'blank to pull from' : 'clay for it'}>
+            {mass(handMass(plan.blankG, choice))}
+          </Told>
+          <Told stage="wet" words="adds to the piece">
+            {mass(handMass(plan.wetG, choice))}
+          </Told>
+          <Told stage="wet" words="hole, wet">{`${length(plan.hole.wet)} × ${length(plan.hole.reachWet)}`}</Told>
         </HStack>
         <HStack gap="7" flexWrap="wrap" alignItems="flex-start" marginTop="2">
           <Told words="hole, finished">{`${length(plan.hole.finished)} × ${length(handle.reach)}`}</Told>

@@ -6,37 +6,11 @@ import { LabelledChoice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
-import { Block } from '../block';
+import { Block, Told } from '../block';
 import { OptionalLength, OptionalPercent } from '../optional';
 import type { PieceModel } from '../use-piece';
 import { PiecesField } from './pieces-field';
 import { SheetDrawing } from './sheet-drawing';
-
-interface FigureProps {
-  readonly words: string;
-  readonly children: string;
-  readonly small?: string | undefined;
-  /** The small words speak of the finished piece. */
-  readonly finished?: boolean;
-}
-
-function WetFigure({ words, children, small, finished = false }: FigureProps) {
-  return (
-    <Box>
-      <Box fontSize="sm" color="fg.muted">
-        {words}
-      </Box>
-      <Box color="wet" fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="26px" fontWeight="680" lineHeight="1.15">
-        {children}
-      </Box>
-      {small && (
-        <Box fontSize="sm" color={finished ? 'glazed' : 'fg.muted'} fontVariantNumeric="tabular-nums">
-          {small}
-        </Box>
-      )}
-    </Box>
-  );
-}
 
 const MM2_PER_IN2 = 645.16;
 
@@ -61,16 +35,20 @@ function Slab({ slab, piece, at }: { slab: RolledSlab; piece: PieceModel; at: 'w
   return (
     <Box as="section" aria-label={`Slab ${length(slab.roll.thickness)} thick`} marginBottom="4">
       <HStack gap="8" flexWrap="wrap" alignItems="flex-start" marginBottom="2">
-        <WetFigure words="roll, thick">{length(slab.roll.thickness)}</WetFigure>
+        <Told stage="wet" words="roll, thick">
+          {length(slab.roll.thickness)}
+        </Told>
         {guide && (
-          <WetFigure words="between battens of" small={guide[1]} finished>
+          <Told stage="wet" words="between battens of" small={guide[1]} finished>
             {guide[0]}
-          </WetFigure>
+          </Told>
         )}
-        <WetFigure words="long × wide, wet" small={areaWords(slab.roll, choice.length)}>
+        <Told stage="wet" words="long × wide, wet" small={areaWords(slab.roll, choice.length)}>
           {size}
-        </WetFigure>
-        <WetFigure words="weigh out">{mass(handMass(slab.g, choice))}</WetFigure>
+        </Told>
+        <Told stage="wet" words="weigh out">
+          {mass(handMass(slab.g, choice))}
+        </Told>
         <Box alignSelf="center" fontSize="sm" color="fg.muted">
           {Math.round(slab.used * 100)} % of it is parts
         </Box>

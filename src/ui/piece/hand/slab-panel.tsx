@@ -4,10 +4,10 @@ import { template } from '@/core/bench';
 import { BASES, CORNERS, SEAMS, type SlabChoices, slabKind } from '@/core/handbuild';
 import type { SlabWork } from '@/core/workspace';
 import { PrintSetting, Printed } from '@/ui/bench';
-import { LabelledChoice, OptionalInput } from '@/ui/fields';
+import { LabelledChoice } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
 import { Block } from '../block';
-import { OptionalLength } from '../optional';
+import { OptionalLength, OptionalNumber } from '../optional';
 import { clayWords, type PieceModel } from '../use-piece';
 import { AssembledPiece } from './assembled-piece';
 import { PaperModel } from './paper-model';
@@ -59,20 +59,16 @@ function Choices({ piece, work }: { piece: PieceModel; work: SlabWork }) {
         />
       )}
       {kind === 'darts' && (
-        <Box width="92px">
-          <OptionalInput<number>
-            label="Darts"
-            value={choices.darts}
-            write={String}
-            read={(typed) => {
-              const darts = Number(typed);
-              return Number.isInteger(darts) && darts >= 3 && darts <= 24
-                ? { ok: true, value: darts }
-                : { ok: false, problem: { path: '', message: 'Write a whole number from 3 to 24.' } };
-            }}
-            onValue={(darts, key) => set({ darts }, 'darts', key)}
-          />
-        </Box>
+        <OptionalNumber
+          label="Darts"
+          width="92px"
+          value={choices.darts}
+          min={3}
+          max={24}
+          whole
+          such="6"
+          onValue={(darts, key) => set({ darts }, 'darts', key)}
+        />
       )}
       <LabelledChoice
         label="Cut when"
