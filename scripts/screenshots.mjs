@@ -16,6 +16,7 @@ const PHONE = { width: 390, height: 844 };
 const opened = (tab) => async (page) => {
   await page.getByRole('tab', { name: tab }).click();
   await page.getByRole('tabpanel').waitFor();
+  await page.getByRole('tablist').evaluate((element) => window.scrollBy(0, element.getBoundingClientRect().top - 320));
 };
 
 /** Each view: its picture's name, its address, how it is looked at, and what is done before. */
@@ -24,9 +25,9 @@ const VIEWS = [
   { name: 'piece-dark', path: '/?plan=plan-lidded-jar', size: WIDE, colorScheme: 'dark' },
   { name: 'piece-phone', path: '/', size: PHONE, fullPage: true },
   { name: 'bottle', path: '/?plan=plan-collared-bottle', size: WIDE },
-  { name: 'slab', path: '/?plan=plan-planter-box', size: { width: 1280, height: 1500 }, before: opened('Slab and templates') },
-  { name: 'former', path: '/?plan=plan-seed-dish', size: { width: 1280, height: 1000 }, before: opened('Former and slab') },
-  { name: 'coils', path: '/?plan=plan-skep-jar', size: { width: 1280, height: 1000 }, before: opened('Coils') },
+  { name: 'slab', path: '/?plan=plan-planter-box', size: WIDE, before: opened('Slab and templates') },
+  { name: 'former', path: '/?plan=plan-seed-dish', size: WIDE, before: opened('Former and slab') },
+  { name: 'coils', path: '/?plan=plan-skep-jar', size: WIDE, before: opened('Coils') },
   {
     name: 'conflict',
     path: '/?plan=plan-yard-urn',

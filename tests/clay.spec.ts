@@ -5,7 +5,7 @@ test('a clay’s new figure moves every piece made of it, and says so', async ({
   await page.getByLabel('Supplier’s shrinkage, %', { exact: true }).fill('13');
   await expect(page.getByTestId('shrinkage')).toHaveText('13 %');
   const pieces = page.getByRole('region', { name: 'Pieces in this clay' });
-  await expect(pieces).toContainText('1 of 1 piece moved with it');
+  await expect(pieces).toContainText('2 of 2 pieces moved with it');
   await expect(pieces.getByRole('row', { name: /Butter crock/ })).toContainText('was 128.3 mm 135.6 mm');
   await pieces.getByRole('link', { name: 'Butter crock' }).click();
   await expect(page.getByLabel('Mouth, outside, wet', { exact: true })).toHaveValue('135.6');

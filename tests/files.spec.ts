@@ -38,9 +38,9 @@ test('a saved file opens again: merged with a preview, or in place of everything
   await expect(preview).toContainText('1 different, the file’s taken: Jar from the file');
   await expect(preview).toContainText('4 the same');
   await preview.getByRole('button', { name: 'Merge it in' }).click();
-  await expect(page.getByText('13 pieces, 4 clays')).toBeVisible();
+  await expect(page.getByText('20 pieces, 4 clays')).toBeVisible();
   await page.keyboard.press('ControlOrMeta+z');
-  await expect(page.getByText('12 pieces, 4 clays')).toBeVisible();
+  await expect(page.getByText('19 pieces, 4 clays')).toBeVisible();
 
   await choose(page, 'workshop.json', JSON.stringify(changed));
   await preview.getByRole('button', { name: 'Replace everything' }).click();
@@ -49,7 +49,7 @@ test('a saved file opens again: merged with a preview, or in place of everything
   await page.reload();
   await expect(page.getByText(/\b2 pieces, 4 clays/)).toBeVisible();
   await page.keyboard.press('ControlOrMeta+z');
-  await expect(page.getByText('12 pieces, 4 clays')).toBeVisible();
+  await expect(page.getByText('19 pieces, 4 clays')).toBeVisible();
 });
 
 test('what is damaged, foreign, newer or hostile is refused whole, with the place named', async ({ page }) => {
@@ -72,7 +72,7 @@ test('what is damaged, foreign, newer or hostile is refused whole, with the plac
     await expect(alert).toContainText(reason);
   }
   await expect(page.locator('main img')).toHaveCount(0);
-  await expect(page.getByText('12 pieces, 4 clays and 3 batches')).toBeVisible();
+  await expect(page.getByText('19 pieces, 4 clays and 3 batches')).toBeVisible();
 });
 
 test('a file of version 1 opens, with nothing lost and the bars left as they are', async ({ page }) => {
@@ -83,7 +83,7 @@ test('a file of version 1 opens, with nothing lost and the bars left as they are
   await preview.getByRole('button', { name: 'Replace everything' }).click();
   await expect(page.getByText('6 pieces, 4 clays and 3 batches')).toBeVisible();
   const file = (await savedFile(page)) as SavedFile & { bars: unknown[] };
-  expect([file.version, file.bars.length]).toEqual([3, 0]);
+  expect([file.version, file.bars.length]).toEqual([4, 0]);
   await page.getByRole('button', { name: 'Back to the example workshop' }).click();
   await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Undone: the example workshop' })).toBeVisible();

@@ -135,6 +135,7 @@ test('a coiled pot from its finished height to its courses and its printed rib',
   await page.getByLabel('Way of making', { exact: true }).selectOption('Pinched and coiled');
   const courses = page.getByRole('table', { name: 'Courses of coil' });
   await page.getByRole('tab', { name: 'Coils' }).click();
+  await expect(courses).toBeVisible();
   const before = await courses.getByRole('row').count();
   await type(page, 'Finished height', '130');
   await expect.poll(() => courses.getByRole('row').count()).toBeLessThan(before);
@@ -245,6 +246,7 @@ for (const [plan, tab] of VIEWS) {
       const page = await context.newPage();
       await visit(page, `/?plan=${plan}`);
       await page.getByRole('tab', { name: tab }).click();
+      await expect(page.getByRole('tabpanel').locator('*').first()).toBeVisible();
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
       const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
       expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`)).toEqual([]);

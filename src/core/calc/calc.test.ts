@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { FAMILIES, FAMILY_NAMES, type FamilyName } from '@/core/form';
+import { FAMILIES, FAMILY_NAMES, type FamilyName, ROUND_FAMILIES } from '@/core/form';
 import fc from 'fast-check';
 import { type VerbName, calculate, calculateJson } from '.';
 
@@ -137,7 +137,20 @@ describe('forms beyond the cup', () => {
     };
   };
 
-  it.each(FAMILY_NAMES)('%s is sized: every stage shrinks alike and the ball is more than the piece', (family) => {
+  it.each(FAMILY_NAMES.filter((family) => !ROUND_FAMILIES.includes(family)))(
+    '%s is sized without anything turned off, and refuses that',
+    (family) => {
+      const form = sizesOfFamily(family);
+      const answer = calculate('size', { body, form, making: { attachedMass: 30, trimFloor: 0 } });
+      if (!answer.ok) throw new Error(answer.problem.message);
+      const { massG, thrownHeight, stages } = answer.value as Size;
+      expect(massG.trimmed! - massG.ball!).toBeCloseTo(30, 9);
+      expect(thrownHeight).toBeCloseTo(stages.wet!.height!, 9);
+      expect(refused('size', { body, form, making }).path).toBe('making.trimFloor');
+    },
+  );
+
+  it.each(ROUND_FAMILIES)('%s is sized: every stage shrinks alike and the ball is more than the piece', (family) => {
     const answer = calculate('size', { body, form: sizesOfFamily(family), making });
     if (!answer.ok) throw new Error(answer.problem.message);
     const { stages, massG, thrownHeight } = answer.value as Size;

@@ -1,7 +1,7 @@
 import { type ClayFacts, STAGES, type Stage, clayFigures, perStage } from '@/core/clay';
-import { type Form, checkForm, sizesOf } from '@/core/form';
+import { FAMILIES, type Form, checkForm, sizesOf } from '@/core/form';
 import { type Making, NOTHING_LOST, checkMaking, size } from '@/core/sizing';
-import { METRIC, type Problem, type Result, good, text, writeLength } from '@/core/units';
+import { METRIC, type Problem, type Result, bad, good, text, writeLength } from '@/core/units';
 import { type FormInput, bodySchema, formFrom, formSchema, joi, makingSchema } from './schema';
 
 export const sizeSchema = joi.object({
@@ -36,6 +36,12 @@ export function sizeForm<S extends Stage>(body: ClayFacts, form: Form<S>, at: S,
   if (!checked.ok) return inside('form', checked.problem);
   const allowed = checkMaking(making);
   if (!allowed.ok) return inside('making', allowed.problem);
+  const asThrown = FAMILIES[form.family].flatSided && Object.entries(given).find(([name, value]) => name !== 'attachedMass' && value > 0);
+  if (asThrown)
+    return bad(
+      `making.${asThrown[0]}`,
+      `A ${form.family} is built of slabs: nothing is turned, cut or lost as on the wheel. Leave it out, or say 0.`,
+    );
 
   const sized = size(clayFigures(body), form, at, making);
   const names = sizesOf(form, form.sizes);

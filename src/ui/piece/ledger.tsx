@@ -8,6 +8,7 @@ import { StageName } from '@/ui/stage';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Fragment } from 'react';
 import { Conflicts } from './conflicts';
+import { Sideways } from './block';
 import { KnotTable } from './knot-table';
 import { type PieceModel, isKnownAt } from './use-piece';
 
@@ -149,7 +150,11 @@ export function Ledger({ piece }: { piece: PieceModel }) {
       <Conflicts piece={piece} />
       <SizeTable piece={piece} />
       <Odds piece={piece} />
-      {piece.form.knots && <KnotTable piece={piece} />}
+      {piece.form.knots && piece.by !== 'former' && (
+        <Sideways label="Points of the profile, sideways">
+          <KnotTable piece={piece} />
+        </Sideways>
+      )}
     </>
   );
 }

@@ -42,7 +42,7 @@ export function PieceDrawing({ piece, beside }: { piece: PieceModel; beside: str
             <Widths piece={piece} geometry={geometry} />
             <FinishedSizes piece={piece} geometry={geometry} />
             {geometry.wide && thrown && <AllowanceColumn piece={piece} geometry={geometry} />}
-            {geometry.wide && !thrown && <AssembledPiece piece={piece} />}
+            {geometry.wide && !thrown && <AssembledPiece piece={piece} base={geometry.y.base} />}
             <DragPoints piece={piece} geometry={geometry} />
           </>
         )}

@@ -53,9 +53,9 @@ export function PlanTabs({ piece, aside }: { piece: PieceModel; aside: ReactNode
   const [chosen, setOpen] = useState<string>('sizes');
   const tabs = TABS[piece.by];
   // another way of making may not have the tab that was open
-  const open = tabs.some(({ value }) => value === chosen) ? chosen : 'sizes';
+  const { value: open, Panel } = tabs.find(({ value }) => value === chosen) ?? tabs[0]!;
   return (
-    <Tabs.Root value={open} onValueChange={({ value }) => setOpen(value)} variant="line" size="sm" lazyMount unmountOnExit>
+    <Tabs.Root value={open} onValueChange={({ value }) => setOpen(value)} variant="line" size="sm">
       <Box display="flex" flexWrap="wrap" alignItems="flex-end" columnGap="2" rowGap="1">
         <Tabs.List
           flex={{ base: '1 0 100%', md: '1' }}
@@ -80,11 +80,10 @@ export function PlanTabs({ piece, aside }: { piece: PieceModel; aside: ReactNode
         </Tabs.List>
         {aside}
       </Box>
-      {tabs.map(({ value, Panel }) => (
-        <Tabs.Content key={value} value={value} paddingTop={value === 'sizes' ? '1' : '3'}>
-          <Panel piece={piece} />
-        </Tabs.Content>
-      ))}
+      {/* only the open one: a panel that is fetched would else stand below the one before it until it is there */}
+      <Tabs.Content key={open} value={open} paddingTop={open === 'sizes' ? '1' : '3'}>
+        <Panel piece={piece} />
+      </Tabs.Content>
     </Tabs.Root>
   );
 }

@@ -10,8 +10,12 @@ const STROKES: Record<Assembled['lines'][number]['kind'], { width: number; color
 
 const SIZE = { width: 236, height: 230, margin: 14 };
 
-/** The finished piece as it stands, its joins lettered as on the flat parts. Only what is cut from slabs has parts to join. */
-export function AssembledPiece({ piece, inline = false }: { piece: PieceModel; inline?: boolean }) {
+/**
+ * The finished piece as it stands, its joins lettered as on the flat parts. Only what is cut from slabs has parts to join.
+ *
+ * @param base where it stands on the sheet of the section, px; within the text where there is none
+ */
+export function AssembledPiece({ piece, base }: { piece: PieceModel; base?: number }) {
   if (piece.hand?.by !== 'slab') return null;
   const seen = assembled(piece.form, piece.hand.choices.darts);
   const all = seen.lines.flatMap(({ points }) => points);
@@ -29,7 +33,7 @@ export function AssembledPiece({ piece, inline = false }: { piece: PieceModel; i
       width={`${wide * scale + 2 * SIZE.margin}px`}
       height={`${height}px`}
       maxWidth="100%"
-      {...(inline ? {} : { position: 'absolute', left: '0', top: `${Math.max(8, 130 - height / 4)}px` })}
+      {...(base === undefined ? {} : { position: 'absolute', left: '0', top: `${Math.max(8, base - height + SIZE.margin)}px` })}
       fill="none"
       strokeLinejoin="round"
       data-testid="assembled"

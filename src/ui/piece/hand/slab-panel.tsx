@@ -101,7 +101,7 @@ export function SlabPanel({ piece }: { piece: PieceModel }) {
       <RolledSlabs piece={piece} work={hand} />
       <Block title="Templates">
         <Box display={{ base: 'block', md: 'none' }}>
-          <AssembledPiece piece={piece} inline />
+          <AssembledPiece piece={piece} />
         </Box>
         <Box fontSize="sm" color="fg.muted">
           Edges with the same letter meet. Dashed lines are not cut: a bevel ends or a lap begins there.
