@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { USUAL_HANDLE } from '@/core/handbuild';
 import { DEMO, EMPTY, type Workspace } from '@/core/workspace';
@@ -59,6 +60,64 @@ describe('the workspace file', () => {
     const old = readFileSync('tests/fixtures/workspace-v3.json', 'utf8');
     const { format: _, version: _version, exportedAt: _at, ...kept } = JSON.parse(old) as Record<string, unknown>;
     expect(readWorkspace(old)).toEqual({ ok: true, value: { ...kept, formers: [], cutters: [] } });
+  });
+
+  const positive = (max: number) => fc.double({ min: 0.5, max, noNaN: true });
+  const maybe = <T>(value: fc.Arbitrary<T>) => fc.option(value, { nil: undefined });
+  const anyHand = fc.record({
+    by: maybe(fc.constantFrom('slab' as const, 'former' as const, 'coil' as const)),
+    slab: maybe(
+      fc.record({
+        base: fc.constantFrom('inside' as const, 'under' as const, 'none' as const),
+        corners: fc.constantFrom('butted' as const, 'lapped' as const, 'mitred' as const),
+        seam: fc.constantFrom('lapped' as const, 'bevelled' as const, 'slope' as const, 'butted' as const),
+        overlap: positive(200),
+        cutAt: fc.constantFrom('wet' as const, 'leather' as const),
+        darts: fc.integer({ min: 3, max: 24 }),
+      }),
+    ),
+    texture: maybe(fc.record({ along: positive(50), across: positive(50) })),
+    coil: maybe(
+      fc.record({
+        pinchShare: fc.double({ min: 0, max: 0.95, noNaN: true }),
+        gain: positive(3),
+        thickness: fc.double({ min: 1, max: 200, noNaN: true }),
+      }),
+    ),
+    formerId: maybe(fc.constantFrom(...DEMO.formers.map(({ id }) => id))),
+    stop: maybe(positive(900)),
+    turn: maybe(fc.boolean()),
+    pieces: maybe(fc.integer({ min: 1, max: 5000 })),
+  });
+  const anyHandle = fc.record({
+    kind: fc.constantFrom('strap' as const, 'pulled' as const, 'coil' as const, 'twisted' as const),
+    fingers: fc.constantFrom(1 as const, 2 as const, 3 as const, 4 as const),
+    fingerWidth: fc.double({ min: 5, max: 60, noNaN: true }),
+    reach: fc.double({ min: 5, max: 200, noNaN: true }),
+    width: fc.double({ min: 2, max: 200, noNaN: true }),
+    thickness: fc.double({ min: 1, max: 100, noNaN: true }),
+    below: fc.double({ min: 0, max: 3000, noNaN: true }),
+    kept: fc.double({ min: 0.05, max: 1, noNaN: true }),
+    pieces: fc.integer({ min: 1, max: 5000 }),
+    succeeds: fc.double({ min: 0.05, max: 1, noNaN: true }),
+  });
+
+  it('keeps whatever is chosen of a piece made by hand, and is still what the published schema says', () => {
+    fc.assert(
+      fc.property(anyHand, maybe(anyHandle), fc.array(positive(200), { maxLength: 8 }), (hand, handle, battens) => {
+        const [first, ...rest] = DEMO.plans;
+        const part = { ...first!.parts[0], hand, handle };
+        const settings = { ...DEMO.settings, bench: { battens, rollerWidth: 420, coils: [{ coils: 3, thickness: 9, height: 25 }] } };
+        const text = writeWorkspace({ ...DEMO, plans: [{ ...first!, parts: [part] }, ...rest], settings }, AT);
+        expect(validate(JSON.parse(text))).toBe(true);
+        const read = readWorkspace(text);
+        if (!read.ok) throw new Error(`${read.problem.path}: ${read.problem.message}`);
+        expect(JSON.parse(JSON.stringify(read.value.plans[0]!.parts[0]))).toEqual(JSON.parse(JSON.stringify(part)));
+        expect(read.value.settings).toEqual(settings);
+        expect(read.value.formers).toEqual(DEMO.formers);
+      }),
+      { numRuns: 60, seed: 616 },
+    );
   });
 
   it('is what the published schema says', () => {

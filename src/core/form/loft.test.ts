@@ -10,6 +10,7 @@ import {
   formOf,
   holdsMl,
   measuresOf,
+  outlineAt,
   outlineOf,
   polygonMm2,
   sideLengths,
@@ -112,5 +113,76 @@ describe('what cannot be built of slabs', () => {
     expect(sizeIn('box', 'rimDiameter').row).toBe('Rim, the long way');
     expect(sizeIn('cylinder', 'rimDiameter').row).toBe('Mouth, outside');
     expect(sizeIn('tile', 'height')).toMatchObject({ row: 'Thickness', direction: 'height' });
+  });
+});
+
+describe('a plan and its polygon', () => {
+  const ANGLES = [0, 50, 95, 160, 200, 250, 310];
+  const shoelace = (places: readonly { x: number; y: number }[]) =>
+    Math.abs(
+      places.reduce((all, { x, y }, i) => all + x * places[(i + 1) % places.length]!.y - places[(i + 1) % places.length]!.x * y, 0),
+    ) / 2;
+
+  /** Corners by crossing each line with the next, without the support formula. */
+  const cornersOf = (supports: readonly number[]) =>
+    ANGLES.map((angle, i) => {
+      const j = (i + 1) % ANGLES.length;
+      const [a, b] = [(angle * Math.PI) / 180, (ANGLES[j]! * Math.PI) / 180];
+      const d = Math.sin(b - a);
+      return {
+        x: (supports[i]! * Math.sin(b) - supports[j]! * Math.sin(a)) / d,
+        y: (supports[j]! * Math.cos(a) - supports[i]! * Math.cos(b)) / d,
+      };
+    });
+
+  it('have one area and sides of one length, whatever the distances', () => {
+    fc.assert(
+      fc.property(fc.array(mm(90, 110), { minLength: 7, maxLength: 7 }), (supports) => {
+        const lengths = sideLengths(ANGLES, supports);
+        fc.pre(lengths.every((length) => length > 0));
+        const corners = cornersOf(supports);
+        expect(polygonMm2(ANGLES, supports)).toBeCloseTo(shoelace(corners), 5);
+        lengths.forEach((length, i) => {
+          const [from, to] = [corners[(i + 6) % 7]!, corners[i]!];
+          expect(Math.hypot(to.x - from.x, to.y - from.y)).toBeCloseTo(length, 6);
+        });
+      }),
+      RUNS,
+    );
+  });
+
+  it('scale with their shape: twice as large holds eight times as much, glazed over four times the area', () => {
+    for (const family of ['box', 'oval', 'faceted'] as const) {
+      const { typical } = FAMILIES[family];
+      const twice = Object.fromEntries(Object.entries(typical).map(([name, value]) => [name, 2 * value]));
+      const [one, two] = [measures(form(family)), measures(form(family, twice))];
+      expect(two.brimMl / one.brimMl).toBeCloseTo(8, 9);
+      expect(two.clayMl / one.clayMl).toBeCloseTo(8, 9);
+      expect(two.insideCm2 / one.insideCm2).toBeCloseTo(4, 9);
+      expect(two.outsideCm2 / one.outsideCm2).toBeCloseTo(4, 9);
+    }
+  });
+
+  it('shrink with the clay: across twice, up once', () => {
+    for (const family of ['box', 'oval', 'faceted', 'tile'] as const) {
+      const made = form(family);
+      const wet = measuresOf(
+        outlineAt(made, 'glazed', 'wet', { width: 0.12, height: 0.09, shares: { leather: 0.3, dry: 0.45, bisque: 0.52 } }),
+      );
+      expect(wet.clayMl * 0.88 ** 2 * 0.91).toBeCloseTo(measures(made).clayMl, 6);
+    }
+  });
+
+  it('fill from the floor: nothing below it, all of it at the brim, more the higher', () => {
+    fc.assert(
+      fc.property(fc.constantFrom('box' as const, 'oval' as const, 'faceted' as const), mm(0, 1), mm(0, 1), (family, a, b) => {
+        const made = form(family);
+        const [low, high] = [Math.min(a, b), Math.max(a, b)].map((share) => holdsMl(made, made.sizes.height * (1 - share)));
+        expect(low!).toBeLessThanOrEqual(high! + 1e-9);
+        expect(high!).toBeLessThanOrEqual(holdsMl(made) + 1e-9);
+        expect(holdsMl(made, made.sizes.height)).toBe(0);
+      }),
+      RUNS,
+    );
   });
 });

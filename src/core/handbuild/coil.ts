@@ -103,7 +103,7 @@ export function coilPlan(clay: ClayFigures, { wet, volumes }: Sized, { pinchShar
     const to = wall.at(Math.min(wall.whole.s, pinchedTo.s + (i + 1) * rises));
     const ml = to.ml - from.ml;
     const length = 2 * Math.PI * radiusOver(slices, from.s, to.s);
-    const pause = from.z - firmTo >= STANDS_THICKNESSES * mean && i < count;
+    const pause = from.z - firmTo >= STANDS_THICKNESSES * mean;
     if (pause) firmTo = from.z;
     soFar += density * ml;
     courses.push({

@@ -357,4 +357,42 @@ describe('the order of the work', () => {
     expect(words({ handle: true })).toMatch(/Wrap the handle/);
     expect(words({ textured: true })).toMatch(/Texture first, cut after/);
   });
+
+  it.each<[string, Sized, RegExp]>([
+    ['a bottle', sized('bottle'), /Wrap the neck/],
+    ['a box', sized('box'), /Wrap rims and corners/],
+    ['an oval', sized('oval'), /tight bends dry first/],
+    ['a tall cup', sized('cylinder', { height: 240 }), /Wrap the rim until the foot has caught up/],
+    ['a bowl', sized('bowl'), /Turn it over once the rim has firmed and the floor has not/],
+    ['a platter', sized('plate', { rimDiameter: 290 }), /slide on grog/],
+  ])('says how %s dries evenly', (_, piece, advice) => {
+    const dry = order({ sized: piece }).find(({ name }) => name === 'dry')!;
+    expect(dry.does.join(' ')).toMatch(advice);
+    expect(dry.care.join(' ')).toMatch(/respirator/);
+  });
+
+  it('waits for leather hard where flat sides are joined, and only for the stickiness to go where a slab is bent', () => {
+    const join = (panels: boolean) => order({ panels }).find(({ name }) => name === 'join')!;
+    expect(join(true).wait!.signs.join(' ')).toMatch(/stands on edge/);
+    expect(join(false).wait!.signs.join(' ')).toMatch(/bends round without cracking/);
+    const cut = (cutLeather: boolean) => order({ cutLeather }).find(({ name }) => name === 'cut')!;
+    expect(cut(true).wait?.until).toMatch(/leather hard/);
+    expect(cut(false).wait).toBeUndefined();
+  });
+
+  it('stops a coiled wall as often as its plan does, with the heat gun’s caution', () => {
+    const coil = (pauses: number) => order({ by: 'coil', pauses }).find(({ name }) => name === 'coil')!;
+    expect(coil(3).does.join(' ')).toMatch(/Stop 3 times/);
+    expect(coil(1).does.join(' ')).toMatch(/Stop once/);
+    expect(coil(0).does.join(' ')).not.toMatch(/Stop/);
+    expect(coil(3).care.join(' ')).toMatch(/goggles/);
+  });
+
+  it('asks for help with a heavy slab', () => {
+    const roll = (piece: Sized) => order({ sized: piece }).find(({ name }) => name === 'roll')!;
+    expect(roll(sized('tile')).care).toEqual([]);
+    expect(roll(sized('box', { rimDiameter: 600, rimAcross: 300, baseDiameter: 600, baseAcross: 300, wall: 14 })).care.join(' ')).toMatch(
+      /with help/,
+    );
+  });
 });

@@ -61,3 +61,28 @@ describe('a piece laid out on its sheet', () => {
     );
   });
 });
+
+describe('a piece made by hand, laid out on its sheet', () => {
+  it('leaves room for the piece put together where it is built of slabs, and takes the allowances’ room otherwise', () => {
+    const slab = geometryOf(worked('box'), 880, 430, undefined, 'slab');
+    expect(slab.arrangement).toBe('built');
+    expect(slab.x.gauge).toBeGreaterThan(236 + 30);
+    const coil = geometryOf(worked('jar'), 880, 430, undefined, 'coil');
+    expect(coil.arrangement).toBe('alone');
+    expect(coil.x.wetEdge).toBeLessThan(slab.x.wetEdge);
+    expect(geometryOf(worked('box'), 366, 420, undefined, 'slab').wide).toBe(false);
+  });
+
+  it.each(FAMILY_NAMES)('of a %s stays on it', (family) => {
+    fc.assert(
+      fc.property(sheet, fc.constantFrom('slab' as const, 'former' as const, 'coil' as const), ({ width, height }, by) => {
+        const { placed, x, y, finishedReach } = geometryOf(worked(family), width, height, undefined, by);
+        expect(x.wetEdge).toBeGreaterThanOrEqual(0);
+        expect(placed.finished(finishedReach, 0)[0]).toBeLessThanOrEqual(width);
+        expect(y.pulled).toBeGreaterThanOrEqual(0);
+        expect(y.base).toBeLessThanOrEqual(height);
+      }),
+      { seed: 123, numRuns: 20 },
+    );
+  });
+});
