@@ -254,3 +254,37 @@ for (const [plan, tab] of VIEWS) {
     }
   });
 }
+
+test('a cup becomes a box and a cup again, built of slabs until it is thrown', async ({ page }) => {
+  await visit(page, '/?plan=plan-butter-crock');
+  await expect(answer(page, 'gauge')).toBeVisible();
+  await page.getByLabel('Form', { exact: true }).selectOption('Box or tray');
+  const way = page.getByLabel('Way of making', { exact: true });
+  await expect(way.locator('option')).toHaveText(['From slabs']);
+  await expect(page.getByTestId('assembled')).toBeVisible();
+  await expect(page.getByLabel('Turned off below', { exact: true })).toHaveCount(0);
+  await page.getByLabel('Form', { exact: true }).selectOption('Faceted');
+  await page.getByLabel('Sides', { exact: true }).selectOption('8 sides');
+  await expect(hand(page, 'side, 8 of')).toBeVisible();
+  await page.getByLabel('Form', { exact: true }).selectOption('Cup');
+  await expect(way).toHaveValue('slab');
+  await expect(hand(page, 'base, over all').or(hand(page, 'base'))).toContainText('⌀');
+  await way.selectOption('Trimmed foot');
+  await expect(answer(page, 'gauge')).toBeVisible();
+  await expect(page.getByLabel('Turned off below', { exact: true })).toBeVisible();
+  for (let i = 0; i < 5; i += 1) await page.keyboard.press('ControlOrMeta+z');
+  await expect(page.getByLabel('Form', { exact: true })).toHaveValue('cylinder');
+  await expect(way).toHaveValue('trimmed');
+});
+
+test('in inches: slabs in fractions, the former typed in inches', async ({ page }) => {
+  await visit(page, '/?plan=plan-seed-dish');
+  await page.getByRole('tab', { name: 'Former and slab' }).click();
+  await type(page, 'Clay stops in Fruit bowl, enamel at', '2 1/2 in');
+  await expect(page.getByLabel('Wet height', { exact: true })).toHaveValue('63.5');
+  await visit(page, '/kit');
+  await type(page, 'Width of Round 76', '3 in');
+  await expect(page.getByLabel('Width of Round 76', { exact: true })).toHaveValue('3 in');
+  await page.keyboard.press('Tab');
+  await expect(page.getByLabel('Width of Round 76', { exact: true })).toHaveValue('76.2');
+});

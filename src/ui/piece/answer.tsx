@@ -189,13 +189,13 @@ function Outcome({ piece }: { piece: PieceModel }) {
 function HandFigures({ piece }: { piece: PieceModel }) {
   return (
     <Grid templateColumns="1fr 1fr" columnGap="4" rowGap="2" marginTop="1">
-      {handFigures(piece.hand, piece.worked, piece.units).map(({ words, figure, finishes }) => (
+      {handFigures(piece.hand, piece.worked, piece.units).map(({ words, figure, finishes, stage }) => (
         <Box key={words} gridColumn={figure.length > 13 ? 'span 2' : undefined}>
           <Box fontSize="sm" color="fg.muted">
             {words}
           </Box>
           <Box
-            color="wet"
+            color={stage ?? 'wet'}
             fontFamily="figure"
             fontVariantNumeric="tabular-nums"
             fontSize={figure.length > 9 ? (figure.length > 13 ? '28px' : '23px') : '34px'}
@@ -206,6 +206,11 @@ function HandFigures({ piece }: { piece: PieceModel }) {
           >
             {figure}
           </Box>
+          {stage && (
+            <Box fontSize="sm">
+              <StageName stage={stage} />
+            </Box>
+          )}
           {finishes && (
             <HStack gap="1" color="glazed" fontSize="sm" fontVariantNumeric="tabular-nums">
               <StageMark stage="glazed" size={11} />

@@ -2,7 +2,7 @@
 
 import { type Gauge, type GoMarks, gaugesOf, insideRib, profileRib, shelfCard, silhouette, strips } from '@/core/bench';
 import { HANDS } from '@/core/handbuild';
-import { type Limit, USUAL_ODDS, isExact, windowAt } from '@/core/sizing';
+import { type Limit, STAGE_WORDS, USUAL_ODDS, isExact, windowAt } from '@/core/sizing';
 import { handMass } from '@/core/units';
 import { type OwnMeasure, inOwnMeasures } from '@/core/workspace';
 import { OwnMeasures, PrintSetting, Printed, RuleCheck, RuleMaker, useBench } from '@/ui/bench';
@@ -52,7 +52,9 @@ export function BenchPanel({ piece }: { piece: PieceModel }) {
     mass: (g) => units.mass(handMass(g, units.choice)),
     hand: piece.hand && {
       weigh: `Weigh out ${units.mass(handMass(piece.hand.totalG, units.choice))}, ${HANDS[piece.hand.by].toLowerCase()}`,
-      rows: handFigures(piece.hand, worked, units).map(({ words, figure }) => [words, figure] as const),
+      rows: handFigures(piece.hand, worked, units).map(
+        ({ words, figure, stage }) => [stage ? `${words}, ${STAGE_WORDS[stage]}` : words, figure] as const,
+      ),
     },
     own: (mm) => inOwnMeasures(mm, bench.settings.measures ?? [], units.length),
   });

@@ -9,6 +9,8 @@ export interface HandFigure {
   readonly words: string;
   readonly figure: string;
   readonly finishes?: string | undefined;
+  /** The stage it is measured at; wet unless said. */
+  readonly stage?: 'leather' | undefined;
 }
 
 /** What to roll, cut, press or coil, in the order it is done, rounded to what a hand can do. */
@@ -54,6 +56,7 @@ export function handFigures(hand: HandWork | undefined, worked: Pick<SizedPart, 
     return {
       words: `${name[0]!.toLowerCase()}${name.slice(1)}${count > 1 ? `, ${count} of` : ''}${over}`,
       figure: round ? `⌀ ${text(wide)}` : `${text(wide, false)} × ${text(high)}`,
+      stage: hand.at === 'leather' ? 'leather' : undefined,
     };
   });
   return [...thick, ...parts];

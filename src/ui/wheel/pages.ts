@@ -1,6 +1,6 @@
 import { boundsOf, workOrder } from '@/core/handbuild';
 import { type Body, type HandWork, type Part, type SizedPart, runBall } from '@/core/workspace';
-import { type Step, USUAL_SHORTENING, adviceFor, wheelSteps } from '@/core/sizing';
+import { STAGE_WORDS, type Step, USUAL_SHORTENING, adviceFor, wheelSteps } from '@/core/sizing';
 import { handLength, handMass, text, writeLength } from '@/core/units';
 import type { Units } from '@/ui/state';
 import { STEP_TITLES, figuresAt, handFigures, workOf } from '@/ui/steps';
@@ -9,7 +9,9 @@ import { STEP_TITLES, figuresAt, handFigures, workOf } from '@/ui/steps';
 export interface WheelPage {
   readonly key: string;
   readonly title: string;
-  readonly figures: readonly { readonly words?: string | undefined; readonly figure: string }[];
+  readonly figures: readonly { readonly words?: string | undefined; readonly figure: string; readonly stage?: 'leather' | undefined }[];
+  /** The stage its figures are of; wet unless said. */
+  readonly stage?: 'leather' | undefined;
   readonly step?: Step | undefined;
   /** What is said rather than measured. */
   readonly words?: readonly string[] | undefined;
@@ -24,7 +26,14 @@ export function handPages(part: Part, worked: SizedPart, hand: HandWork, body: B
   const all: WheelPage = {
     key: 'all',
     title: 'All at once',
-    figures: [weigh, ...handFigures(hand, worked, units).map(({ words, figure }) => ({ words, figure }))],
+    figures: [
+      weigh,
+      ...handFigures(hand, worked, units).map(({ words, figure, stage }) => ({
+        words: stage ? `${words}, ${STAGE_WORDS[stage]}` : words,
+        figure,
+        stage,
+      })),
+    ],
     cautions: [],
   };
   const plain = (key: string, title: string, figures: readonly string[], cautions: readonly string[] = []): WheelPage => ({
@@ -55,10 +64,11 @@ export function handPages(part: Part, worked: SizedPart, hand: HandWork, body: B
           ),
           ...hand.parts.map(({ name, count, outline }) => {
             const { width, height } = boundsOf(outline);
-            return plain(`cut-${name}`, `${name}${count * hand.pieces > 1 ? `, cut ${count * hand.pieces}` : ''}`, [
+            const page = plain(`cut-${name}`, `${name}${count * hand.pieces > 1 ? `, cut ${count * hand.pieces}` : ''}`, [
               rounded(width),
               `by ${rounded(height)}`,
             ]);
+            return hand.at === 'leather' ? { ...page, stage: hand.at } : page;
           }),
         ];
   const waits = workOrder(workOf(part, worked.sized, hand, body, units)).map(({ name, title, wait, does, care }): WheelPage => {

@@ -9,7 +9,7 @@ import { StepDrawing, scaleOf } from '@/ui/steps';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { type TouchEvent, useEffect, useMemo, useRef, useState } from 'react';
+import { type ComponentProps, type TouchEvent, useEffect, useMemo, useRef, useState } from 'react';
 import { type WheelPage, handPages, spoken, wheelPages } from './pages';
 import { Big } from './big';
 import { TesterPage } from './tester-page';
@@ -135,7 +135,7 @@ function Head({ plan, page, place }: { plan: Plan; page: WheelPage; place: strin
           {plan.name}
         </chakra.h1>
         <HStack gap="3" color="fg.muted">
-          <StageName stage="wet" />
+          <StageName stage={page.stage ?? 'wet'} />
           <span>{place}</span>
         </HStack>
       </Box>
@@ -154,11 +154,20 @@ function Head({ plan, page, place }: { plan: Plan; page: WheelPage; place: strin
 /** As large as the screen lets a figure stand on one line: 96 px and more on a tablet, less on a phone. */
 const MAIN = 'clamp(60px, min(21vh, 19vw), 230px)';
 const FOUR = 'clamp(44px, min(15vh, 14vw), 150px)';
+/** Two sizes on a line: longer than a figure with its unit. */
+const SHORT = 9;
+const TWO_SIZES = { base: 'min(9vh, 11vw)', lg: 'min(10vh, 6.2vw)' };
 
-function Digits({ children, size }: { children: string; size: string }) {
+interface DigitsProps {
+  readonly children: string;
+  readonly size: ComponentProps<typeof Box>['fontSize'];
+  readonly stage?: 'wet' | 'leather' | undefined;
+}
+
+function Digits({ children, size, stage = 'wet' }: DigitsProps) {
   return (
     <Box
-      color="wet"
+      color={stage}
       fontFamily="figure"
       fontWeight="680"
       fontStretch="88%"
@@ -178,12 +187,14 @@ function PageView({ page, scale }: { page: WheelPage; scale: number }) {
   if (page.key === 'all') {
     return (
       <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap="4">
-        {page.figures.map(({ words, figure }, i) => (
+        {page.figures.map(({ words, figure, stage }, i) => (
           <Box key={words}>
             <Box fontSize="24px" color="fg.muted">
               {words}
             </Box>
-            <Digits size={i === 0 ? MAIN : FOUR}>{figure}</Digits>
+            <Digits size={figure.length > SHORT ? TWO_SIZES : i === 0 && page.figures.length <= 4 ? MAIN : FOUR} stage={stage}>
+              {figure}
+            </Digits>
           </Box>
         ))}
       </Grid>
@@ -197,14 +208,18 @@ function PageView({ page, scale }: { page: WheelPage; scale: number }) {
         <chakra.h2 fontSize="34px" fontWeight="680">
           {page.title}
         </chakra.h2>
-        {digits && <Digits size={MAIN}>{digits}</Digits>}
+        {digits && (
+          <Digits size={MAIN} stage={page.stage}>
+            {digits}
+          </Digits>
+        )}
         {words && (
           <Box fontSize="28px" color="fg.muted" lineHeight="1.1">
             {words}
           </Box>
         )}
         {others.map(({ figure }) => (
-          <Digits key={figure} size="clamp(30px, min(7vh, 8vw), 64px)">
+          <Digits key={figure} size="clamp(30px, min(7vh, 8vw), 64px)" stage={page.stage}>
             {figure}
           </Digits>
         ))}
