@@ -282,6 +282,9 @@ test('in inches: slabs in fractions, the former typed in inches', async ({ page 
   await page.getByRole('tab', { name: 'Former and slab' }).click();
   await type(page, 'Clay stops in Fruit bowl, enamel at', '2 1/2 in');
   await expect(page.getByLabel('Wet height', { exact: true })).toHaveValue('63.5');
+  await page.keyboard.press('Tab');
+  await page.getByRole('button', { name: /^Undo/ }).first().click();
+  await expect(page.getByLabel('Clay stops in Fruit bowl, enamel at', { exact: true })).toHaveValue('58');
   await visit(page, '/kit');
   await type(page, 'Width of Round 76', '3 in');
   await expect(page.getByLabel('Width of Round 76', { exact: true })).toHaveValue('3 in');

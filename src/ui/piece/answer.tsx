@@ -57,6 +57,16 @@ function figures({ worked }: PieceModel): AnswerFigure[] {
 
 const CAPACITY = { width: '58px', fontSize: '15px' };
 
+/** What a rounded wet figure comes out of the kiln at. */
+function Finishes({ children }: { children: string }) {
+  return (
+    <HStack gap="1" color="glazed" fontSize="sm" fontVariantNumeric="tabular-nums">
+      <StageMark stage="glazed" size={11} />
+      <span>finishes {children}</span>
+    </HStack>
+  );
+}
+
 interface BigProps {
   readonly piece: PieceModel;
   readonly name: NumberName | 'hand';
@@ -88,18 +98,15 @@ function Big({ piece, name, words, written, size, finishes }: BigProps) {
       <Box color="wet" data-answer={name}>
         <Figure written={written} size={size} />
       </Box>
-      {finishes && (
-        <HStack gap="1" color="glazed" fontSize="sm" fontVariantNumeric="tabular-nums">
-          <StageMark stage="glazed" size={11} />
-          <span>finishes {finishes}</span>
-        </HStack>
-      )}
+      {finishes && <Finishes>{finishes}</Finishes>}
     </chakra.button>
   );
 }
 
 /** The last possible piece is told in grey: every stage's ink is the muted one, still legible. */
-const GREYED = { '--chakra-colors-wet': 'var(--chakra-colors-fg-muted)', '--chakra-colors-glazed': 'var(--chakra-colors-fg-muted)' };
+const GREYED = Object.fromEntries(
+  ['wet', 'leather', 'glazed'].map((stage) => [`--chakra-colors-${stage}`, 'var(--chakra-colors-fg-muted)']),
+);
 
 /** What to weigh and what to throw: rounded to what a hand can do, each with the size that comes out of the kiln. */
 export function Answer({ piece }: { piece: PieceModel }) {
@@ -211,12 +218,7 @@ function HandFigures({ piece }: { piece: PieceModel }) {
               <StageName stage={stage} />
             </Box>
           )}
-          {finishes && (
-            <HStack gap="1" color="glazed" fontSize="sm" fontVariantNumeric="tabular-nums">
-              <StageMark stage="glazed" size={11} />
-              <span>finishes {finishes}</span>
-            </HStack>
-          )}
+          {finishes && <Finishes>{finishes}</Finishes>}
         </Box>
       ))}
     </Grid>

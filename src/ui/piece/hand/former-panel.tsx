@@ -60,7 +60,8 @@ function FormerRow({ piece, former, work }: { piece: PieceModel; former: FormerR
   const nearest = stopFor(former, rimDiameter, wall);
   const [typed, setTyped] = useState<number | undefined>();
   const [refused, setRefused] = useState<string | undefined>();
-  const stop = typed ?? (inUse && work.stop !== undefined && !work.parted ? work.stop : nearest);
+  // of the former in use it is the piece's own, so that undo shows; of the others what is being tried
+  const stop = inUse && work.stop !== undefined && !work.parted ? work.stop : (typed ?? nearest);
   const made = madeIn(piece, former, stop);
   const top = former.points.at(-1)!.height;
   return (
@@ -80,8 +81,9 @@ function FormerRow({ piece, former, work }: { piece: PieceModel; former: FormerR
             if (mm > top + 1e-6 || mm < lowestStop(former, wall) - 1e-6) {
               return `Stop between ${length(lowestStop(former, wall))} and ${length(top)}.`;
             }
+            if (inUse) return take(piece, former, mm);
             setTyped(mm);
-            return inUse ? take(piece, former, mm) : undefined;
+            return undefined;
           }}
           color="wet"
           known={inUse || typed !== undefined}
