@@ -26,14 +26,16 @@ export default defineConfig({
         '--disable-component-update',
         '--disable-sync',
         '--no-first-run',
+        // a browser without a save dialog of its own: files come as downloads. tests/saving.spec.ts has one with it
+        '--disable-blink-features=FileSystemAccessLocal',
       ],
     },
     trace: process.env.TRACE ? 'on' : 'off',
   },
   webServer: {
-    command: `node_modules/.bin/next start -H 127.0.0.1 -p ${PORT}`,
+    command: 'node scripts/serve.mjs',
     url: `http://127.0.0.1:${PORT}/`,
     reuseExistingServer: !process.env.CI,
-    env: { NEXT_TELEMETRY_DISABLED: '1' },
+    env: { NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', HOST: '127.0.0.1', PORT: String(PORT) },
   },
 });

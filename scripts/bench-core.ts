@@ -46,7 +46,7 @@ function keystroke(family: FamilyName): number {
     const worked = sizePart(typed, clay, String);
     if (!worked.ok) throw new Error(worked.problem.message);
     const hand = handWork(typed, worked.value, EMPTY);
-    if (hand) sum += hand.totalG;
+    if (hand) sum += hand.totalG ?? 0;
     else sum += wheelSteps(clay, worked.value.sized, part.making).puck.height;
   };
   for (let i = 0; i < 40; i += 1) once(i);

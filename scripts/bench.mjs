@@ -1,6 +1,6 @@
 /** `npm run bench`: how fast it computes, how soon a keystroke is painted, how much is loaded first. Ratios of one run. */
-import { spawn, spawnSync } from 'node:child_process';
-import { HOST, built, chromium, freePort, packagesInstalled, quietly, tool } from './lib/machine.mjs';
+import { spawnSync } from 'node:child_process';
+import { HOST, built, chromium, freePort, packagesInstalled, quietly, serving, tool } from './lib/machine.mjs';
 
 packagesInstalled();
 const executablePath = chromium();
@@ -83,8 +83,7 @@ async function keystrokes(slowdown, plan) {
 }
 
 const port = await freePort(4395);
-const server = spawn(tool('next'), ['start', '-H', HOST, '-p', String(port)], { stdio: ['ignore', 'pipe', 'inherit'] });
-await new Promise((resolve) => server.stdout.on('data', (data) => String(data).includes('Ready') && resolve()));
+const server = await serving(port);
 const opened = await opening();
 console.log('Opened until the ball is there');
 console.log(

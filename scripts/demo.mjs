@@ -1,15 +1,12 @@
 /** `npm run demo`: from a fresh machine to the running application, with the example workshop at the first visit. */
-import { spawn } from 'node:child_process';
-import { HOST, built, freePort, packagesInstalled, tool } from './lib/machine.mjs';
+import { HOST, built, freePort, packagesInstalled, serving } from './lib/machine.mjs';
 
 packagesInstalled();
 built();
 const wanted = Number(process.env.PORT ?? 4310);
 const port = await freePort(wanted);
 if (port !== wanted) console.log(`Port ${wanted} is busy, so ${port} is used. To choose another: PORT=5000 npm run demo`);
-const server = spawn(tool('next'), ['start', '-H', HOST, '-p', String(port)], { stdio: ['ignore', 'pipe', 'inherit'] });
-server.stdout.on('data', (data) => {
-  if (String(data).includes('Ready')) console.log(`\nRimbet runs at http://${HOST}:${port}/   (Ctrl+C stops it)\n`);
-});
+const server = await serving(port);
+console.log(`\nRimbet runs at http://${HOST}:${port}/   (Ctrl+C stops it)\n`);
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 server.on('exit', (code) => process.exit(code ?? 0));

@@ -24,6 +24,28 @@ const pages = filesIn(PAGES)
   .filter((name) => name.endsWith('.html') && !name.startsWith('_'))
   .map((name) => ({ url: `/${name.replace(/\.html$/, '').replace(/^index$/, '')}`, revision: revisionOf(join(PAGES, name)) }));
 
+/** What the router asks for of each page: the whole, its tree, and its own segment. */
+const routes = pages.map(({ url }) => url);
+const parts = routes.flatMap((path) => [
+  { path },
+  { path, segment: '/_tree' },
+  { path, segment: path === '/' ? '/__PAGE__' : `${path}/__PAGE__` },
+]);
+const missing = parts.filter(
+  ({ path, segment }) => segment && !existsSync(join(PAGES, `${path === '/' ? 'index' : path.slice(1)}.segments${segment}.segment.rsc`)),
+);
+if (missing.length > 0) throw new Error(`The build lacks router parts: ${JSON.stringify(missing)}`);
+const NOWHERE = '/no-such-page';
+const buildName = createHash('sha256')
+  .update(
+    filesIn(PAGES)
+      .filter((name) => /\.(rsc|html)$/.test(name))
+      .map((name) => revisionOf(join(PAGES, name)))
+      .join(),
+  )
+  .digest('hex')
+  .slice(0, 16);
+
 const fonts = existsSync('public')
   ? filesIn('public')
       .filter((name) => name.endsWith('.ttf'))
@@ -37,5 +59,9 @@ await build({
   minify: true,
   format: 'iife',
   logLevel: 'warning',
-  define: { PRECACHE: JSON.stringify([...pages, ...statics, ...fonts]), 'process.env.NODE_ENV': '"production"' },
+  define: {
+    PRECACHE: JSON.stringify([...pages, ...statics, ...fonts]),
+    ROUTER_PARTS: JSON.stringify({ build: buildName, parts, nowhere: NOWHERE }),
+    'process.env.NODE_ENV': '"production"',
+  },
 });

@@ -1,7 +1,6 @@
 /** `npm run screenshots`: one current picture of each main view into docs/screenshots/, from the example workshop. */
-import { spawn } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
-import { HOST, built, chromium, freePort, packagesInstalled, tool } from './lib/machine.mjs';
+import { HOST, built, chromium, freePort, packagesInstalled, serving } from './lib/machine.mjs';
 
 packagesInstalled();
 const executablePath = chromium();
@@ -101,8 +100,7 @@ const VIEWS = [
 ];
 
 const port = await freePort(4396);
-const server = spawn(tool('next'), ['start', '-H', HOST, '-p', String(port)], { stdio: ['ignore', 'pipe', 'inherit'] });
-await new Promise((resolve) => server.stdout.on('data', (data) => String(data).includes('Ready') && resolve()));
+const server = await serving(port);
 const { chromium: browserType } = await import('@playwright/test');
 const browser = await browserType.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
 const only = process.argv.slice(2);

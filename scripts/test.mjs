@@ -5,6 +5,7 @@
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { built, chromium, packagesInstalled, succeeds, tool } from './lib/machine.mjs';
 
+const started = Date.now();
 packagesInstalled();
 const CHROMIUM = chromium();
 const RESULTS = 'test-results';
@@ -43,5 +44,7 @@ const browserReport = `${RESULTS}/browser.json`;
 const browser = succeeds(tool('playwright'), ['test', '--reporter=line,json'], { CHROMIUM, PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport });
 count(browser, browserReport, ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }));
 
-console.log(`\n${total.passed} passed, ${total.failed} failed`);
+const seconds = Math.round((Date.now() - started) / 1000);
+console.log(`\nin ${Math.floor(seconds / 60)} min ${seconds % 60} s`);
+console.log(`${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed > 0 ? 1 : 0);

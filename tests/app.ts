@@ -45,11 +45,3 @@ export async function type(page: Page, label: string, text: string): Promise<voi
 export async function saved(page: Page): Promise<void> {
   await expect(page.locator('[data-saving="saved"]')).toHaveCount(1);
 }
-
-/** Files are saved as downloads, as browsers without a save dialog of their own do it; the dialog cannot be driven. */
-export async function savesByDownload(page: Page): Promise<void> {
-  await page.addInitScript(() => {
-    Reflect.deleteProperty(window, 'showSaveFilePicker');
-    Reflect.deleteProperty(window, 'showOpenFilePicker');
-  });
-}

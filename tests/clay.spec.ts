@@ -18,6 +18,7 @@ test('a range is taken, what is no percentage is refused and kept', async ({ pag
   const field = page.getByLabel('Supplier’s shrinkage, %', { exact: true });
   await field.fill('10-12');
   await expect(page.getByTestId('shrinkage')).toHaveText('11 %');
+  await field.press('Enter');
   await field.fill('45');
   await expect(page.locator('main [role=alert]')).toContainText('outside 0.1 to 30 %');
   await expect(field).toHaveValue('45');

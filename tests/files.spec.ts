@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, saved, savesByDownload, test, visit } from './app';
+import { expect, saved, test, visit } from './app';
 
 interface SavedFile {
   version: number;
@@ -18,7 +18,6 @@ const choose = (page: Page, name: string, content: string) =>
   page.getByLabel('Workspace file', { exact: true }).setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) });
 
 test.beforeEach(async ({ page }) => {
-  await savesByDownload(page);
   await visit(page, '/files');
 });
 
@@ -35,7 +34,7 @@ test('a saved file opens again: merged with a preview, or in place of everything
   await choose(page, 'workshop.json', JSON.stringify(changed));
   const preview = page.getByRole('region', { name: 'What the file would change' });
   await expect(preview).toContainText('1 new: Another jar');
-  await expect(preview).toContainText('1 different, the file’s taken: Jar from the file');
+  await expect(preview).toContainText('1 changed: file’s version wins: Jar from the file');
   await expect(preview).toContainText('4 the same');
   await preview.getByRole('button', { name: 'Merge it in' }).click();
   await expect(page.getByText('20 pieces, 4 clays')).toBeVisible();
@@ -44,10 +43,10 @@ test('a saved file opens again: merged with a preview, or in place of everything
 
   await choose(page, 'workshop.json', JSON.stringify(changed));
   await preview.getByRole('button', { name: 'Replace everything' }).click();
-  await expect(page.getByText(/\b2 pieces, 4 clays/)).toBeVisible();
+  await expect(page.getByText(/\b2\spieces,\s4\sclays/)).toBeVisible();
   await saved(page);
   await page.reload();
-  await expect(page.getByText(/\b2 pieces, 4 clays/)).toBeVisible();
+  await expect(page.getByText(/\b2\spieces,\s4\sclays/)).toBeVisible();
   await page.keyboard.press('ControlOrMeta+z');
   await expect(page.getByText('19 pieces, 4 clays')).toBeVisible();
 });
@@ -90,7 +89,7 @@ test('a file of version 1 opens, with nothing lost and the bars left as they are
   await preview.getByRole('button', { name: 'Replace everything' }).click();
   await expect(page.getByText('6 pieces, 4 clays and 3 batches')).toBeVisible();
   const file = (await savedFile(page)) as SavedFile & { bars: unknown[] };
-  expect([file.version, file.bars.length]).toEqual([4, 0]);
+  expect([file.version, file.bars.length]).toEqual([5, 0]);
   await page.getByRole('button', { name: 'Back to the example workshop' }).click();
   await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Undone: the example workshop' })).toBeVisible();

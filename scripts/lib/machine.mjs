@@ -1,5 +1,5 @@
 /** What the commands of this project need of the machine: packages as locked, a build that is current, a free port, Chromium. */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
@@ -67,7 +67,16 @@ export function packagesInstalled() {
   });
 }
 
-const BUILT_FROM = ['src', 'public', 'next.config.ts', 'tsconfig.json', 'package-lock.json', 'scripts/csp.mjs', 'scripts/offline.mjs'];
+const BUILT_FROM = [
+  'src',
+  'public',
+  'next.config.ts',
+  'tsconfig.json',
+  'package-lock.json',
+  'scripts/csp.mjs',
+  'scripts/offline.mjs',
+  'scripts/build.mjs',
+];
 
 /** A production build of the sources as they are. */
 export function built() {
@@ -87,6 +96,19 @@ export function chromium() {
     must('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet);
   }
   return path;
+}
+
+/** Serves the build on a port; resolves with the process once it answers. */
+export async function serving(port) {
+  const server = spawn(process.execPath, ['scripts/serve.mjs'], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...process.env, NODE_ENV: 'production', HOST, PORT: String(port) },
+  });
+  await new Promise((resolve, reject) => {
+    server.stdout.on('data', (data) => String(data).includes('Ready') && resolve());
+    server.on('exit', (code) => reject(new Error(`The server ended with ${code}.`)));
+  });
+  return server;
 }
 
 const isFree = (port) =>

@@ -39,13 +39,16 @@ const ACTS: Record<string, Act> = {
   'a new bar': commands.createBar(anotherBar).act,
   'a bar’s length': commands.editBar(bar!.id, (row) => ({ ...row, lengths: { ...row.lengths, glazed: [88] } }), 'glazed'),
   'a deleted bar': commands.deleteBar(bar!),
+  'one thrown': commands.throwOne(plan!),
+  'a note of coils': commands.setShop('coils', (now) => [...(now ?? []), { coils: 3, thickness: 9, height: 25 }]),
+  'a width of the roller taken away': commands.setShop('rollerWidth', () => undefined),
   'an empty workspace': commands.clearAll(),
   'a merged file': commands.mergeIn({ ...EMPTY, bodies: [{ ...heron, name: 'Heron, from the file' }] }, 'merged'),
   'a replaced workspace': commands.replaceAll({ ...DEMO, plans: DEMO.plans.slice(2) }, 'replaced'),
 };
 
 const byId = (workspace: Workspace) =>
-  [workspace.bodies, workspace.batches, workspace.bars, workspace.plans].map((rows) =>
+  [workspace.bodies, workspace.batches, workspace.bars, workspace.plans, workspace.shop].map((rows) =>
     [...(rows as readonly { id: string }[])].sort((a, b) => a.id.localeCompare(b.id)),
   );
 

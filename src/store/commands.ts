@@ -11,7 +11,12 @@ import {
   PLAIN,
   type Part,
   type Plan,
+  type RowChange,
   type Rows,
+  SHOP_WORDS,
+  type Shop,
+  type ShopName,
+  type ShopRow,
   TABLES,
   type TableName,
   type ThrownPiece,
@@ -19,8 +24,11 @@ import {
   letGo,
   plainCup,
   rowChange,
+  rowFinder,
+  runOf,
   same,
   typedOver,
+  withChoices,
   withManner,
   withSize,
 } from '@/core/workspace';
@@ -50,6 +58,20 @@ function edit<T extends TableName>(table: T, id: string, label: string, change: 
     },
   };
 }
+
+/** An act that takes a row away, with what else has to change then; nothing happens where it is gone. */
+const remove = <T extends TableName>(
+  table: T,
+  id: string,
+  label: string,
+  also: (workspace: Workspace) => readonly RowChange[] = () => [],
+): Act => ({
+  label,
+  change: (workspace) => {
+    const row = find(workspace, table, id);
+    return row ? [rowChange(table, row, undefined), ...also(workspace)] : [];
+  },
+});
 
 const add = <T extends TableName>(table: T, label: string, row: Rows[T]): Act => ({
   label,
@@ -86,8 +108,9 @@ export function createPlan(options: { name?: string; rimDiameter?: number; bodyI
 export function duplicatePlan(plan: Plan): { act: Act; id: string } {
   const id = newId();
   const at = now();
-  const [first, ...rest] = plan.parts.map((part) => ({ ...part, id: newId() })) as [Part, ...Part[]];
-  const copy: Plan = { ...plan, id, name: `${plan.name} (copy)`, parts: [first, ...rest], createdAt: at, changedAt: at };
+  const [first, ...others] = plan.parts.map((part) => ({ ...part, id: newId() })) as [Part, ...Part[]];
+  const { thrown: _thrown, run: _run, ...rest } = plan;
+  const copy: Plan = { ...rest, id, name: `${plan.name} (copy)`, parts: [first, ...others], createdAt: at, changedAt: at };
   return { id, act: add('plans', `copy of “${plan.name}”`, copy) };
 }
 
@@ -96,13 +119,7 @@ export const renamePlan = (id: string, name: string, key?: string): Act =>
 
 export const notePlan = (id: string, note: string, key?: string): Act => editPlan(id, 'note', (plan) => ({ ...plan, note }), key);
 
-export const deletePlan = (plan: Plan): Act => ({
-  label: `“${plan.name}” deleted`,
-  change: (workspace) => {
-    const row = find(workspace, 'plans', plan.id);
-    return row ? [rowChange('plans', row, undefined)] : [];
-  },
-});
+export const deletePlan = ({ id, name }: Plan): Act => remove('plans', id, `“${name}” deleted`);
 
 /**
  * A size typed at a stage: it leads, and what else is known of it stays until that is settled.
@@ -143,18 +160,33 @@ export function keepAsEvidence(
   return { label, change: (workspace) => [...act.change(workspace), ...settle.change(workspace)] };
 }
 
+/** The same act done at the wheel, where undo takes back only what was done there. */
+export const atWheel = (act: Act): Act => ({ ...act, place: 'wheel' });
+
 /** One more thrown of a plan's run. */
-export const throwOne = (planId: string): Act =>
-  editPlan(planId, 'one thrown', (plan) => ({ ...plan, thrown: [...(plan.thrown ?? []), { id: newId(), at: now() }] }));
+export const throwOne = ({ id, name }: Pick<Plan, 'id' | 'name'>): Act =>
+  atWheel(editPlan(id, `one thrown, ${name}`, (plan) => ({ ...plan, thrown: [...(plan.thrown ?? []), { id: newId(), at: now() }] })));
+
+/** How many the run is to be; undefined while that is not said. */
+export const setRunWanted = ({ id, name }: Pick<Plan, 'id' | 'name'>, wanted: (now: number | undefined) => number | undefined): Act =>
+  atWheel(
+    editPlan(id, `how many to make, ${name}`, (plan) => ({ ...plan, run: { ...plan.run, wanted: wanted(plan.run?.wanted) } }), `run-${id}`),
+  );
+
+/** A new run: it counts from nothing; what was thrown before is kept. */
+export const startRun = ({ id, name }: Pick<Plan, 'id' | 'name'>): Act =>
+  atWheel(editPlan(id, `new run, ${name}`, (plan) => ({ ...plan, run: { ...plan.run, startedAt: now() } })));
 
 /** What was different about the piece thrown last; said again, it is taken back. */
-export const noteLastThrown = (planId: string, different: NonNullable<ThrownPiece['different']>): Act =>
-  editPlan(planId, `the last one: ${different}`, (plan) => {
-    const last = plan.thrown?.at(-1);
-    if (!last) return plan;
-    const { different: was, ...piece } = last;
-    return { ...plan, thrown: [...plan.thrown!.slice(0, -1), was === different ? piece : { ...piece, different }] };
-  });
+export const noteLastThrown = ({ id, name }: Pick<Plan, 'id' | 'name'>, different: NonNullable<ThrownPiece['different']>): Act =>
+  atWheel(
+    editPlan(id, `the last one ${different}, ${name}`, (plan) => {
+      const last = runOf(plan).pieces.at(-1);
+      if (!last) return plan;
+      const { different: was, ...piece } = last;
+      return { ...plan, thrown: [...plan.thrown!.slice(0, -1), was === different ? piece : { ...piece, different }] };
+    }),
+  );
 
 /** Another clay: its batch and firing have to be said anew. */
 export const setClay = (planId: string, bodyId: string | undefined, label: string): Act =>
@@ -189,23 +221,20 @@ export const editBody = (id: string, change: Partial<Body>, label: string, key?:
   edit('bodies', id, label, (body) => ({ ...body, ...change }), key);
 
 /** Takes a clay away with its batches; pieces made of it are left without a clay. */
-export const deleteBody = (body: Body): Act => ({
-  label: `“${body.name}” deleted`,
-  change: (workspace) => [
-    ...workspace.bodies.filter(({ id }) => id === body.id).map((row) => rowChange('bodies', row, undefined)),
-    ...workspace.batches.filter(({ bodyId }) => bodyId === body.id).map((row) => rowChange('batches', row, undefined)),
-    ...workspace.bars.filter(({ bodyId }) => bodyId === body.id).map((row) => rowChange('bars', row, undefined)),
-    ...workspace.plans
-      .filter((plan) => plan.parts.some(({ bodyId }) => bodyId === body.id))
-      .map((plan) => rowChange('plans', plan, { ...plan, parts: plan.parts.map((part) => withoutClay(part, body.id)) as never })),
-  ],
-});
+export const deleteBody = ({ id, name }: Body): Act =>
+  remove('bodies', id, `“${name}” deleted`, (workspace) => [
+    ...workspace.batches.filter(({ bodyId }) => bodyId === id).map((row) => rowChange('batches', row, undefined)),
+    ...workspace.bars.filter(({ bodyId }) => bodyId === id).map((row) => rowChange('bars', row, undefined)),
+    ...inParts(workspace, ({ bodyId }) => bodyId === id, withoutClay),
+  ]);
 
-function withoutClay(part: Part, gone: string): Part {
-  if (part.bodyId !== gone) return part;
-  const { bodyId: _, batchId: _batch, ...rest } = part;
-  return rest;
-}
+/** The changes to all plans with such parts. */
+const inParts = (workspace: Workspace, concerns: (part: Part) => boolean, change: (part: Part) => Part): RowChange[] =>
+  workspace.plans
+    .filter(({ parts }) => parts.some(concerns))
+    .map((plan) => rowChange('plans', plan, { ...plan, parts: plan.parts.map((part) => (concerns(part) ? change(part) : part)) as never }));
+
+const withoutClay = ({ bodyId: _, batchId: _batch, ...part }: Part): Part => part;
 
 export function createBatch(bodyId: string, name: string, date?: string): Act {
   const batch: Batch = { id: newId(), bodyId, name, note: '', ...(date && { date }) };
@@ -215,21 +244,15 @@ export function createBatch(bodyId: string, name: string, date?: string): Act {
 export const editBatch = (id: string, change: Partial<Batch>, label: string, key?: string): Act =>
   edit('batches', id, label, (batch) => ({ ...batch, ...change }), key);
 
-export const deleteBatch = (batch: Batch): Act => ({
-  label: `batch “${batch.name}” deleted`,
-  change: (workspace) => [
-    rowChange('batches', batch, undefined),
-    ...workspace.bars.filter(({ batchId }) => batchId === batch.id).map((bar) => rowChange('bars', bar, { ...bar, batchId: undefined })),
-    ...workspace.plans
-      .filter((plan) => plan.parts.some(({ batchId }) => batchId === batch.id))
-      .map((plan) =>
-        rowChange('plans', plan, {
-          ...plan,
-          parts: plan.parts.map(({ batchId, ...part }) => (batchId === batch.id ? part : { ...part, batchId })) as never,
-        }),
-      ),
-  ],
-});
+export const deleteBatch = ({ id, name }: Batch): Act =>
+  remove('batches', id, `batch “${name}” deleted`, (workspace) => [
+    ...workspace.bars.filter(({ batchId }) => batchId === id).map((bar) => rowChange('bars', bar, { ...bar, batchId: undefined })),
+    ...inParts(
+      workspace,
+      ({ batchId }) => batchId === id,
+      ({ batchId: _, ...part }) => part,
+    ),
+  ]);
 
 /** A new bar, marked at 100 mm and fired as the body usually is. */
 export function createBar(bar: Omit<BarRecord, 'id' | 'createdAt'>): { act: Act; id: string } {
@@ -240,14 +263,11 @@ export function createBar(bar: Omit<BarRecord, 'id' | 'createdAt'>): { act: Act;
 export const editBar = (id: string, change: (bar: BarRecord) => BarRecord, label: string, key?: string): Act =>
   edit('bars', id, label, change, key);
 
-export const deleteBar = (bar: BarRecord): Act => ({
-  label: `${bar.kind} “${bar.name}” deleted`,
-  change: () => [rowChange('bars', bar, undefined)],
-});
+export const deleteBar = ({ id, kind, name }: BarRecord): Act => remove('bars', id, `${kind} “${name}” deleted`);
 
-/** What is chosen of a part made by hand; the way itself with `by`. What was chosen for other ways is kept. */
+/** What is chosen of a part made by hand; the way itself with `by`. What was chosen for other ways, or beside it, is kept. */
 export const setHand = (planId: string, change: Partial<Handmade>, label: string, key?: string): Act =>
-  editPart(planId, label, (part) => ({ ...part, hand: { ...part.hand, ...change } }), key);
+  editPart(planId, label, (part) => ({ ...part, hand: withChoices(part.hand, change) }), key);
 
 export function createFormer(said: Omit<FormerRecord, 'id' | 'createdAt'>): { act: Act; id: string } {
   const id = newId();
@@ -258,19 +278,11 @@ export const editFormer = (id: string, change: Partial<FormerRecord>, label: str
   edit('formers', id, label, (row) => ({ ...row, ...change }), key);
 
 /** Takes a former away; pieces made in it keep their sizes. */
-export const deleteFormer = (row: FormerRecord): Act => ({
-  label: `“${row.name}” taken away`,
-  change: (workspace) => [
-    rowChange('formers', row, undefined),
-    ...workspace.plans
-      .filter((plan) => plan.parts.some(({ hand }) => hand?.formerId === row.id))
-      .map((plan) => rowChange('plans', plan, { ...plan, parts: plan.parts.map((part) => withoutFormer(part, row.id)) as never })),
-  ],
-});
+export const deleteFormer = ({ id, name }: FormerRecord): Act =>
+  remove('formers', id, `“${name}” deleted`, (workspace) => inParts(workspace, ({ hand }) => hand?.formerId === id, withoutFormer));
 
-function withoutFormer(part: Part, gone: string): Part {
-  if (part.hand?.formerId !== gone) return part;
-  const { formerId: _, stop: _stop, ...hand } = part.hand;
+function withoutFormer({ hand: chosen, ...part }: Part): Part {
+  const { formerId: _, stop: _stop, ...hand } = chosen ?? {};
   return { ...part, hand };
 }
 
@@ -283,18 +295,43 @@ export function createCutter(said: Pick<CutterRecord, 'shape' | 'width'> & Parti
 export const editCutter = (id: string, change: Partial<CutterRecord>, label: string, key?: string): Act =>
   edit('cutters', id, label, (row) => ({ ...row, ...change }), key);
 
-export const deleteCutter = (row: CutterRecord): Act => ({
-  label: `“${row.name}” taken away`,
-  change: () => [rowChange('cutters', row, undefined)],
+export const deleteCutter = ({ id, name }: CutterRecord): Act => remove('cutters', id, `“${name}” deleted`);
+
+/** Takes several cutters away at once. */
+export const deleteCutters = (cutters: readonly CutterRecord[]): Act => ({
+  label: cutters.length === 1 ? 'one cutter set aside' : `${cutters.length} cutters set aside`,
+  change: (workspace) => {
+    const ids = new Set(cutters.map(({ id }) => id));
+    return workspace.cutters.filter(({ id }) => ids.has(id)).map((row) => rowChange('cutters', row, undefined));
+  },
 });
 
-/** Makes the workspace hold exactly the rows given. Settings stay. */
+/** One of the shop's settings, made from what it is then; undefined takes it away. */
+export const setShop = <N extends ShopName>(
+  name: N,
+  change: (now: Shop[N] | undefined) => Shop[N] | undefined,
+  label: string = SHOP_WORDS[name],
+  key?: string,
+): Act => ({
+  label,
+  key,
+  change: (workspace) => {
+    const before = find(workspace, 'shop', name);
+    const value = change(before?.value as Shop[N] | undefined);
+    if (same(value, before?.value)) return [];
+    return [rowChange('shop', before, value === undefined ? undefined : ({ id: name, value } as ShopRow))];
+  },
+});
+
+/** Makes the workspace hold exactly the rows given; what this device prefers stays. */
 export const replaceAll = (next: Workspace, label: string): Act => ({
   label,
   change: (workspace) =>
     TABLES.flatMap((table) => {
-      const ids = new Set(next[table].map((row) => row.id));
-      const gone = workspace[table].filter((row) => !ids.has(row.id)).map((row) => rowChange(table, row as never, undefined));
+      const ids = new Set(next[table].map((row) => row.id as string));
+      const gone = (workspace[table] as readonly Rows[TableName][])
+        .filter((row) => !ids.has(row.id))
+        .map((row) => rowChange(table, row as never, undefined));
       return [...gone, ...puts(workspace, next, table)];
     }),
 });
@@ -305,10 +342,12 @@ export const mergeIn = (incoming: Workspace, label: string): Act => ({
   change: (workspace) => TABLES.flatMap((table) => puts(workspace, incoming, table)),
 });
 
-const puts = (workspace: Workspace, incoming: Workspace, table: TableName) =>
-  (incoming[table] as readonly Rows[TableName][]).flatMap((row) => {
-    const before = find(workspace, table, row.id);
+function puts(workspace: Workspace, incoming: Workspace, table: TableName): RowChange[] {
+  const found = rowFinder(workspace);
+  return (incoming[table] as readonly Rows[TableName][]).flatMap((row) => {
+    const before = found(table, row.id);
     return same(before, row) ? [] : [rowChange(table, before as never, row as never)];
   });
+}
 
 export const clearAll = (): Act => replaceAll(EMPTY, 'an empty workspace');

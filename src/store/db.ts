@@ -1,16 +1,7 @@
-import type { BarRecord, Batch, Body, CutterRecord, FormerRecord, Plan, RowChange, Settings, Workspace } from '@/core/workspace';
-import { DEMO, EMPTY, TABLES, upgradedPlan } from '@/core/workspace';
+import type { BarRecord, Batch, Body, CutterRecord, FormerRecord, Plan, RowChange, Settings, ShopRow, Workspace } from '@/core/workspace';
+import { DEMO, EMPTY, TABLES, applyChanges, merged, partedSettings, upgradedPlan } from '@/core/workspace';
 import Dexie, { type EntityTable } from 'dexie';
-
-/** One thing a person did, kept so that it can be undone, in any tab and after a reload. */
-export interface Entry {
-  readonly seq: number;
-  readonly label: string;
-  readonly changes: readonly RowChange[];
-  readonly undone: boolean;
-  /** Further acts with the same key join this entry: the keystrokes of one field. */
-  readonly key?: string | undefined;
-}
+import type { Entry, Kept, Step } from './kept';
 
 type SettingsRow = Settings & { readonly id: 'settings' };
 
@@ -20,11 +11,10 @@ interface Stamp {
   readonly count: number;
 }
 
-const HISTORY_KEPT = 200;
-
 /**
  * The browser's database. Version 1: bodies, batches, plans, settings, history; version 2 adds bars; in version 3 a part may be of
- * any form; version 4 adds the kit: formers and cutters.
+ * any form; version 4 adds the kit: formers and cutters; version 5 parts what is set for the shop from what a device prefers, and
+ * names what can be undone.
  */
 export class RimbetDatabase extends Dexie {
   bodies!: EntityTable<Body, 'id'>;
@@ -33,6 +23,7 @@ export class RimbetDatabase extends Dexie {
   plans!: EntityTable<Plan, 'id'>;
   formers!: EntityTable<FormerRecord, 'id'>;
   cutters!: EntityTable<CutterRecord, 'id'>;
+  shop!: EntityTable<ShopRow, 'id'>;
   settings!: EntityTable<SettingsRow, 'id'>;
   history!: EntityTable<Entry, 'seq'>;
   stamps!: EntityTable<Stamp, 'id'>;
@@ -63,6 +54,23 @@ export class RimbetDatabase extends Dexie {
         });
     });
     this.version(4).stores({ formers: 'id', cutters: 'id' });
+    this.version(5)
+      .stores({ shop: 'id' })
+      .upgrade(async (transaction) => {
+        const settings = transaction.table<SettingsRow>('settings');
+        const found = await settings.get('settings');
+        if (found) {
+          const parted = partedSettings(found);
+          await settings.put(parted.settings as SettingsRow);
+          await transaction.table<unknown>('shop').bulkPut(parted.shop);
+        }
+        await transaction
+          .table<Entry>('history')
+          .toCollection()
+          .modify((entry, held) => {
+            held.value = { ...entry, id: `entry-${entry.seq}` };
+          });
+      });
   }
 }
 
@@ -70,30 +78,17 @@ export class RimbetDatabase extends Dexie {
 const upgradedChange = (change: RowChange): RowChange =>
   change.table === 'plans' ? ({ ...change, before: upgradedPlan(change.before), after: upgradedPlan(change.after) } as RowChange) : change;
 
-/** All that is kept, as one value. */
-export interface Kept {
-  readonly workspace: Workspace;
-  readonly history: readonly Entry[];
-  /** How many writes this has seen. */
-  readonly stamp: number;
-}
-
 /** Reads everything in one transaction, so that it belongs together. */
 export function readAll(db: RimbetDatabase): Promise<Kept> {
   return db.transaction('r', db.tables, async () => {
-    const [bodies, batches, bars, plans, formers, cutters, settings, history, stamp] = await Promise.all([
-      db.bodies.toArray(),
-      db.batches.toArray(),
-      db.bars.toArray(),
-      db.plans.toArray(),
-      db.formers.toArray(),
-      db.cutters.toArray(),
+    const [rows, settings, history, stamp] = await Promise.all([
+      Promise.all(TABLES.map(async (table) => [table, await db.table(table).toArray()] as const)),
       db.settings.get('settings'),
       db.history.orderBy('seq').toArray(),
       readStamp(db),
     ]);
     const { id: _, ...own } = settings ?? { ...EMPTY.settings, id: 'settings' as const };
-    return { workspace: { bodies, batches, bars, plans, formers, cutters, settings: own }, history, stamp };
+    return { workspace: { ...(Object.fromEntries(rows) as unknown as Workspace), settings: own }, history, stamp };
   });
 }
 
@@ -106,24 +101,59 @@ export async function seedFirstVisit(db: RimbetDatabase): Promise<void> {
   });
 }
 
-export async function writeSettings(db: RimbetDatabase, settings: Settings): Promise<void> {
-  await db.settings.put({ ...settings, id: 'settings' });
-}
-
 export async function readStamp(db: RimbetDatabase): Promise<number> {
   return (await db.stamps.get('stamp'))?.count ?? 0;
 }
 
-/** Writes a step's rows and its history, the last few hundred acts of it; runs inside the caller's transaction. */
-export async function writeStep(db: RimbetDatabase, before: readonly Entry[], after: Kept, changes: readonly RowChange[]): Promise<void> {
-  for (const { table, id, after: row } of changes) {
-    if (row) await db.table(table).put(row);
-    else await db.table(table).delete(id);
+/** What some steps, made one after the other, changed together: for the disk, and for other tabs. */
+export interface Patch {
+  /** The stamps before and after. */
+  readonly from: number;
+  readonly to: number;
+  readonly changes: readonly RowChange[];
+  readonly settings?: Settings | undefined;
+  /** Entries of the history that are new or changed, and the numbers of those that are gone. */
+  readonly entries: readonly Entry[];
+  readonly gone: readonly number[];
+}
+
+export function patchOf(from: Kept, steps: readonly Step[]): Patch {
+  const { workspace, history, stamp } = steps.at(-1)?.kept ?? from;
+  const [stays, old] = [new Set(history.map(({ seq }) => seq)), new Set(from.history)];
+  return {
+    from: from.stamp,
+    to: stamp,
+    changes: merged(
+      [],
+      steps.flatMap(({ changes }) => changes),
+    ),
+    settings: workspace.settings === from.workspace.settings ? undefined : workspace.settings,
+    entries: history.filter((entry) => !old.has(entry)),
+    gone: from.history.filter(({ seq }) => !stays.has(seq)).map(({ seq }) => seq),
+  };
+}
+
+/** What is kept after a patch. */
+export function patched({ workspace, history }: Kept, { to, changes, settings, entries, gone }: Patch): Kept {
+  const replaced = new Set([...gone, ...entries.map(({ seq }) => seq)]);
+  const all = [...history.filter(({ seq }) => !replaced.has(seq)), ...entries];
+  return {
+    workspace: { ...applyChanges(workspace, changes), ...(settings && { settings }) },
+    history: all.sort((a, b) => a.seq - b.seq),
+    stamp: to,
+  };
+}
+
+/** Writes what a patch changed; runs inside the caller's transaction. */
+export async function writePatch(db: RimbetDatabase, { to, changes, settings, entries, gone }: Patch): Promise<void> {
+  for (const name of TABLES) {
+    const own = changes.filter(({ table }) => table === name);
+    if (own.length === 0) continue;
+    await db.table<unknown, string>(name).bulkDelete(own.filter(({ after }) => !after).map(({ id }) => id));
+    await db.table<unknown>(name).bulkPut(own.flatMap(({ after }) => (after ? [after] : [])));
   }
-  const kept = after.history.slice(-HISTORY_KEPT);
-  const stays = new Set(kept.map((entry) => entry.seq));
-  const old = new Set(before);
-  await db.history.bulkDelete(before.filter((entry) => !stays.has(entry.seq)).map((entry) => entry.seq));
-  await db.history.bulkPut(kept.filter((entry) => !old.has(entry)));
-  await db.stamps.put({ id: 'stamp', count: after.stamp });
+  if (settings) await db.settings.put({ ...settings, id: 'settings' });
+  await db.history.bulkDelete([...gone]);
+  await db.history.bulkPut([...entries]);
+  await db.stamps.put({ id: 'stamp', count: to });
 }

@@ -2,7 +2,7 @@ import { EMPTY, type Workspace } from '@/core/workspace';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { commands } from '.';
-import type { Kept } from './db';
+import type { Kept } from './kept';
 import { perform, redoable, stepBack, stepForward, undoable } from './history';
 
 const START: Kept = {
@@ -67,10 +67,11 @@ describe('undo and redo', () => {
       fc.property(fc.array(anyMove, { maxLength: 40 }), (moves) => {
         const oracle = new Oracle();
         let kept = START;
+        let next = 0;
         for (const move of moves) {
           if (move.do === 'name') {
             oracle.name(move.id, move.name, move.visit);
-            kept = perform(kept, commands.editBody(move.id, { name: move.name }, 'name', move.visit))?.kept ?? kept;
+            kept = perform(kept, commands.editBody(move.id, { name: move.name }, 'name', move.visit), `entry-${(next += 1)}`)?.kept ?? kept;
           } else if (move.do === 'undo') {
             oracle.undo();
             kept = stepBack(kept)?.kept ?? kept;
@@ -88,7 +89,7 @@ describe('undo and redo', () => {
   });
 
   it('counts every step, so that another tab can tell whether it has seen them all', () => {
-    const done = perform(START, commands.editBody('a', { name: 'x' }, 'name'))!.kept;
+    const done = perform(START, commands.editBody('a', { name: 'x' }, 'name'), 'first')!.kept;
     const undone = stepBack(done)!.kept;
     expect([done.stamp, undone.stamp, stepForward(undone)!.kept.stamp]).toEqual([1, 2, 3]);
     expect(stepBack(START)).toBeUndefined();

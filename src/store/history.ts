@@ -1,5 +1,5 @@
-import { type RowChange, type Workspace, applyChanges, fits, merged, reversed } from '@/core/workspace';
-import type { Entry, Kept } from './db';
+import { type RowChange, type Settings, type Workspace, applyChanges, changesOn, merged, reversed } from '@/core/workspace';
+import type { Entry, Kept, Place, Step } from './kept';
 
 /** One thing a person does: what it is called, and the rows it changes given the workspace as it then is. */
 export interface Act {
@@ -7,50 +7,63 @@ export interface Act {
   readonly change: (workspace: Workspace) => readonly RowChange[];
   /** Acts with the same key, one right after the other, are undone together. */
   readonly key?: string | undefined;
+  /** Where it is done, if undo there takes back only what was done there. */
+  readonly place?: Place | undefined;
 }
 
-/** The state after an act, a step back or a step forward, and the rows to write. */
-export interface Step {
-  readonly kept: Kept;
-  readonly changes: readonly RowChange[];
-  readonly label: string;
-}
+/** Makes a step from whatever is kept at that moment; nothing where there is nothing to do. */
+export type Move = (kept: Kept) => Step | undefined;
+
+/** So many things done can be undone. */
+const HISTORY_KEPT = 200;
 
 /** Does an act; what had been undone can no longer be redone. Nothing where it changes nothing. */
-export function perform({ workspace, history, stamp }: Kept, act: Act): Step | undefined {
+export function perform({ workspace, history, stamp }: Kept, act: Act, id: string): Step | undefined {
   const changes = act.change(workspace);
   if (changes.length === 0) return undefined;
   const done = history.filter((entry) => !entry.undone);
   const last = done.at(-1);
   const seq = (history.at(-1)?.seq ?? 0) + 1;
+  const { label, key, place } = act;
   const next: Entry[] =
-    last && act.key && last.key === act.key
-      ? [...done.slice(0, -1), { ...last, label: act.label, changes: merged(last.changes, changes) }]
-      : [...done, { seq, label: act.label, changes, undone: false, ...(act.key && { key: act.key }) }];
-  return {
-    kept: { workspace: applyChanges(workspace, changes), history: next, stamp: stamp + 1 },
-    changes,
-    label: act.label,
-  };
+    last && key && last.key === key
+      ? [...done.slice(0, -1), { ...last, label, changes: merged(last.changes, changes) }]
+      : [...done, { seq, id, label, changes, undone: false, ...(key && { key }), ...(place && { place }) }];
+  return { kept: { workspace: applyChanges(workspace, changes), history: next.slice(-HISTORY_KEPT), stamp: stamp + 1 }, changes, label };
 }
 
-export const undoable = (history: readonly Entry[]): Entry | undefined => history.findLast((entry) => !entry.undone);
+/** What undo would take back: the last thing done, or the last of a place. */
+export const undoable = (history: readonly Entry[], place?: Place): Entry | undefined =>
+  history.findLast((entry) => !entry.undone && (place === undefined || entry.place === place));
 
 export const redoable = (history: readonly Entry[]): Entry | undefined => history.find((entry) => entry.undone);
 
-function move(kept: Kept, entry: Entry | undefined, undone: boolean): Step | undefined {
-  if (!entry) return undefined;
-  const changes = undone ? reversed(entry.changes) : entry.changes;
-  if (!fits(kept.workspace, changes)) return undefined;
+/** Takes an entry back or does it again on the rows as they now are; not where its fields were changed otherwise since. */
+function moved(kept: Kept, id: string | undefined, undone: boolean): Step | undefined {
+  const entry = kept.history.find((each) => each.id === id);
+  if (!entry || entry.undone === undone) return undefined;
+  const changes = changesOn(kept.workspace, undone ? reversed(entry.changes) : entry.changes);
+  if (!changes) return undefined;
   const { key: _, ...rest } = entry;
-  const history = kept.history.map((other) => (other.seq === entry.seq ? { ...rest, undone } : other));
-  return {
-    kept: { workspace: applyChanges(kept.workspace, changes), history, stamp: kept.stamp + 1 },
-    changes,
-    label: entry.label,
-  };
+  const history = kept.history.map((other) => (other === entry ? { ...rest, undone } : other));
+  return { kept: { workspace: applyChanges(kept.workspace, changes), history, stamp: kept.stamp + 1 }, changes, label: entry.label };
 }
 
-export const stepBack = (kept: Kept): Step | undefined => move(kept, undoable(kept.history), true);
+/** Takes one entry back, the last thing done unless said. */
+export const stepBack = (kept: Kept, id = undoable(kept.history)?.id): Step | undefined => moved(kept, id, true);
 
-export const stepForward = (kept: Kept): Step | undefined => move(kept, redoable(kept.history), false);
+/** Takes one entry back as if it had never been done: there is nothing to do again. */
+export function forget(kept: Kept, id: string): Step | undefined {
+  const step = stepBack(kept, id);
+  return step && { ...step, kept: { ...step.kept, history: step.kept.history.filter((entry) => entry.id !== id) } };
+}
+
+/** Does one entry again, the first undone unless said. */
+export const stepForward = (kept: Kept, id = redoable(kept.history)?.id): Step | undefined => moved(kept, id, false);
+
+/** Changes what this device prefers; no part of undo. */
+export const prefer = (kept: Kept, change: (settings: Settings) => Settings): Step => ({
+  kept: { ...kept, workspace: { ...kept.workspace, settings: change(kept.workspace.settings) }, stamp: kept.stamp + 1 },
+  changes: [],
+  label: 'settings',
+});

@@ -1,14 +1,15 @@
 import 'fake-indexeddb/auto';
-import { DEMO } from '@/core/workspace';
+import { DEMO, shopOf } from '@/core/workspace';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { WorkspaceStore, commands } from '.';
+import { type Fault, WorkspaceStore, commands } from '.';
 import { RimbetDatabase } from './db';
 
 /** Two tabs of one browser: they share the database and hear each other, never themselves. */
 function twoTabs() {
   const heard: ((event: MessageEvent) => void)[] = [];
   const channel = (own: number) => ({
-    postMessage: () => heard.forEach((listener, i) => i !== own && listener(new MessageEvent('message'))),
+    postMessage: (data: unknown) =>
+      heard.forEach((listener, i) => i !== own && listener(new MessageEvent('message', { data: structuredClone(data) }))),
     addEventListener: (_: string, listener: never) => void (heard[own] = listener),
   });
   return [0, 1].map((own) => new WorkspaceStore(new RimbetDatabase(database), channel(own) as never)) as [WorkspaceStore, WorkspaceStore];
@@ -173,14 +174,209 @@ describe('the workspace store', () => {
     expect(height(right)).toBe(130);
   });
 
-  it('works on in memory and says so when the browser keeps nothing', async () => {
+  it('joins what waits into few transactions, and keeps the two ends of it', async () => {
     const db = new RimbetDatabase(database);
-    vi.spyOn(db, 'transaction').mockImplementation(() => Promise.reject(new Error('no storage')) as never);
     const store = new WorkspaceStore(db, undefined);
+    await store.open();
+    const transactions = vi.spyOn(db, 'transaction');
+    for (let mm = 1; mm <= 150; mm += 1) store.run(setHeight(100 + mm, `visit ${mm}`));
+    expect(store.getSnapshot()).toMatchObject({ saving: 'saving', unsaved: 150 });
+    await store.settled();
+    expect(transactions.mock.calls.length).toBeLessThanOrEqual(4);
+    expect(store.getSnapshot()).toMatchObject({ saving: 'saved', unsaved: 0 });
+    const again = await opened();
+    expect(height(again)).toBe(250);
+    again.undo();
+    expect(height(again)).toBe(249);
+  });
+
+  it('keeps each of two tabs’ notes, and takes back only one’s own', async () => {
+    const left = await opened();
+    const right = await opened();
+    left.run(commands.setShop('coils', (now) => [...(now ?? []), { coils: 3, thickness: 9, height: 25 }]));
+    right.set({ openPlanId: 'plan-platter' });
+    right.run(commands.setShop('place', (now) => ({ ...now, kilnHeight: 450 })));
+    right.run(commands.setShop('place', (now) => ({ ...now, shelfDepth: 300 })));
+    await left.settled();
+    await right.settled();
+    const both = await opened();
+    const { settings } = both.getSnapshot().workspace;
+    expect(settings.openPlanId).toBe('plan-platter');
+    expect(shopOf(both.getSnapshot().workspace)).toMatchObject({
+      coils: [{ coils: 3, thickness: 9, height: 25 }],
+      place: { kilnHeight: 450, shelfDepth: 300 },
+    });
+    both.undo();
+    expect(shopOf(both.getSnapshot().workspace).place).toEqual({ kilnHeight: 450 });
+  });
+
+  it('never writes one tab’s change over another’s to a neighbour in the same thing', async () => {
+    const left = await opened();
+    const right = await opened();
+    const weigh = commands.setPart('plan-honey-jar', ({ inHand }) => ({ inHand: { ...inHand, weightG: 500 } }), 'weight');
+    const fill = commands.setPart('plan-honey-jar', ({ inHand }) => ({ inHand: { ...inHand, capacityMl: 300 } }), 'holds');
+    left.run(weigh);
+    right.run(fill);
+    left.run(commands.setHand('plan-honey-jar', { by: 'coil', coil: { gain: 0.9 } }, 'gain'));
+    right.run(commands.setHand('plan-honey-jar', { coil: { pinchShare: 0.3 } }, 'share'));
+    await left.settled();
+    await right.settled();
+    const { inHand, hand } = jar(await opened())!.parts[0];
+    expect(inHand).toEqual({ weightG: 500, capacityMl: 300 });
+    expect(hand).toMatchObject({ by: 'coil', coil: { gain: 0.9, pinchShare: 0.3 } });
+  });
+
+  it('at the wheel takes back what was done there last, whatever was done elsewhere since', async () => {
+    const store = await opened();
+    const plan = jar(store)!;
+    store.run(commands.throwOne(plan));
+    store.run(commands.noteLastThrown(plan, 'heavier'));
+    store.run(commands.renamePlan('plan-platter', 'Tray'));
+    store.run(commands.renamePlan('plan-honey-jar', 'Jar'));
+    expect(store.getSnapshot()).toMatchObject({ undo: 'name “Jar”', undoAtWheel: 'the last one heavier, Honey jar, wide' });
+    store.undo('wheel');
+    expect(jar(store)).toMatchObject({ name: 'Jar', thrown: [{}] });
+    expect(jar(store)!.thrown![0]!.different).toBeUndefined();
+    expect(store.getSnapshot().said?.words).toBe('Undone: the last one heavier, Honey jar, wide');
+    store.undo('wheel');
+    expect(jar(store)!.thrown).toBeUndefined();
+    expect(store.getSnapshot().undoAtWheel).toBeUndefined();
+    store.undo('wheel');
+    expect(jar(store)!.name).toBe('Jar');
+    store.undo();
+    expect(jar(store)!.name).toBe('Honey jar, wide');
+    await store.settled();
+    expect(jar(await opened())).toMatchObject({ name: 'Honey jar, wide' });
+  });
+
+  it('leaves what was changed otherwise since, and says so', async () => {
+    const store = await opened();
+    store.run(commands.atWheel(commands.renamePlan('plan-honey-jar', 'At the wheel')));
+    store.run(commands.renamePlan('plan-honey-jar', 'Elsewhere'));
+    store.undo('wheel');
+    expect(jar(store)?.name).toBe('Elsewhere');
+    expect(store.getSnapshot().said?.words).toBe('Changed otherwise since, so it stays: name “At the wheel”');
+  });
+});
+
+/** How a browser's storage fails, and what is said of it. */
+const FAULTS: Record<string, { readonly breaks: (db: RimbetDatabase) => () => void; readonly fault: Fault }> = {
+  'a full disk': {
+    fault: 'full',
+    breaks: (db) =>
+      refuses(db, Object.assign(new Error('aborted'), { name: 'AbortError', inner: new DOMException('full', 'QuotaExceededError') })),
+  },
+  'a failing disk': { fault: 'failing', breaks: (db) => refuses(db, new DOMException('I/O', 'UnknownError')) },
+  'a row that cannot be put': {
+    fault: 'failing',
+    breaks: (db) => {
+      const table = db.table('plans');
+      const put = vi.spyOn(table, 'bulkPut').mockRejectedValue(new DOMException('I/O', 'DataError'));
+      const whole = vi.spyOn(db, 'table').mockReturnValue(table as never);
+      return () => [put, whole].forEach((spy) => spy.mockRestore());
+    },
+  },
+  'a closed database': {
+    fault: 'failing',
+    breaks: (db) => {
+      db.close();
+      const open = vi.spyOn(db, 'open').mockRejectedValue(new DOMException('closed', 'InvalidStateError'));
+      return () => open.mockRestore();
+    },
+  },
+  'a database that a newer version holds': {
+    fault: 'newer',
+    breaks: (db) => {
+      db.close();
+      const open = vi.spyOn(db, 'open').mockRejectedValue(new DOMException('newer', 'VersionError'));
+      return () => open.mockRestore();
+    },
+  },
+};
+
+function refuses(db: RimbetDatabase, error: Error): () => void {
+  const spy = vi.spyOn(db, 'transaction').mockImplementation(() => Promise.reject(error) as never);
+  return () => spy.mockRestore();
+}
+
+describe.each(Object.entries(FAULTS))('with %s', (_name, { breaks, fault }) => {
+  /** A store whose database fails once it is open; pauses are as short as they can be. */
+  async function broken() {
+    const db = new RimbetDatabase(database);
+    const store = new WorkspaceStore(db, undefined, [1]);
+    await store.open();
+    return { store, mend: breaks(db) };
+  }
+  const saved = (store: WorkspaceStore) => vi.waitFor(() => expect(store.getSnapshot().saving).toBe('saved'));
+
+  it('keeps on screen what was done, says what is wrong until all is on disk, and writes it in order', async () => {
+    const { store, mend } = await broken();
+    store.run(setHeight(150));
+    await store.settled();
+    expect(store.getSnapshot()).toMatchObject({ saving: 'failed', fault, unsaved: 1 });
+    store.run(commands.renamePlan('plan-honey-jar', 'Jar'));
+    store.run(commands.createPlan({ name: 'Cup' }).act);
+    await store.settled();
+    expect(height(store)).toBe(150);
+    expect(store.getSnapshot()).toMatchObject({ saving: 'failed', fault, unsaved: 3 });
+    mend();
+    store.tryNow();
+    await saved(store);
+    expect(store.getSnapshot()).toMatchObject({ fault: undefined, unsaved: 0 });
+    const again = await opened();
+    expect(height(again)).toBe(150);
+    expect(jar(again)?.name).toBe('Jar');
+    expect(again.getSnapshot().workspace.plans).toHaveLength(DEMO.plans.length + 1);
+    again.undo();
+    again.undo();
+    again.undo();
+    expect(again.getSnapshot().workspace.plans).toHaveLength(DEMO.plans.length);
+    expect(height(again)).toBe(120);
+  });
+
+  it('does it again on what another tab wrote meanwhile, losing neither', async () => {
+    const { store, mend } = await broken();
+    store.run(setHeight(150));
+    store.undo();
+    store.run(setHeight(160));
+    await store.settled();
+    const other = await opened();
+    other.run(commands.setSize('plan-honey-jar', 'wall', { mm: 5, at: 'glazed' }, 1, 'wall'));
+    other.run(commands.renamePlan('plan-honey-jar', 'Theirs'));
+    await other.settled();
+    expect(height(store)).toBe(160);
+    mend();
+    await saved(store);
+    expect([height(store), sizeOf(store, 'wall'), jar(store)?.name]).toEqual([160, 5, 'Theirs']);
+    const both = await opened();
+    expect([height(both), sizeOf(both, 'wall'), jar(both)?.name]).toEqual([160, 5, 'Theirs']);
+  });
+});
+
+describe('a browser that keeps nothing', () => {
+  it('is worked in from memory, and says so', async () => {
+    const db = new RimbetDatabase(database);
+    refuses(db, new Error('no storage'));
+    const store = new WorkspaceStore(db, undefined, [60_000]);
     await store.open();
     store.run(commands.createPlan({ name: 'Cup' }).act);
     await store.settled();
-    expect(store.getSnapshot()).toMatchObject({ status: 'ready', saving: 'failed' });
+    expect(store.getSnapshot()).toMatchObject({ status: 'ready', saving: 'failed', fault: 'unread', unsaved: 1 });
     expect(store.getSnapshot().workspace.plans).toHaveLength(1);
+  });
+
+  it('that can be read later has all there was, and what was done meanwhile', async () => {
+    const before = await opened();
+    before.run(setHeight(130));
+    await before.settled();
+    const db = new RimbetDatabase(database);
+    const mend = refuses(db, new Error('busy'));
+    const store = new WorkspaceStore(db, undefined, [1]);
+    await store.open();
+    store.run(commands.createPlan({ name: 'Cup' }).act);
+    mend();
+    await vi.waitFor(() => expect(store.getSnapshot().saving).toBe('saved'));
+    expect(height(store)).toBe(130);
+    expect(store.getSnapshot().workspace.plans).toHaveLength(DEMO.plans.length + 1);
   });
 });

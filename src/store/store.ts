@@ -1,6 +1,9 @@
 import { EMPTY, type Settings, type Workspace } from '@/core/workspace';
-import { type Kept, RimbetDatabase, readAll, readStamp, seedFirstVisit, writeSettings, writeStep } from './db';
-import { type Act, type Step, perform, redoable, stepBack, stepForward, undoable } from './history';
+import { v7 as newId } from 'uuid';
+import { type Patch, RimbetDatabase, patchOf, patched, readAll, readStamp, seedFirstVisit, writePatch } from './db';
+import { type Fault, faultOf } from './faults';
+import { type Act, type Move, forget, perform, prefer, redoable, stepBack, stepForward, undoable } from './history';
+import type { Kept, Place, Step } from './kept';
 
 /** A notice: what was just done. Counts up, so that the same words tell again. */
 interface Said {
@@ -17,34 +20,58 @@ export interface Snapshot {
   /** What undo and redo would take back or do again. */
   readonly undo?: string | undefined;
   readonly redo?: string | undefined;
+  /** What undo at the wheel would take back. */
+  readonly undoAtWheel?: string | undefined;
   readonly saving: 'saved' | 'saving' | 'failed';
+  /** While saving fails: why. */
+  readonly fault?: Fault | undefined;
+  /** How many things were done that are not on disk. */
+  readonly unsaved: number;
   /** The last thing worth telling, for a notice and a screen reader. */
   readonly said?: Said | undefined;
 }
 
-const OPENING: Snapshot = { status: 'opening', workspace: EMPTY, saving: 'saved' };
+const OPENING: Snapshot = { status: 'opening', workspace: EMPTY, saving: 'saved', unsaved: 0 };
+const NOTHING: Kept = { workspace: EMPTY, history: [], stamp: 0 };
 
-type Move = (kept: Kept) => Step | undefined;
+/** Something done that is not on disk: how to do it, and the state it left here. */
+interface Waiting {
+  readonly move: Move;
+  readonly step: Step;
+}
+
+type Channel = Pick<BroadcastChannel, 'postMessage' | 'addEventListener'>;
+
+/** Between one try to write and the next, ms; the last again and again. */
+const PAUSES: readonly number[] = [400, 1000, 2500, 6000, 15_000, 30_000];
+
+const broadcast = (): Channel | undefined => (globalThis.BroadcastChannel ? new BroadcastChannel('rimbet-workspace') : undefined);
 
 /**
  * Holds the workspace in memory for the screens and keeps it in the browser's database.
- * An act shows at once and is written right after, in order; if another tab got there first,
- * the act is done again on what that tab left. Other tabs hear of it and read anew.
+ * An act shows at once and waits to be written; all that waits goes in one transaction, in order. If another tab wrote
+ * first, it is done again on what that tab left. What cannot be written stays, here and in the queue, and is tried again.
  */
 export class WorkspaceStore {
-  private kept: Kept = { workspace: EMPTY, history: [], stamp: 0 };
+  /** What is on disk, as far as this tab knows. */
+  private disk = NOTHING;
+  private waiting: readonly Waiting[] = [];
   private snapshot: Snapshot = OPENING;
   private readonly listeners = new Set<() => void>();
-  private queue: Promise<unknown> = Promise.resolve();
-  private pending = 0;
-  private failed = false;
+  /** The disk has not been read, or another tab wrote something this one did not understand. */
+  private unread = true;
+  private fault: Fault | undefined;
   private started: Promise<void> | undefined;
+  private running = false;
+  /** The try to read and write that is under way; none during a pause. */
+  private trying: Promise<boolean> | undefined;
+  /** Ends a pause between two tries. */
+  private wake: (() => void) | undefined;
 
   constructor(
     private readonly db = new RimbetDatabase(),
-    private readonly channel: Pick<BroadcastChannel, 'postMessage' | 'addEventListener'> | undefined = globalThis.BroadcastChannel
-      ? new BroadcastChannel('rimbet-workspace')
-      : undefined,
+    private readonly channel: Channel | undefined = broadcast(),
+    private readonly pauses = PAUSES,
   ) {}
 
   readonly getSnapshot = (): Snapshot => this.snapshot;
@@ -62,126 +89,195 @@ export class WorkspaceStore {
     return this.started;
   }
 
-  /** What is done before the workspace is there is done once it is, on what it then holds. */
-  private onceOpen(act: () => void): void {
-    void this.open().then(act);
-  }
-
   private async start(): Promise<void> {
-    this.channel?.addEventListener('message', () => void this.enqueue(() => this.reload()));
-    try {
-      await seedFirstVisit(this.db);
-      this.kept = await readAll(this.db);
-    } catch {
-      this.failed = true;
-    }
+    this.channel?.addEventListener('message', ({ data }) => this.heard(data as Patch | undefined));
+    this.keepOn();
+    await this.settled();
     this.publish({ status: 'ready' });
   }
 
   /** Does one thing, undoably. */
   run(act: Act): void {
-    this.take((kept) => perform(kept, act));
+    this.take(performing(act));
   }
 
   /** Does one thing and tells of it, with the way back: what was deleted or read in. */
   runAndTell(act: Act): void {
-    this.take((kept) => perform(kept, act), { words: act.label, canUndo: true });
+    this.take(performing(act), '', true);
   }
 
-  undo(): void {
-    this.take(stepBack, 'Undone');
+  /** Takes back the last thing done, or the last done in a place. */
+  undo(place?: Place): void {
+    const last = undoable(this.kept.history, place);
+    if (!last) return;
+    if (!stepBack(this.kept, last.id)) return this.tell(`Changed otherwise since, so it stays: ${last.label}`);
+    this.take((kept) => stepBack(kept, last.id), 'Undone: ');
   }
 
   redo(): void {
-    this.take(stepForward, 'Done again');
+    const next = redoable(this.kept.history);
+    if (next) this.take((kept) => stepForward(kept, next.id), 'Done again: ');
   }
 
-  /** Takes back what was typed during one visit to a field, if it was the last thing done. */
-  revert(key: string): void {
-    if (undoable(this.kept.history)?.key === key) this.take(stepBack);
+  private tell(words: string, canUndo = false): void {
+    this.publish({ said: { words, canUndo, count: (this.snapshot.said?.count ?? 0) + 1 } });
   }
 
-  /** Settings are remembered but are no part of undo. */
-  set(settings: Partial<Settings>): void {
-    if (this.snapshot.status === 'opening') return this.onceOpen(() => this.set(settings));
-    const next = { ...this.kept.workspace.settings, ...settings };
-    this.kept = { ...this.kept, workspace: { ...this.kept.workspace, settings: next } };
-    this.publish({});
-    this.enqueue(async () => {
-      await writeSettings(this.db, next);
-      this.channel?.postMessage('changed');
-    });
+  /** Takes back what was typed during one visit to a field, if it was the last thing done, and forgets it; says whether it did. */
+  revert(key: string): boolean {
+    const last = undoable(this.kept.history);
+    if (last?.key !== key) return false;
+    this.take((kept) => forget(kept, last.id));
+    return true;
   }
 
-  /** Resolves when everything so far is on disk. */
-  settled(): Promise<unknown> {
-    return this.queue;
+  /** What this device prefers: remembered, but no part of undo. */
+  set(change: Partial<Settings> | ((settings: Settings) => Partial<Settings>)): void {
+    this.take((kept) => prefer(kept, (now) => ({ ...now, ...(typeof change === 'function' ? change(now) : change) })));
   }
 
-  private take(move: Move, told?: string | Omit<Said, 'count'>): void {
-    if (this.snapshot.status === 'opening') return this.onceOpen(() => this.take(move, told));
-    const before = this.kept;
-    const step = move(before);
+  /** Resolves when all that was done is on disk, or when it was tried and failed: it is tried again by itself. */
+  async settled(): Promise<void> {
+    while (this.trying) await this.trying;
+  }
+
+  /** Tries at once to write what could not be written. */
+  tryNow(): void {
+    this.wake?.();
+  }
+
+  private get kept(): Kept {
+    return this.waiting.at(-1)?.step.kept ?? this.disk;
+  }
+
+  private take(move: Move, told?: string, canUndo = false): void {
+    // what is done before the workspace is there is done once it is, on what it then holds
+    if (this.snapshot.status === 'opening') return void this.open().then(() => this.take(move, told, canUndo));
+    const step = move(this.kept);
     if (!step) return;
-    this.kept = step.kept;
-    const said = typeof told === 'string' ? { words: `${told}: ${step.label}`, canUndo: false } : told;
-    const count = (this.snapshot.said?.count ?? 0) + 1;
-    this.publish({ said: said && { ...said, count } });
-    this.enqueue(() => this.write(before, step, move));
+    this.waiting = [...this.waiting, { move, step }];
+    this.keepOn();
+    this.publish(told === undefined ? { said: undefined } : {});
+    if (told !== undefined) this.tell(`${told}${step.label}`, canUndo);
   }
 
-  /** Writes a step if no other tab has written since; otherwise makes the move again from what is there. */
-  private async write(before: Kept, step: Step, move: Move): Promise<void> {
-    const late = await this.db.transaction('rw', this.db.tables, async () => {
-      if ((await readStamp(this.db)) === before.stamp) {
-        await writeStep(this.db, before.history, step.kept, step.changes);
-        return false;
-      }
-      const disk = await readAll(this.db);
-      const again = move(disk);
-      if (again) await writeStep(this.db, disk.history, again.kept, again.changes);
-      return true;
+  /** Another tab wrote: what it says follows on what this tab knows, or the disk is read again. */
+  private heard(patch: Patch | undefined): void {
+    if (patch && patch.to <= this.disk.stamp && !this.unread) return;
+    if (patch?.from === this.disk.stamp && !this.unread && !this.running) this.foundOnDisk(patched(this.disk, patch));
+    else this.unread = true;
+    this.keepOn();
+    this.publish({});
+  }
+
+  /** Does what waits again on what was found on disk. */
+  private foundOnDisk(disk: Kept): void {
+    this.disk = disk;
+    this.waiting = replayed(disk, moves(this.waiting));
+  }
+
+  private get idle(): boolean {
+    return this.waiting.length === 0 && !this.unread;
+  }
+
+  /** Reads and writes until there is nothing left to do, with growing pauses after tries that failed; one such run at a time. */
+  private keepOn(): void {
+    if (!this.running && !this.idle) void this.tryUntilDone();
+  }
+
+  private async tryUntilDone(): Promise<void> {
+    this.running = true;
+    for (let failures = 0; !this.idle;) {
+      this.trying = this.tryOnce();
+      const done = await this.trying;
+      this.trying = undefined;
+      failures = done ? 0 : failures + 1;
+      if (!done) await this.pause(this.pauses[Math.min(failures, this.pauses.length) - 1]!);
+    }
+    this.running = false;
+  }
+
+  private async tryOnce(): Promise<boolean> {
+    try {
+      if (!this.db.isOpen()) await this.db.open();
+      if (this.unread) await this.read();
+      if (this.waiting.length > 0) await this.write();
+      this.fault = undefined;
+    } catch (error) {
+      const fault = faultOf(error);
+      this.fault = fault === 'failing' && this.disk === NOTHING ? 'unread' : fault;
+    }
+    this.publish({});
+    return this.fault === undefined;
+  }
+
+  private async pause(ms: number): Promise<void> {
+    await new Promise<void>((resolve) => {
+      const timer = setTimeout(resolve, ms);
+      this.wake = () => {
+        clearTimeout(timer);
+        resolve();
+      };
     });
-    if (late) await this.reload();
-    this.channel?.postMessage('changed');
+    this.wake = undefined;
   }
 
-  private async reload(): Promise<void> {
-    const kept = await readAll(this.db);
-    // own acts still waiting to be written will find their place when their turn comes
-    if (this.pending > 1) return;
-    this.kept = kept;
-    this.publish({});
+  private async read(): Promise<void> {
+    await seedFirstVisit(this.db);
+    const disk = await readAll(this.db);
+    this.unread = false;
+    this.foundOnDisk(disk);
   }
 
-  private enqueue(work: () => Promise<void>): void {
-    this.pending += 1;
-    this.publish({});
-    this.queue = this.queue
-      .then(work)
-      .then(
-        () => {
-          this.failed = false;
-        },
-        () => {
-          this.failed = true;
-        },
-      )
-      .then(() => {
-        this.pending -= 1;
-        this.publish({});
-      });
+  /** Writes all that waits in one transaction; where another tab has written since, on what that left. */
+  private async write(): Promise<void> {
+    const batch = this.waiting;
+    const { late, disk, patch } = await this.db.transaction('rw', this.db.tables, async () => {
+      const first = (await readStamp(this.db)) === this.disk.stamp;
+      const from = first ? this.disk : await readAll(this.db);
+      const done = first ? batch : replayed(from, moves(batch));
+      const all = patchOf(from, steps(done));
+      if (done.length > 0) await writePatch(this.db, all);
+      return { late: !first, disk: done.at(-1)?.step.kept ?? from, patch: all };
+    });
+    this.waiting = this.waiting.slice(batch.length);
+    if (late) this.foundOnDisk(disk);
+    else this.disk = disk;
+    this.channel?.postMessage(patch);
   }
 
   private publish(change: Partial<Snapshot>): void {
+    const { workspace, history } = this.kept;
     this.snapshot = {
       ...this.snapshot,
       ...change,
-      workspace: this.kept.workspace,
-      undo: undoable(this.kept.history)?.label,
-      redo: redoable(this.kept.history)?.label,
-      saving: this.failed ? 'failed' : this.pending > 0 ? 'saving' : 'saved',
+      workspace,
+      undo: undoable(history)?.label,
+      redo: redoable(history)?.label,
+      undoAtWheel: undoable(history, 'wheel')?.label,
+      saving: this.fault ? 'failed' : this.waiting.length > 0 ? 'saving' : 'saved',
+      fault: this.fault,
+      unsaved: this.waiting.length,
     };
     for (const listener of this.listeners) listener();
   }
+}
+
+const moves = (waiting: readonly Waiting[]): Move[] => waiting.map(({ move }) => move);
+const steps = (waiting: readonly Waiting[]): Step[] => waiting.map(({ step }) => step);
+
+/** An act to be done on whatever is there; done again it is the same entry of the history. */
+function performing(act: Act): Move {
+  const id = newId();
+  return (kept) => perform(kept, act, id);
+}
+
+/** Moves made one after the other on what is kept; those that find nothing to do are passed over. */
+function replayed(from: Kept, moves: readonly Move[]): Waiting[] {
+  const done: Waiting[] = [];
+  for (const move of moves) {
+    const step = move(done.at(-1)?.step.kept ?? from);
+    if (step) done.push({ move, step });
+  }
+  return done;
 }

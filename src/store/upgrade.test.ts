@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
-import { type Workspace, upgradedPlan } from '@/core/workspace';
+import { type Workspace, shopOf, upgradedPlan } from '@/core/workspace';
 import Dexie from 'dexie';
 import { expect, it } from 'vitest';
 import { WorkspaceStore, commands } from '.';
@@ -99,4 +99,28 @@ it('a database of version 1 opens with nothing lost, its history included, and t
   const again = new WorkspaceStore(new RimbetDatabase('upgrade'), undefined);
   await again.open();
   expect(again.getSnapshot().workspace.bars).toHaveLength(1);
+});
+
+it('a database of version 4 opens with the shop’s settings as rows, and what was done can still be undone', async () => {
+  const kept = read(4);
+  const db = new Dexie('upgrade-4');
+  db.version(1).stores({ bodies: 'id', batches: 'id, bodyId', plans: 'id', settings: 'id', history: 'seq', stamps: 'id' });
+  db.version(2).stores({ bars: 'id, bodyId' });
+  db.version(4).stores({ formers: 'id', cutters: 'id' });
+  for (const table of ['bodies', 'batches', 'bars', 'plans', 'formers', 'cutters'] as const)
+    await db.table(table).bulkPut([...kept[table]]);
+  await db.table('settings').put({ ...kept.settings, id: 'settings' });
+  const [first] = kept.plans;
+  const renamed = { ...first!, name: 'Renamed' };
+  await db.table('plans').put(renamed);
+  const changes = [{ table: 'plans', id: first!.id, before: first, after: renamed }];
+  await db.table('history').put({ seq: 1, label: 'name', undone: false, changes });
+  db.close();
+  const store = new WorkspaceStore(new RimbetDatabase('upgrade-4'), undefined);
+  await store.open();
+  const { workspace } = store.getSnapshot();
+  expect(shopOf(workspace)).toMatchObject({ place: { kilnHeight: 450 }, wheel: { batThickness: 18 }, coils: [{ coils: 4 }] });
+  expect(workspace.settings).toEqual({ units: kept.settings.units, openPlanId: 'plan-honey-jar', paper: 'a4', printer: 'Barn' });
+  store.undo();
+  expect(store.getSnapshot().workspace.plans.find(({ id }) => id === first!.id)?.name).toBe(first!.name);
 });

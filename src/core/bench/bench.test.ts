@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { STAGES, clayFigures, remaining } from '@/core/clay';
 import { FAMILIES, ROUND_FAMILIES, type FamilyName, formOf } from '@/core/form';
-import { type Drawing, PAPER, type Shape, type Sheet, correctionOf, tile } from '@/core/paper';
+import { type Drawing, PAPER, type Shape, type Sheet, correctionOf, path, tile } from '@/core/paper';
 import { writeDxf, writePdf, writeSvg } from '@/core/print';
 import { WAYS, type Worked, size } from '@/core/sizing';
 import { finishedSizes } from '@/core/workspace';
@@ -83,7 +83,21 @@ describe('the marks of a rule', () => {
   });
 });
 
+const at = (x: number, y: number) => ({ x, y });
+
 describe('what is printed', () => {
+  it('has no page without anything on it', () => {
+    // a long arc: its hollow needs no paper
+    const arc = Array.from({ length: 60 }, (_, i) => (i * Math.PI) / 59);
+    const band = [
+      ...arc.map((a) => at(400 - 390 * Math.cos(a), 400 - 390 * Math.sin(a))),
+      ...arc.toReversed().map((a) => at(400 - 370 * Math.cos(a), 400 - 370 * Math.sin(a))),
+    ];
+    const pages = tile({ title: 't', width: 800, height: 420, shapes: [path(band)] }, 'a4');
+    expect(pages.length).toBeLessThan(10);
+    for (const { shapes } of pages) expect(shapes.some(({ kind }) => kind === 'path')).toBe(true);
+  });
+
   it.each([
     [stoneware, 'a4', 150],
     [porcelain, 'letter', 120],
@@ -134,7 +148,8 @@ describe('what is printed', () => {
         fc.constantFrom('a4', 'letter'),
         fc.double({ min: 0.95, max: 1.05, noNaN: true }),
         (width, height, paper, correction) => {
-          const tiles = tile({ title: 't', width, height, shapes: [] }, paper as 'a4', correction);
+          const edge = path([at(0, 0), at(width, 0), at(width, height), at(0, height)]);
+          const tiles = tile({ title: 't', width, height, shapes: [edge] }, paper as 'a4', correction);
           for (const { x, y } of [
             { x: 0, y: 0 },
             { x: width, y: height },
@@ -249,11 +264,11 @@ describe('the gauges of a plan', () => {
       note: '',
       date: '2026-11-23',
       length: (mm) => `${mm.toFixed(1)} mm`,
-      mass: (g) => `${Math.round(g)} g`,
+      weigh: 'Ball 704 g, by the tester',
       own: (mm) => (Math.round(mm) === 181 ? 'outer ring' : undefined),
     });
     const said = card.shapes.flatMap((shape) => (shape.kind === 'text' ? [shape.text] : [])).join('|');
-    expect(said).toContain(`Ball ${Math.round(piece.sized.masses.ball)} g`);
+    expect(said).toContain('Ball 704 g, by the tester');
     expect(said).toContain(`${piece.sized.thrown.gauge.toFixed(1)} mm above the bat`);
     expect(said).toContain('Thrown:   ball');
     // every reading of every gauge stands on it, in the maker's own words too

@@ -10,10 +10,11 @@ export interface CardWords {
   readonly note: string;
   readonly date: string;
   readonly length: (mm: number) => string;
-  readonly mass: (g: number) => string;
+  /** What to weigh out, or what stands in the way. */
+  readonly weigh: string;
+  /** Of a piece made by hand: what to roll, cut or coil. */
+  readonly hand?: readonly (readonly [string, string])[] | undefined;
   /** The same width in the maker's own measures, where one is near. */
-  /** Of a piece made by hand: what to weigh out, and what to roll, cut or coil. */
-  readonly hand?: { readonly weigh: string; readonly rows: readonly (readonly [string, string])[] } | undefined;
   readonly own?: ((mm: number) => string | undefined) | undefined;
 }
 
@@ -28,12 +29,12 @@ const thrownRows = ({ thrown }: Sized, making: Making, length: (mm: number) => s
 
 /** One small sheet a plan for the wall: its drawing, ball, sizes wet and finished, allowances, gauges, and room for what was really thrown. */
 export function shelfCard({ sized, making }: Worked, gauges: readonly Gauge[], said: CardWords): Drawing {
-  const { length, mass } = said;
+  const { length } = said;
   const [wet, glazed] = [sized.stages.wet.sizes, sized.stages.glazed.sizes];
   const rows: (readonly [string, string])[] = [
     ['Finished', `${length(glazed.height)} high, ${length(glazed.rimDiameter)} across the mouth`],
     ['Wet, trimmed', `${length(wet.height)} high, ${length(wet.rimDiameter)} across the mouth`],
-    ...(said.hand?.rows ?? thrownRows(sized, making, length)),
+    ...(said.hand ?? thrownRows(sized, making, length)),
     ...gauges.flatMap(({ name, readings }) =>
       readings.map(({ what, mm }): [string, string] => {
         const own = said.own?.(mm);
@@ -54,7 +55,7 @@ export function shelfCard({ sized, making }: Worked, gauges: readonly Gauge[], s
       ...box(0, 0, CARD.width, below + CARD.foot),
       words(6, 11, said.name, 6),
       words(6, 18, said.clay, 3),
-      words(6, 27, said.hand?.weigh ?? `Ball ${mass(sized.masses.ball)}`, 5.5),
+      words(6, 27, said.weigh, 5.5),
       ...table,
       ...picture(sized),
       line(6, below, CARD.width - 6, below, 0.15),

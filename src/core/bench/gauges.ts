@@ -1,7 +1,7 @@
 import { type Stage, remaining } from '@/core/clay';
 import { type Line, type Outline, radiusAt, widest } from '@/core/form';
 import { type Drawing, type Place, type Shape, line, paragraph, path, words } from '@/core/paper';
-import { STAGE_WORDS, type Worked, wheelSteps } from '@/core/sizing';
+import { STAGE_WORDS, type Throwing, type Worked, wheelSteps } from '@/core/sizing';
 
 /** What a maker's place adds: the bat on the wheel head, and how far a pointer keeps off the rim. mm */
 export interface WheelSetting {
@@ -36,9 +36,15 @@ const cutOutline = ({ sized, making }: Worked): Outline => {
   return { under: thrown.under, side: cut(thrown.side), inside: cut(thrown.inside) };
 };
 
-/** Every gauge of a plan, for all the steps: sticks, pointer, calipers, grid, needle and chuck. Wet mm unless it says another stage. */
-export function gaugesOf(worked: Worked, setting: WheelSetting, shortening?: number): Gauge[] {
-  const { puck, opened, cylinder } = wheelSteps(worked.clay, worked.sized, worked.making, shortening);
+const inMm = (mm: number): string => `${Number(mm.toFixed(1))} mm`;
+
+/**
+ * Every gauge of a plan, for all the steps: sticks, pointer, calipers, grid, needle and chuck. Wet mm unless it says another stage.
+ *
+ * @param write puts a length into the reader's units, for what is said of a reading
+ */
+export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throwing, write = inMm): Gauge[] {
+  const { puck, opened, cylinder } = wheelSteps(worked.clay, worked.sized, worked.making, throwing);
   const { sized, clay } = worked;
   const { thrown } = sized;
   const { side, inside } = cutOutline(worked);
@@ -81,7 +87,7 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, shortening?: num
       readings: [
         { what: 'height above the bat', mm: thrown.gauge },
         { what: 'height above the wheel head, with the bat in use', mm: thrown.gauge + setting.batThickness },
-        { what: `from the wheel’s centre, ${setting.clearance} mm off the rim`, mm: rimOut + setting.clearance },
+        { what: `from the wheel’s centre, ${write(setting.clearance)} off the rim`, mm: rimOut + setting.clearance },
       ],
     },
     {
@@ -93,7 +99,7 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, shortening?: num
         ...(hollow ? [{ what: 'rim, inside', mm: 2 * rimIn }] : []),
         { what: 'base, outside', mm: thrown.base },
         ...(hollow ? [{ what: 'floor, inside', mm: 2 * inside.at(-2)!.r }] : []),
-        ...(belly > rimOut + 0.5 ? [{ what: `widest, ${Math.round(bellyAt)} mm above the bat`, mm: 2 * belly }] : []),
+        ...(belly > rimOut + 0.5 ? [{ what: `widest, ${write(Math.round(bellyAt))} above the bat`, mm: 2 * belly }] : []),
       ],
     },
     {
@@ -116,7 +122,7 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, shortening?: num
       chuck > 20 && {
         name: 'Chuck for trimming',
         stage: 'leather',
-        datum: `inside the piece at leather hard, ${setting.chuckClearance} mm smaller all round; it is clay and shrinks too`,
+        datum: `inside the piece at leather hard, ${write(setting.chuckClearance)} smaller all round; it is clay and shrinks too`,
         readings: [
           { what: 'across, in use', mm: chuck },
           { what: 'across, thrown', mm: chuck / leather, stage: 'wet' },
@@ -223,7 +229,7 @@ const STRIPS = ['Crossed sticks', 'Calipers', 'Chuck for trimming'];
 const STRIP_APART = 26;
 
 /** A strip at true size for each width and depth to cut out, with its name, its stage and where it is laid; a range has its go marks. */
-export function strips(gauges: readonly Gauge[], name: string, go: GoMarks = {}): Drawing {
+export function strips(gauges: readonly Gauge[], name: string, go: GoMarks = {}, write = inMm): Drawing {
   const readings = gauges
     .filter((gauge) => STRIPS.includes(gauge.name))
     .flatMap((gauge) => gauge.readings.map((each) => ({ ...each, stage: each.stage ?? gauge.stage })));
@@ -242,7 +248,7 @@ export function strips(gauges: readonly Gauge[], name: string, go: GoMarks = {})
         { x: GAP, y: y + 14 },
       ]),
       words(GAP + 2, y + 6, `${name}: ${what}`, 2.6),
-      words(GAP + 2, y + 11, `${STAGE_WORDS[stage]}, ${mm.toFixed(1)} mm`, 2.6),
+      words(GAP + 2, y + 11, `${STAGE_WORDS[stage]}, ${write(mm)}`, 2.6),
       ...marks,
     ];
   });

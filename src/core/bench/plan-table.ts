@@ -17,7 +17,7 @@ const HEAD = 20;
 const COLUMNS: readonly [keyof PlanRow, string, number, 'start' | 'end'][] = [
   ['name', 'piece', 0, 'start'],
   ['clay', 'clay', 58, 'start'],
-  ['ball', 'ball', 100, 'end'],
+  ['ball', 'ball, or clay', 100, 'end'],
   ['rimAboveBat', 'rim over bat', 121, 'end'],
   ['mouthWet', 'mouth, wet', 141, 'end'],
   ['floor', 'floor', 157, 'end'],
@@ -37,11 +37,11 @@ export function planTable(rows: readonly PlanRow[], date: string): Drawing {
     return [...cells, line(0, y + 2, WIDTH, y + 2, 0.1)];
   });
   return {
-    title: 'Pieces to throw',
+    title: 'Pieces to make',
     width: WIDTH,
     height: HEAD + rows.length * ROW + 4,
     shapes: [
-      words(0, 7, 'Pieces to throw: wet sizes as thrown', 4.4),
+      words(0, 7, 'Pieces to make: wet sizes as they are made', 4.4),
       words(WIDTH, 7, date, 2.8, 'end'),
       ...COLUMNS.map(([, head, x, anchor]) => words(x, HEAD - 3, head, 2.6, anchor)),
       line(0, HEAD - 1, WIDTH, HEAD - 1, 0.3),

@@ -53,6 +53,52 @@ function grain(room: ReturnType<typeof roomIn>): Shape[] {
   ];
 }
 
+interface Caption {
+  readonly shapes: readonly Shape[];
+  /** Where the line to measure stands. */
+  readonly bottom: number;
+}
+
+/** What a template is, line by line, and a line to measure below it. */
+function caption(told: readonly string[], x: number, top: number, wide: number): Caption {
+  const shapes: Shape[] = [];
+  let y = top;
+  for (const each of told) {
+    const lines = paragraph(x, y, each, TEXT.size, wide);
+    shapes.push(...lines);
+    y += lines.length * TEXT.size * 1.35 + 1.2;
+  }
+  const check = y + TEXT.line;
+  const ends = [x, x + CHECK_MM].map((end) => line(end, check - 2, end, check + 2, 0.3));
+  return {
+    shapes: [...shapes, line(x, check, x + CHECK_MM, check, 0.3), ...ends, words(x + CHECK_MM + 3, check + 1, '100 mm', 2.6)],
+    bottom: check,
+  };
+}
+
+/** Around a caption within a part, where its letters and bevel lines stand. mm */
+const CLEAR = 12;
+
+/** The caption within the part, below the arrow, where that leaves room for it: paper of its own is a page more. */
+function captionInside(outline: readonly Flat[], told: readonly string[], arrow: number): Caption | undefined {
+  const { left, top, width, height } = boundsOf(outline);
+  const { at } = roomIn(outline);
+  const wide = CHECK_MM + 20;
+  const from = at.y + (arrow > 0 ? arrow + 4 : 0);
+  const x = Math.min(Math.max(left + CLEAR, at.x - wide / 2), left + width - CLEAR - wide);
+  const { bottom } = caption(told, 0, 0, wide);
+  // below the arrow, or above it where there is more room
+  const tops = [from, at.y - 8 - bottom].filter((y) => y > top + CLEAR && y + bottom < top + height - CLEAR);
+  const fits = (y: number) => {
+    const corners = [0, 0.5, 1].flatMap((a) =>
+      [0, 0.5, 1].map((b) => ({ x: x - CLEAR / 2 + a * (wide + CLEAR), y: y - 5 + b * (bottom + 7) })),
+    );
+    return width > wide + 2 * CLEAR && corners.every((corner) => liesWithin(outline, corner));
+  };
+  const y = tops.find(fits);
+  return y === undefined ? undefined : caption(told, x + GAP, y + GAP + 5, wide);
+}
+
 /**
  * A part to cut out at true size: its cut line, dashed lines where bevels end or laps begin, its joining edges lettered, an arrow for
  * the way the slab was rolled, and what it is: name, how many, clay, stage, slab, and a line to measure.
@@ -66,19 +112,12 @@ export function template(part: FlatPart, { name, clay, stage, length, turns = fa
     `${clay}. Laid on ${STAGE_WORDS[stage]} clay, slab ${length(part.thickness)}. ${length(bounds.width)} by ${length(bounds.height)} over all.`,
     ...part.notes,
   ];
-  const below = GAP + bounds.height + 8;
-  const said: Shape[] = [];
-  let y = below;
-  for (const each of told) {
-    const lines = paragraph(GAP, y, each, TEXT.size, wide);
-    said.push(...lines);
-    y += lines.length * TEXT.size * 1.35 + 1.2;
-  }
-  const check = y + TEXT.line;
+  const inside = captionInside(part.outline, told, turns ? 0 : ARROW.head);
+  const said = inside ?? caption(told, GAP, GAP + bounds.height + 8, wide);
   return {
     title: `${name}: ${part.name}, ${STAGE_WORDS[stage]}`,
-    width: wide + 2 * GAP,
-    height: check + TEXT.check,
+    width: (inside ? bounds.width : wide) + 2 * GAP,
+    height: inside ? bounds.height + 2 * GAP : said.bottom + TEXT.check,
     shapes: [
       path(part.outline.map(place)),
       ...part.lines.map((each) => dashed(each.map(place))),
@@ -87,11 +126,7 @@ export function template(part: FlatPart, { name, clay, stage, length, turns = fa
         return words(at.x, at.y + MARK / 3, edge.mark, MARK, 'middle');
       }),
       ...(turns ? [] : grain(room)),
-      ...said,
-      line(GAP, check, GAP + CHECK_MM, check, 0.3),
-      line(GAP, check - 2, GAP, check + 2, 0.3),
-      line(GAP + CHECK_MM, check - 2, GAP + CHECK_MM, check + 2, 0.3),
-      words(GAP + CHECK_MM + 3, check + 1, '100 mm', 2.6),
+      ...said.shapes,
     ],
   };
 }

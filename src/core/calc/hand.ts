@@ -5,6 +5,7 @@ import {
   CORNERS,
   type CoilChoices,
   type Cutter,
+  FIRMNESS,
   FITS,
   type Fit,
   type FlatPart,
@@ -154,7 +155,8 @@ export function coilsVerb({ body, form, pinchPercent, gain, thickness }: CoilsIn
     ...(gain !== undefined && { gain }),
     thickness,
   };
-  return good(coilPlan(clayFigures(body), sized, choices));
+  const plan = coilPlan(clayFigures(body), sized, choices);
+  return plan.ok ? plan : bad('form.family', plan.problem.message);
 }
 
 export const formerSchema = joi.object({
@@ -218,6 +220,8 @@ export const handleSchema = joi.object({
       kept: joi.number().min(0.05).max(1),
       pieces: joi.number().integer().min(1).max(5000),
       succeeds: joi.number().min(0.05).max(1),
+      firmness: oneOf(FIRMNESS),
+      strands: joi.number().valid(2, 3),
     })
     .required(),
 });

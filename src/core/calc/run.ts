@@ -15,6 +15,7 @@ import {
   templateVerb,
 } from './hand';
 import { parseSchema, parseVerb } from './parse';
+import { rangeSchema, rangeVerb } from './range';
 import { sizeSchema, sizeVerb } from './size';
 import { solveSchema, solveVerb } from './solve';
 
@@ -26,6 +27,7 @@ interface Verb {
 const VERBS = {
   parse: { schema: parseSchema, answer: parseVerb },
   belief: { schema: beliefSchema, answer: beliefVerb },
+  range: { schema: rangeSchema, answer: rangeVerb },
   size: { schema: sizeSchema, answer: sizeVerb },
   solve: { schema: solveSchema, answer: solveVerb },
   template: { schema: templateSchema, answer: templateVerb },
@@ -70,8 +72,44 @@ export function calculate(name: VerbName, input: unknown): Result<object> {
   return good(answers);
 }
 
-/** Answers a verb on JSON text, as both the command and the route get it. */
+const HINT = 'Write an object such as {"kind":"length","text":"3 5/8 in"}, or a list of them.';
+
+/** Answers a verb on JSON text, as the command gets it. */
 export function calculateJson(name: VerbName, json: string): Result<object> {
-  const input = readJson(json, 'Write an object such as {"kind":"length","text":"3 5/8 in"}, or a list of them.');
+  const input = readJson(json, HINT);
   return input.ok ? calculate(name, input.value) : input;
+}
+
+/** How much work one request may be. */
+export interface Bounds {
+  readonly cases: number;
+  /** Lets others have their turn; false once this request has had its time. Asked before each case. */
+  readonly mayGoOn: () => Promise<boolean>;
+  /** How long that is, in words. */
+  readonly time: string;
+}
+
+/** Too much work for one request: refused whole, with what would do. */
+export interface TooMuch {
+  readonly tooMuch: string;
+}
+
+/** As {@link calculateJson} within bounds, case by case, so that nobody waits for another's list. */
+export async function calculateWithin(name: VerbName, json: string, bounds: Bounds): Promise<Result<object> | TooMuch> {
+  const input = readJson(json, HINT);
+  if (!input.ok) return input;
+  const { value } = input;
+  if (!Array.isArray(value)) return calculate(name, value);
+  if (value.length > bounds.cases)
+    return { tooMuch: `${value.length} cases are too many for one request. Send at most ${bounds.cases} at a time.` };
+  const answers: object[] = [];
+  for (const [index, one] of (value as unknown[]).entries()) {
+    if (!(await bounds.mayGoOn())) {
+      return { tooMuch: `One request may take ${bounds.time}; ${index} of ${value.length} cases were done by then. Send fewer at a time.` };
+    }
+    const answer = answerOne(VERBS[name], one);
+    if (!answer.ok) return { ok: false, problem: within(index, answer.problem) };
+    answers.push(answer.value);
+  }
+  return good(answers);
 }

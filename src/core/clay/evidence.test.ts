@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   CONES,
+  TYPICAL,
   type Sample,
   asBars,
   believe,
@@ -13,7 +14,7 @@ import {
   lengthAt,
   mixtureRange,
   mostPieces,
-  plausible,
+  plausibility,
   readCone,
   slipsOf,
   solidDensity,
@@ -199,10 +200,14 @@ describe('weighing and boiling', () => {
   it('tells figures that cannot all be true', () => {
     const matter = { water: 0.21, loss: 0.07 };
     expect(solidDensity(matter, 0.885, 0.885, 0.03)).toBeCloseTo(2.0626 / (1 - 0.03 * 2.0626), 3);
-    expect(plausible(solidDensity(matter, 0.885, 0.885, 0.03), 0.03)).toBe(true);
-    expect(plausible(solidDensity(matter, 0.78, 0.78, 0), 0)).toBe(false);
-    expect(plausible(solidDensity(matter, 0.97, 0.97, 0), 0)).toBe(false);
-    expect(plausible(solidDensity(matter, 0.97, 0.97, undefined), undefined)).toBe(true);
+    expect(plausibility(solidDensity(matter, 0.885, 0.885, 0.03))).toBe('true');
+    expect(plausibility(solidDensity(matter, 0.78, 0.78, 0))).toBe('too heavy');
+    expect(plausibility(solidDensity(matter, 0.97, 0.97, 0.02))).toBe('too light');
+    expect(plausibility(solidDensity(matter, 0.885, 0.885, 0.6))).toBe('too heavy');
+    for (const { shrinkage, water, loss, absorption } of Object.values(TYPICAL)) {
+      const k = 1 - shrinkage;
+      expect(plausibility(solidDensity({ water, loss }, k, k, absorption)), 'what is typical is possible').toBe('true');
+    }
   });
 });
 

@@ -1,6 +1,6 @@
 import type { PercentRange } from '@/core/units';
 import { type Bar, type Belief, believe } from './belief';
-import { type ClayKind, TYPICAL, TYPICAL_LOSS, TYPICAL_WATER } from './kinds';
+import { type ClayKind, TYPICAL } from './kinds';
 import type { Matter } from './matter';
 import type { Shares, Shrinkage } from './shrinkage';
 
@@ -79,8 +79,8 @@ export function clayFigures(facts: ClayFacts): ClayFigures {
   const { shares, sources } = sharesOf(facts);
   const given = facts.heightShrinkagePercent;
   const heightBelief = facts.heightBars?.length ? believe(facts.kind, given ?? facts.shrinkagePercent, facts.heightBars) : undefined;
-  const water = matterFigure(facts.weighed?.water, facts.waterPercent, TYPICAL_WATER);
-  const loss = matterFigure(facts.weighed?.loss, facts.lossPercent, TYPICAL_LOSS);
+  const water = matterFigure(facts.weighed?.water, facts.waterPercent, TYPICAL[facts.kind].water);
+  const loss = matterFigure(facts.weighed?.loss, facts.lossPercent, TYPICAL[facts.kind].loss);
   return {
     belief,
     heightBelief: heightBelief ?? (given === undefined ? belief : { ...belief, mean: given / 100 }),

@@ -8,6 +8,6 @@ export { type ClayFacts, type ClayFigures, type Source, clayFigures } from './fi
 export { type Evidence, type Sorted, type Unused, asBars, gather, impliedShrinkage } from './evidence';
 export { type Firing, type Sample, type Softness, lengthOf } from './sample';
 export { type Slip, slipsOf } from './slips';
-export { type Weighed, plausible, solidDensity, weigh } from './weighed';
-export { beliefDensity, chanceUpTo, finishesBetween, mostPieces, normalDensity, shrinkageAt } from './range';
+export { type Weighed, plausibility, solidDensity, weigh } from './weighed';
+export { beliefDensity, chanceUpTo, finishesBetween, mostPieces, normalDensity, normalUpTo } from './range';
 export { type Ingredient, mixtureRange } from './mix';

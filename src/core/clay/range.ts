@@ -29,8 +29,8 @@ export function beliefDensity(belief: Belief, s: number): number {
 /** The density of a normal with the mean and sd, at s. For drawing. */
 export const normalDensity = (mean: number, sd: number, s: number): number => jStat.normal.pdf(s, mean, sd);
 
+/** The chance that a normal of mean 0 and sd 1 is at or under x. */
+export const normalUpTo = (x: number): number => jStat.normal.cdf(x, 0, 1);
+
 /** The chance that the next piece shrinks by no more than s: the belief's Student t. */
 export const chanceUpTo = (belief: Belief, s: number): number => jStat.studentt.cdf((s - belief.mean) / belief.scale, belief.dof);
-
-/** The shrinkage that the next piece stays under with the chance given, 0 to 1. */
-export const shrinkageAt = (belief: Belief, chance: number): number => belief.mean + jStat.studentt.inv(chance, belief.dof) * belief.scale;

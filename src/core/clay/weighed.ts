@@ -37,16 +37,23 @@ const SOLID_DENSITY: readonly [number, number] = [2.0, 2.75];
 
 /**
  * Solid density of the fired clay that the figures imply, g/ml: b/(1 - A b) with the bulk density
- * b = wet density x (1-w)(1-l)/(k^2 kh). Without an absorption the bulk density, which is the least it can be.
+ * b = wet density x (1-w)(1-l)/(k^2 kh).
  *
  * @example solidDensity({ water: 0.21, loss: 0.07 }, 0.885, 0.885, 0.03) // 2.20
  */
-export function solidDensity(matter: Matter, k: number, kh: number, absorption: number | undefined): number {
+export function solidDensity(matter: Matter, k: number, kh: number, absorption: number): number {
   const bulk = (wetDensity(matter) * (1 - matter.water) * (1 - matter.loss)) / (k * k * kh);
-  return bulk / (1 - (absorption ?? 0) * bulk);
+  return bulk / (1 - absorption * bulk);
 }
 
-/** Whether the figures can all be true. Too light cannot be told without an absorption, since pores may explain it. */
-export function plausible(density: number, absorption: number | undefined): boolean {
-  return density > 0 && density <= SOLID_DENSITY[1] && (absorption === undefined || density >= SOLID_DENSITY[0]);
+/**
+ * Whether the figures can all be true: the fired clay itself is neither heavier nor lighter than clays are.
+ *
+ * @param density as {@link solidDensity} gives it, g/ml; with the absorption typical of the kind where none was measured
+ * @example plausibility(1.8) // 'too light'
+ */
+export function plausibility(density: number): 'true' | 'too heavy' | 'too light' {
+  const [least, most] = SOLID_DENSITY;
+  if (!(density > 0) || density > most) return 'too heavy';
+  return density < least ? 'too light' : 'true';
 }

@@ -1,4 +1,4 @@
-import { type Workspace, clayOf, matterIn, sizePart } from '@/core/workspace';
+import { type Workspace, inBody, sizedPlanPart } from '@/core/workspace';
 import Papa from 'papaparse';
 
 type Cell = string | number;
@@ -23,62 +23,69 @@ export function writeTable(head: readonly string[], rows: readonly (readonly Cel
 
 const tenth = (value: number): number => Math.round(value * 10) / 10;
 
+/** An empty cell for a size the form does not have. */
+const maybe = (value: number | undefined): Cell => (value === undefined ? '' : tenth(value));
+
 const PIECE_HEAD = [
   'piece',
   'clay',
   'shrinkage %',
   'finished height mm',
   'finished mouth mm',
+  'finished mouth, short side mm',
   'finished base mm',
   'wet height mm',
   'wet mouth mm',
+  'wet mouth, short side mm',
   'wet base mm',
   'rim above bat mm',
-  'ball g',
+  'weigh out g',
   'fired g',
   'holds ml',
   'note',
 ];
 
-/** The pieces of a workspace as a table: finished and wet sizes, ball and capacity, mm, g and ml. Impossible pieces keep their name only. */
+/** The pieces of a workspace as a table: finished and wet sizes, clay to weigh out and capacity, mm, g and ml. Impossible pieces keep their name only. */
 export function piecesTable(workspace: Workspace, separator: Separator = ','): string {
   const rows = workspace.plans.map((plan): Cell[] => {
     const [part] = plan.parts;
-    const { body, figures } = clayOf(workspace, part);
-    const sized = sizePart(part, figures, String, matterIn(workspace));
-    if (!sized.ok) return [plan.name, body?.name ?? ''];
-    const { stages, thrown, masses, capacityMl } = sized.value.sized;
+    const made = sizedPlanPart(workspace, part, String);
+    const clay = workspace.bodies.find(({ id }) => id === part.bodyId)?.name ?? '';
+    if (!made.ok) return [plan.name, clay];
+    const { hand, weighOut, sized } = made.value;
+    const { stages, thrown, masses, capacityMl } = sized;
     const [wet, glazed] = [stages.wet.sizes, stages.glazed.sizes];
-    const base = (form: typeof wet | typeof glazed) => (form.baseDiameter === undefined ? '' : tenth(form.baseDiameter));
     return [
       plan.name,
-      body?.name ?? '',
-      Math.round(sized.value.clay.shrinkage.width * 10000) / 100,
-      ...[glazed.height, glazed.rimDiameter].map(tenth),
-      base(glazed),
-      ...[wet.height, wet.rimDiameter].map(tenth),
-      base(wet),
-      tenth(thrown.gauge),
-      ...[masses.ball, masses.glazed, capacityMl].map(Math.round),
+      clay,
+      Math.round(made.value.clay.shrinkage.width * 10000) / 100,
+      ...[glazed.height, glazed.rimDiameter, glazed.rimAcross, glazed.baseDiameter].map(maybe),
+      ...[wet.height, wet.rimDiameter, wet.rimAcross, wet.baseDiameter].map(maybe),
+      hand ? '' : tenth(thrown.gauge),
+      weighOut === undefined ? '' : Math.round(weighOut),
+      ...[masses.glazed, capacityMl].map(Math.round),
       plan.note,
     ];
   });
   return writeTable(PIECE_HEAD, rows, separator);
 }
 
-/** Every piece in every body: its wet mouth and height, mm, and its ball, g. A piece in its own clay keeps its batch and firing. */
+/** Every piece in every body: its wet mouth, a short side and height, mm, and the clay to weigh out, g. A piece in its own clay keeps its batch and firing. */
 export function comparisonTable(workspace: Workspace): string {
   const head = [
     'piece',
-    ...workspace.bodies.flatMap(({ name }) => ['wet mouth mm', 'wet height mm', 'ball g'].map((what) => `${name}, ${what}`)),
+    ...workspace.bodies.flatMap(({ name }) =>
+      ['wet mouth mm', 'wet mouth, short side mm', 'wet height mm', 'weigh out g'].map((what) => `${name}, ${what}`),
+    ),
   ];
   const rows = workspace.plans.map((plan): Cell[] => {
     const [part] = plan.parts;
     const cells = workspace.bodies.flatMap(({ id }): Cell[] => {
-      const sized = sizePart(part, clayOf(workspace, part.bodyId === id ? part : { bodyId: id }).figures, String);
-      if (!sized.ok) return ['', '', ''];
-      const { stages, masses } = sized.value.sized;
-      return [tenth(stages.wet.sizes.rimDiameter), tenth(stages.wet.sizes.height), Math.round(masses.ball)];
+      const made = sizedPlanPart(workspace, inBody(part, id), String);
+      if (!made.ok) return ['', '', '', ''];
+      const { sized, weighOut } = made.value;
+      const { rimDiameter, rimAcross, height } = sized.stages.wet.sizes;
+      return [maybe(rimDiameter), maybe(rimAcross), maybe(height), weighOut === undefined ? '' : Math.round(weighOut)];
     });
     return [plan.name, ...cells];
   });

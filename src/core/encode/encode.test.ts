@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { USUAL_HANDLE } from '@/core/handbuild';
-import { DEMO, EMPTY, type Workspace } from '@/core/workspace';
+import { DEMO, EMPTY, type Workspace, shopOf, shopRows } from '@/core/workspace';
 import Ajv2020 from 'ajv/dist/2020';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
@@ -53,13 +53,36 @@ describe('the workspace file', () => {
         sizes: Object.fromEntries(Object.entries(part.sizes).map(([name, known]) => [name, [known]])),
       })),
     }));
-    expect(readWorkspace(old)).toEqual({ ok: true, value: { bars: [], formers: [], cutters: [], ...kept, plans: lifted } });
+    expect(readWorkspace(old)).toEqual({ ok: true, value: { bars: [], formers: [], cutters: [], shop: [], ...kept, plans: lifted } });
   });
 
   it('of version 3 opens with nothing lost, and an empty kit', () => {
     const old = readFileSync('tests/fixtures/workspace-v3.json', 'utf8');
+    const { format: _, version: _version, exportedAt: _at, settings, ...kept } = JSON.parse(old) as Record<string, unknown>;
+    const { place, ...own } = settings as { place: { shelfDepth: number } };
+    expect(readWorkspace(old)).toEqual({
+      ok: true,
+      value: { ...kept, formers: [], cutters: [], settings: own, shop: shopRows({ place }) },
+    });
+  });
+
+  it('of version 4 opens with nothing lost: what is set for the shop parts from what a device prefers', () => {
+    const old = readFileSync('tests/fixtures/workspace-v4.json', 'utf8');
     const { format: _, version: _version, exportedAt: _at, ...kept } = JSON.parse(old) as Record<string, unknown>;
-    expect(readWorkspace(old)).toEqual({ ok: true, value: { ...kept, formers: [], cutters: [] } });
+    const read = readWorkspace(old);
+    if (!read.ok) throw new Error(read.problem.message);
+    const { shop, settings, ...tables } = read.value;
+    expect({ ...tables, settings: kept.settings }).toEqual(kept);
+    expect(settings).toEqual({ units: DEMO.settings.units, openPlanId: 'plan-honey-jar', paper: 'a4', printer: 'Barn' });
+    expect(shopOf({ shop })).toEqual({
+      place: { shelfDepth: 300, kilnHeight: 450 },
+      wheel: { batThickness: 18 },
+      printers: [{ name: 'Barn', measuredMm: 99.4 }],
+      measures: [{ name: 'second ring', mm: 60 }],
+      battens: [4, 5, 6, 7, 8, 10, 12],
+      rollerWidth: 400,
+      coils: [{ coils: 4, thickness: 9, height: 33 }],
+    });
   });
 
   const positive = (max: number) => fc.double({ min: 0.5, max, noNaN: true });
@@ -107,13 +130,13 @@ describe('the workspace file', () => {
       fc.property(anyHand, maybe(anyHandle), fc.array(positive(200), { maxLength: 8 }), (hand, handle, battens) => {
         const [first, ...rest] = DEMO.plans;
         const part = { ...first!.parts[0], hand, handle };
-        const settings = { ...DEMO.settings, bench: { battens, rollerWidth: 420, coils: [{ coils: 3, thickness: 9, height: 25 }] } };
-        const text = writeWorkspace({ ...DEMO, plans: [{ ...first!, parts: [part] }, ...rest], settings }, AT);
+        const shop = shopRows({ battens, rollerWidth: 420, coils: [{ coils: 3, thickness: 9, height: 25 }] });
+        const text = writeWorkspace({ ...DEMO, plans: [{ ...first!, parts: [part] }, ...rest], shop }, AT);
         expect(validate(JSON.parse(text))).toBe(true);
         const read = readWorkspace(text);
         if (!read.ok) throw new Error(`${read.problem.path}: ${read.problem.message}`);
         expect(JSON.parse(JSON.stringify(read.value.plans[0]!.parts[0]))).toEqual(JSON.parse(JSON.stringify(part)));
-        expect(read.value.settings).toEqual(settings);
+        expect(read.value.shop).toEqual(shop);
         expect(read.value.formers).toEqual(DEMO.formers);
       }),
       { numRuns: 60, seed: 616 },
@@ -126,7 +149,7 @@ describe('the workspace file', () => {
 
   it.each<[string, string, (file: Plain) => void]>([
     ['another program’s file', 'format', (file) => void Object.assign(file, { format: 'notes' })],
-    ['a newer version', 'version', (file) => void Object.assign(file, { version: 5 })],
+    ['a newer version', 'version', (file) => void Object.assign(file, { version: 6 })],
     ['a version that is none', 'version', (file) => void Object.assign(file, { version: '1' })],
     ['an unknown field', 'plans.0.colour', (file) => void Object.assign(file.plans[0]!, { colour: 'red' })],
     ['a missing table', 'bodies', (file) => void Reflect.deleteProperty(file, 'bodies')],
@@ -233,16 +256,21 @@ describe('tables', () => {
     const [head, first] = Papa.parse<string[]>(piecesTable(DEMO)).data as [string[], string[]];
     const cell = (name: string) => first[head.indexOf(name)];
     expect(first[0]).toBe('Honey jar, wide');
-    expect([cell('wet height mm'), cell('rim above bat mm'), cell('ball g'), cell('holds ml')]).toEqual(['135.6', '141.1', '647', '557']);
+    expect([cell('wet height mm'), cell('rim above bat mm'), cell('weigh out g'), cell('holds ml')]).toEqual([
+      '135.6',
+      '141.1',
+      '647',
+      '557',
+    ]);
     expect(piecesTable(DEMO, '\t').split('\r\n')[0]!.split('\t')).toEqual(head);
   });
 
   it('hold each piece in every clay, its own clay with its batch and firing', () => {
     const [head, ...rows] = Papa.parse<string[]>(comparisonTable(DEMO)).data as [string[], ...string[][]];
-    expect(head).toHaveLength(1 + 3 * DEMO.bodies.length);
+    expect(head).toHaveLength(1 + 4 * DEMO.bodies.length);
     const jar = rows.find(([name]) => name === 'Honey jar, wide')!;
     const cell = (name: string) => jar[head.indexOf(name)];
-    expect([cell('Heron Buff, wet mouth mm'), cell('Heron Buff, wet height mm'), cell('Heron Buff, ball g')]).toEqual([
+    expect([cell('Heron Buff, wet mouth mm'), cell('Heron Buff, wet height mm'), cell('Heron Buff, weigh out g')]).toEqual([
       '104',
       '135.6',
       '647',

@@ -1,4 +1,4 @@
 export { type Separator, harmlessCell, comparisonTable, piecesTable, writeTable } from './csv';
 export { readJson } from './json';
 export { refusal } from './refusal';
-export { FILE_VERSION, LARGEST_FILE, readWorkspace, writeWorkspace } from './workspace-file';
+export { FILE_VERSION, LARGEST_FILE, type WorkspaceRead, readWorkspace, writeWorkspace } from './workspace-file';

@@ -10,6 +10,8 @@ const WORDS: Record<string, (context: Joi.Context) => string> = {
   'object.unknown': () => 'is not a field known here; leave it out or check its spelling',
   'object.base': () => 'must be an object with named fields',
   'object.oxor': () => 'takes one of height, maxHeight and rimDiameter, not several',
+  'object.xor': (c) => `takes one of ${listed(c.peers as unknown[])}, not several`,
+  'object.missing': (c) => `needs one of ${listed(c.peers as unknown[])}`,
   'array.base': () => 'must be a list',
   'array.length': (c) => `must hold ${String(c.limit)} figures, lower first`,
   'array.max': (c) => `must hold at most ${String(c.limit)} entries`,
@@ -26,7 +28,6 @@ const WORDS: Record<string, (context: Joi.Context) => string> = {
   'string.empty': () => 'is empty',
   'string.max': (c) => `must be at most ${String(c.limit)} characters`,
   'boolean.base': () => 'must be true or false',
-  'array.unique': () => 'stands in the file twice, under the same id',
   'array.min': (c) => (c.limit === 1 ? 'is empty; it needs one at least' : `must hold at least ${String(c.limit)} entries`),
   'any.only': (c) => `must be one of ${listed(c.valids as unknown[])}`,
   'alternatives.types': () => 'must be a number, or two numbers, lower first',
@@ -41,11 +42,15 @@ function shown(value: unknown): string {
 
 const dotted = (path: readonly (string | number)[]): string => path.map((key) => harmless(String(key))).join('.');
 
-/** The first thing Joi found, as a problem with a dotted path and a plain sentence that quotes the value. */
-export function refusal(error: Joi.ValidationError): Problem {
+/**
+ * The first thing Joi found, as a problem with a dotted path and a plain sentence that quotes the value.
+ *
+ * @param within where what was looked at stands in the whole
+ */
+export function refusal(error: Joi.ValidationError, within: readonly (string | number)[] = []): Problem {
   const detail = error.details[0]!;
   const context = detail.context ?? {};
-  const path = dotted(detail.path);
+  const path = dotted([...within, ...detail.path]);
   const say = WORDS[detail.type];
   const words = say ? say(context) : harmless(detail.message);
   const value = detail.type === 'object.unknown' ? '' : shown(context.value);

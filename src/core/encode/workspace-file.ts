@@ -1,11 +1,11 @@
-import { type Result, bad, good, quote } from '@/core/units';
-import { TABLES, type Workspace, upgradedPlan, NO_KIT } from '@/core/workspace';
+import { type Problem, type Result, bad, good, quote } from '@/core/units';
+import { NO_KIT, TABLES, type TableName, type Workspace, partedSettings, upgradedPlan } from '@/core/workspace';
 import { readJson } from './json';
 import { refusal } from './refusal';
-import { workspaceSchema } from './workspace-schema';
+import { ROW_SCHEMAS, fileSchema } from './workspace-schema';
 
 /** The newest workspace file this program reads and the one it writes. */
-export const FILE_VERSION = 4;
+export const FILE_VERSION = 5;
 
 /** Larger than any workshop; refused before it is read. Bytes. */
 export const LARGEST_FILE = 20 * 1024 * 1024;
@@ -13,7 +13,7 @@ export const LARGEST_FILE = 20 * 1024 * 1024;
 const HINT = 'Choose a file that Rimbet saved, ending in .json.';
 
 /**
- * The whole workspace as one JSON text, schema version 4 (docs/workspace.schema.json).
+ * The whole workspace as one JSON text, schema version 5 (docs/workspace.schema.json).
  *
  * @param exportedAt the moment of writing, ISO, handed in so that the same workspace gives the same text
  */
@@ -70,26 +70,58 @@ function recognise(file: unknown): Result<object> {
   return good(file as object);
 }
 
-/** A file of an older version as one of this: version 1 had no bars, in 1 and 2 every part was a cup, up to 3 there was no kit. */
+/**
+ * A file of an older version as one of this: version 1 had no bars, in 1 and 2 every part was a cup, up to 3 there was no kit, up
+ * to 4 the shop's settings lay with the device's.
+ */
 function upgraded(file: object): object {
-  const { version, plans } = file as { version?: unknown; plans?: unknown };
-  if (version !== 1 && version !== 2 && version !== 3) return file;
-  return { bars: [], ...NO_KIT, ...file, plans: Array.isArray(plans) ? plans.map(upgradedPlan) : plans, version: FILE_VERSION };
+  const { version, plans, settings } = file as { version?: unknown; plans?: unknown; settings?: unknown };
+  if (typeof version !== 'number' || ![1, 2, 3, 4].includes(version)) return file;
+  const lifted = version < 3 && Array.isArray(plans) ? { plans: plans.map(upgradedPlan) } : {};
+  return { bars: [], ...NO_KIT, ...file, ...lifted, ...partedSettings(settings), version: FILE_VERSION };
+}
+
+/** A workspace, or why the file is none. */
+export type WorkspaceRead = Result<Workspace>;
+
+/** How far a reading has come: rows looked at, of how many. */
+export type OnProgress = (done: number, of: number) => void;
+
+const PROGRESS_EVERY = 100;
+
+/** Looks at every row of every table once; the first that is not as it should be. */
+function rowFault(tables: Readonly<Record<TableName, readonly unknown[]>>, onProgress: OnProgress): Problem | undefined {
+  const of = TABLES.reduce((all, table) => all + tables[table].length, 0);
+  let done = 0;
+  for (const table of TABLES) {
+    const ids = new Set<unknown>();
+    for (const [i, row] of tables[table].entries()) {
+      const { error } = ROW_SCHEMAS[table].validate(row);
+      if (error) return refusal(error, [table, i]);
+      const { id } = row as { id: string };
+      if (ids.has(id)) return { path: `${table}.${i}`, message: `${table}.${i} stands in the file twice, under the same id.` };
+      ids.add(id);
+      done += 1;
+      if (done % PROGRESS_EVERY === 0) onProgress(done, of);
+    }
+  }
+  return undefined;
 }
 
 /**
- * Reads a workspace file. Anything that is not exactly one is refused whole, with the place named.
+ * Reads a workspace file. Anything that is not exactly one is refused whole, with the place named. The work is linear in its size.
  *
  * @param text the file's text, at most {@link LARGEST_FILE} long
  */
-export function readWorkspace(text: string): Result<Workspace> {
+export function readWorkspace(text: string, onProgress: OnProgress = () => undefined): WorkspaceRead {
   if (text.length > LARGEST_FILE) return bad('', `The file is larger than ${LARGEST_FILE / 1024 / 1024} MB. ${HINT}`);
   const json = readJson(text.replace(/^\ufeff/, ''), HINT);
   if (!json.ok) return json;
   const file = recognise(json.value);
   if (!file.ok) return file;
-  const checked = workspaceSchema.validate(upgraded(file.value));
+  const checked = fileSchema.validate(upgraded(file.value));
   if (checked.error) return { ok: false, problem: refusal(checked.error) };
-  const { bodies, batches, bars, plans, formers, cutters, settings } = checked.value as Workspace;
-  return dangling({ bodies, batches, bars, plans, formers, cutters, settings });
+  const { format: _, version: _version, exportedAt: _at, ...workspace } = checked.value as Workspace & Record<string, unknown>;
+  const fault = rowFault(workspace, onProgress);
+  return fault ? { ok: false, problem: fault } : dangling(workspace);
 }

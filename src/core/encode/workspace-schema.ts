@@ -1,11 +1,11 @@
 import { CONES, KINDS, STAGES } from '@/core/clay';
 import { FAMILIES, FAMILY_NAMES, MANNERS, MOST_KNOTS, SIZE_NAMES, isNeeded } from '@/core/form';
-import { BASES, CORNERS, FEWEST_POINTS, HANDLE_KINDS, SEAMS } from '@/core/handbuild';
+import { BASES, CORNERS, FEWEST_POINTS, FIRMNESS, HANDLE_KINDS, SEAMS } from '@/core/handbuild';
 import { ATTACHED_KINDS, LIMIT_NAMES, MAKING_MOST, MAKING_WAYS, type Making } from '@/core/sizing';
-import type { Part } from '@/core/workspace';
+import { type Part, type ShopName, TABLES, type TableName } from '@/core/workspace';
 import Joi from 'joi';
 
-/** What a workspace file of version 4 may hold; docs/workspace.schema.json says the same for other programs. */
+/** What a workspace file of version 5 may hold; docs/workspace.schema.json says the same for other programs. */
 
 const strict = Joi.defaults((schema) => schema.prefs({ convert: false }));
 
@@ -145,6 +145,8 @@ const hand = strict.object({
   coil: strict.object({ pinchShare: percent(0, 0.95), gain: percent(0.2, 3), thickness: percent(1, 200) }),
   formerId: id.optional(),
   stop: positiveMm,
+  lining: strict.object({ overlapPercent: percent(0, 100).required(), thinnedPercent: percent(0, 60).required() }),
+  footHeight: percent(0, 500),
   turn: strict.boolean(),
   pieces: count,
 });
@@ -160,6 +162,9 @@ const handle = strict.object({
   kept: percent(0.05, 1).required(),
   pieces: count.required(),
   succeeds: percent(0.05, 1).required(),
+  firmness: word(...Object.keys(FIRMNESS)),
+  strands: word(2, 3),
+  fromSlab: strict.boolean(),
 });
 
 const former = strict.object({
@@ -234,6 +239,7 @@ const part = strict
       handleThick: percent(0, 3000),
     }),
     shortening: percent(0, 1),
+    opening: strict.object({ share: percent(0.1, 1), lift: percent(1, 4), centred: positiveMm }),
     knownPiece: strict.object({
       ballG: strict.number().positive().max(1e6).required(),
       height: positiveMm.required(),
@@ -272,58 +278,65 @@ const plan = strict.object({
     .array()
     .items(strict.object({ id, at: moment, different: strict.string().valid('larger', 'smaller', 'heavier', 'lighter', 'gone wrong') }))
     .max(5000),
+  run: strict.object({ startedAt: moment.optional(), wanted: count }),
   createdAt: moment,
   changedAt: moment,
 });
 
-const settings = strict
-  .object({
-    units: strict
-      .object({
-        length: strict.string().valid('mm', 'cm', 'in', 'inch-fraction').required(),
-        mass: strict.string().valid('g', 'lb-oz').required(),
-        volume: strict.string().valid('ml', 'fl-oz').required(),
-        flOz: strict.string().valid('us', 'imperial').required(),
-        denominator: strict.number().valid(2, 4, 8, 16, 32, 64).required(),
-      })
-      .required(),
-    openPlanId: id.optional(),
-    bench: strict.object({
-      paper: strict.string().valid('a4', 'letter'),
-      printers: strict
-        .array()
-        .items(strict.object({ name, measuredMm: percent(50, 200) }))
-        .max(20),
-      printer: strict.string().max(200),
-      batThickness: percent(0, 200),
-      clearance: percent(0, 200),
-      chuckClearance: percent(0, 50),
-      measures: strict
-        .array()
-        .items(strict.object({ name, mm: positiveMm.required() }))
-        .max(50),
-      battens: strict.array().items(percent(0.5, 200)).max(40),
-      rollerWidth: percent(50, 3000),
-      coils: strict
-        .array()
-        .items(strict.object({ coils: count.required(), thickness: positiveMm.required(), height: positiveMm.required() }))
-        .max(200),
-    }),
-    place: strict.object(Object.fromEntries(LIMIT_NAMES.map((limitName) => [limitName, positiveMm]))),
-  })
-  .required();
+const settings = strict.object({
+  units: strict
+    .object({
+      length: strict.string().valid('mm', 'cm', 'in', 'inch-fraction').required(),
+      mass: strict.string().valid('g', 'lb-oz').required(),
+      volume: strict.string().valid('ml', 'fl-oz').required(),
+      flOz: strict.string().valid('us', 'imperial').required(),
+      denominator: strict.number().valid(2, 4, 8, 16, 32, 64).required(),
+    })
+    .required(),
+  openPlanId: id.optional(),
+  paper: strict.string().valid('a4', 'letter'),
+  printer: strict.string().max(200),
+});
 
-const rows = (row: Joi.ObjectSchema) => strict.array().items(row).max(20000).unique('id').required();
+const list = (item: Joi.Schema, most: number) => strict.array().items(item).max(most);
 
-export const workspaceSchema = strict.object({
+const SHOP: Record<ShopName, Joi.Schema> = {
+  place: strict.object(Object.fromEntries(LIMIT_NAMES.map((limitName) => [limitName, positiveMm]))),
+  wheel: strict.object({ batThickness: percent(0, 200), clearance: percent(0, 200), chuckClearance: percent(0, 50) }),
+  printers: list(strict.object({ name, measuredMm: percent(50, 200) }), 20),
+  measures: list(strict.object({ name, mm: positiveMm.required() }), 50),
+  battens: list(percent(0.5, 200), 40),
+  rollerWidth: percent(50, 3000),
+  slabLength: percent(100, 10000),
+  coils: list(strict.object({ coils: count.required(), thickness: positiveMm.required(), height: positiveMm.required() }), 200),
+};
+
+const shop = strict.object({
+  id: word(...Object.keys(SHOP)).required(),
+  value: Joi.alternatives().conditional('id', {
+    switch: Object.entries(SHOP).map(([setting, value]) => ({ is: setting, then: value.required() })),
+  }),
+});
+
+/** What a row of each table may hold. */
+export const ROW_SCHEMAS: Readonly<Record<TableName, Joi.Schema>> = {
+  bodies: body,
+  batches: batch,
+  bars: bar,
+  plans: plan,
+  formers: former,
+  cutters: cutter,
+  shop,
+};
+
+/** More rows than any workshop has; counted before any is looked at. */
+const MOST_ROWS = 20_000;
+
+/** A file but for its rows, which are looked at one by one. */
+export const fileSchema = strict.object({
   format: strict.string().valid('rimbet-workspace').required(),
-  version: strict.number().valid(4).required(),
+  version: strict.number().valid(5).required(),
   exportedAt: moment,
-  bodies: rows(body),
-  batches: rows(batch),
-  bars: rows(bar),
-  plans: rows(plan),
-  formers: rows(former),
-  cutters: rows(cutter),
-  settings,
+  ...Object.fromEntries(TABLES.map((table) => [table, strict.array().max(MOST_ROWS).required()])),
+  settings: settings.required(),
 });

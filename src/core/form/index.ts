@@ -23,4 +23,5 @@ export { MOST_KNOTS } from './closed-families';
 export { FAMILIES, ROUND_FAMILIES, isNeeded, sizeIn } from './families';
 export { type Form, type Shape, checkForm, formAt, formOf, outlineAt, outlineFault, outlineOf, relationFault, sizesOf } from './form';
 export { type Face, type Loft, polygonMm2, radians, sideLengths, supportsAt } from './loft';
+export { overallWords } from './words';
 export { type Measures, filledTo, holdsMl, measuresOf } from './measures';

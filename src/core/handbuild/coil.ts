@@ -1,5 +1,6 @@
 import { type ClayFigures, wetDensity } from '@/core/clay';
 import { type Sized, type Slice, wallSlices } from '@/core/sizing';
+import { type Result, bad, good } from '@/core/units';
 
 /** How a piece is pinched and coiled. */
 export interface CoilChoices {
@@ -20,8 +21,10 @@ export interface Course {
   readonly to: number;
   /** Its length: the girth of the wall's middle there. */
   readonly length: number;
-  /** How thick a coil of that length the wall there is made of. */
+  /** How thick its coil is: as typed, or as the wall there takes it. */
   readonly thickness: number;
+  /** What is left of the wall above it is less than a quarter of a coil: squeezed up from this one. */
+  readonly squeezed: boolean;
   readonly g: number;
   /** Weight of everything up to its top. */
   readonly soFar: number;
@@ -79,12 +82,18 @@ const radiusOver = (slices: readonly Slice[], from: number, to: number): number 
   return length > 0 ? area / length : slices.at(-1)!.radius;
 };
 
+/** A rest of the wall lower than this share of a coil's rise is squeezed up from the coil below it. */
+const SQUEEZED = 0.25;
+/** A wall has to rise by this much of its length or a coil finds nothing to lie on. */
+const LEAST_RISE = 0.2;
+
 /**
- * A round piece built of a pinched base and coils. Clay is conserved: coils as thick as d, each raising the wall by gain d, make a
- * wall of pi d / (4 gain); so unless said the coil is 4 gain / pi times the wall. Each course is as long as the girth of the
- * wall's middle where it lies, and all courses together are the clay above the pinched base.
+ * A round piece built of a pinched base and coils. Coils as thick as d, each raising the wall by gain d, make a wall of
+ * pi d / (4 gain); unless said the coil is 4 gain / pi times the wall, and each course takes the clay the wall there has. With a
+ * thickness typed every coil is that thick and the clay is what such coils weigh. Each course is as long as the girth of the wall's
+ * middle where it lies. Refused where the wall lies flat or runs down: a coil cannot be laid there.
  */
-export function coilPlan(clay: ClayFigures, { wet, volumes }: Sized, { pinchShare, gain, thickness }: CoilChoices): CoilPlan {
+export function coilPlan(clay: ClayFigures, { wet, volumes }: Sized, { pinchShare, gain, thickness }: CoilChoices): Result<CoilPlan> {
   const density = wetDensity(clay.matter);
   const { slices, floorTop } = wallSlices(wet);
   const wall = measured(slices, floorTop, wet.inside[0]!.z);
@@ -94,38 +103,47 @@ export function coilPlan(clay: ClayFigures, { wet, volumes }: Sized, { pinchShar
   const girths = rest.s > 0 ? 2 * Math.PI * radiusOver(slices, pinchedTo.s, wall.whole.s) : 1;
   const mean = rest.s > 0 ? (rest.ml * MM3_PER_ML) / (girths * rest.s) : 0;
   const coil = thickness ?? (4 * gain * mean) / Math.PI;
+  const rises = gain * coil;
+  const whole = Math.floor(rest.s / rises + 1e-6);
+  const over = rest.s / rises - whole;
+  const count = rest.s < 1e-6 ? 0 : Math.max(1, over < SQUEEZED ? whole : whole + 1);
   const courses: Course[] = [];
   const pinchG = density * (below + pinchedTo.ml);
   let [from, soFar, firmTo] = [pinchedTo, pinchG, pinchedTo.z];
-  const rises = gain * coil;
-  const count = rest.s > 1e-6 ? Math.max(1, Math.ceil(rest.s / rises - 1e-6)) : 0;
   for (let i = 0; i < count; i += 1) {
-    const to = wall.at(Math.min(wall.whole.s, pinchedTo.s + (i + 1) * rises));
-    const ml = to.ml - from.ml;
+    const last = i === count - 1;
+    const to = wall.at(last ? wall.whole.s : pinchedTo.s + (i + 1) * rises);
+    if (to.z - from.z < LEAST_RISE * (to.s - from.s)) return bad('form', flatWords(from.z - to.z > LEAST_RISE * (to.s - from.s)));
     const length = 2 * Math.PI * radiusOver(slices, from.s, to.s);
+    const thick = thickness ?? Math.sqrt((4 * (to.ml - from.ml) * MM3_PER_ML) / (Math.PI * length));
+    const g = (density * (Math.PI / 4) * thick ** 2 * length) / MM3_PER_ML;
     const pause = from.z - firmTo >= STANDS_THICKNESSES * mean;
     if (pause) firmTo = from.z;
-    soFar += density * ml;
+    soFar += g;
     courses.push({
       from: from.z,
       to: to.z,
       length,
-      thickness: Math.sqrt((4 * ml * MM3_PER_ML) / (Math.PI * length)),
-      g: density * ml,
+      thickness: thick,
+      squeezed: last && to.s - from.s > rises * (1 + 1e-6),
+      g,
       soFar,
       pause,
     });
     from = to;
   }
-  return {
+  return good({
     pinch: { g: pinchG, height: pinchedTo.z },
     thickness: coil,
     wall: (Math.PI * coil) / (4 * gain),
     courses,
     totalG: soFar,
     length: courses.reduce((all, course) => all + course.length, 0),
-  };
+  });
 }
+
+const flatWords = (down: boolean): string =>
+  `The wall ${down ? 'runs down' : 'lies too flat'} above the pinched base: no coil can be laid on it. Pinch more of it, press it in a former, or choose a form whose wall rises.`;
 
 /** What a maker measured once: so many coils so thick rose so high, wet mm. */
 export interface CoilNote {

@@ -62,6 +62,17 @@ export function roundWallPart(wall: RoundWall, ends: Ends): FlatPart {
 export const discOf = (name: string, diameter: number, thickness: number): FlatPart =>
   cornered(discPart(name, diameter, diameter, thickness, false));
 
+/** A plain rectangle as a part at its corner, mm. */
+export const rectangleOf = (name: string, length: number, width: number, thickness: number): FlatPart => ({
+  name,
+  count: 1,
+  outline: [at(0, 0), at(length, 0), at(length, width), at(0, width)],
+  lines: [],
+  edges: [],
+  notes: [],
+  thickness,
+});
+
 export function discPart(name: string, larger: number, smaller: number, thickness: number, marked = true): FlatPart {
   const circle = (diameter: number) =>
     Array.from({ length: ARC_STEPS }, (_, i) => {

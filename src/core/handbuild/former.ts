@@ -62,21 +62,44 @@ export interface FormedPiece {
   readonly sizes: { readonly height: number; readonly rimDiameter: number; readonly wall: number; readonly floor: number };
 }
 
-/** The outside of clay so thick on a contour: the contour itself in a bowl, a thickness further out over a hump. */
-function outsideOf({ measured }: Former, contour: Line, thickness: number): Line {
-  if (measured === 'inside') return contour;
-  const out = inward(contour, () => -thickness);
-  const foot = { r: out[0]!.r, z: -thickness };
-  const raised = (point: Point) => ({ r: point.r, z: point.z + thickness });
-  return [...(out[0]!.z > foot.z + 1e-6 ? [foot] : []), ...out].map(raised);
+/** A line whose last piece goes on straight for a length, mm. */
+function extended(line: Line, by: number): Line {
+  const [a, b] = [line.at(-2)!, line.at(-1)!];
+  const step = Math.hypot(b.r - a.r, b.z - a.z);
+  return [...line, { r: b.r + ((b.r - a.r) * by) / step, z: b.z + ((b.z - a.z) * by) / step }];
+}
+
+/** A line up to where it reaches a radius or a height; the whole of it where it does not. */
+function upTo(line: Line, key: 'r' | 'z', value: number): Line {
+  const i = line.findIndex((point) => point[key] >= value);
+  if (i <= 0) return line;
+  const [a, b] = [line[i - 1]!, line[i]!];
+  return [...line.slice(0, i), between(a, b, (value - a[key]) / (b[key] - a[key]))];
+}
+
+/** A wall that leans further than this from upright ends in an upright edge, else level: as forms do. */
+const LEVEL_FROM = 0.5;
+
+/**
+ * The outside of clay so thick on a former, stopped at a height. In a bowl it is the former itself. Over a hump it lies a thickness
+ * further out, from the height its floor stands on, and goes as far as the inside does: the clay's inside reaches the stop.
+ */
+function outsideOf({ measured, ...former }: Former, stop: number, thickness: number): Line {
+  const contour = contourOf({ measured, ...former });
+  if (measured === 'inside') return contourTo(contour, stop);
+  const out = inward(extended(contour, 4 * thickness), () => -thickness).map(({ r, z }) => ({ r, z: z + thickness }));
+  const [below, end] = contourTo(contour, stop).slice(-2) as [Point, Point];
+  const level = (end.z - below.z) / Math.hypot(end.r - below.r, end.z - below.z) >= LEVEL_FROM;
+  const cut = level ? upTo(out, 'z', stop + thickness) : upTo(out, 'r', end.r);
+  return cut[0]!.z > 1e-6 ? [{ r: cut[0]!.r, z: 0 }, ...cut] : cut;
 }
 
 /**
  * The wet piece that a former makes of a slab so thick (wet mm), stopped at a height of the former. In a bowl the clay's outside
- * is the former's inside; over a hump its inside is the hump's outside.
+ * is the former's inside; over a hump its inside is the hump's outside and ends at the stop.
  */
 export function formed(former: Former, stop: number, thickness: number): FormedPiece {
-  const outside = outsideOf(former, contourTo(contourOf(former), stop), thickness);
+  const outside = outsideOf(former, stop, thickness);
   const rim = outside.at(-1)!;
   // the corner of a foot put under a hump's clay keeps its place, the rest is spread evenly
   const corner = former.measured === 'outside' && outside[1] && Math.abs(outside[1].r - outside[0]!.r) < 1e-9 ? 1 : 0;

@@ -6,6 +6,18 @@ import { type Result, bad, good } from '@/core/units';
 export const HANDLE_KINDS = { strap: 'Strap', pulled: 'Pulled', coil: 'Coil', twisted: 'Twisted' } as const;
 export type HandleKind = keyof typeof HANDLE_KINDS;
 
+/** How firm the handle is when it is bent to its shape. */
+export const FIRMNESS = { soft: 'Soft, as rolled', half: 'Half stiff', leather: 'Leather hard' } as const;
+export type Firmness = keyof typeof FIRMNESS;
+
+/** Sizes that a kind of handle starts with, finished mm. Ours. */
+export const KIND_SIZES: Record<HandleKind, { readonly width: number; readonly thickness: number }> = {
+  strap: { width: 24, thickness: 6 },
+  pulled: { width: 20, thickness: 8 },
+  coil: { width: 11, thickness: 11 },
+  twisted: { width: 14, thickness: 14 },
+};
+
 /** A handle as it is wanted when finished, mm. */
 export interface HandleChoices {
   readonly kind: HandleKind;
@@ -21,6 +33,12 @@ export interface HandleChoices {
   readonly below: number;
   /** The share of a pulled handle's blank that becomes handle, 0 to 1. */
   readonly kept: number;
+  /** How firm it is when it is bent: its figures are for that. Soft unless said. */
+  readonly firmness?: Firmness | undefined;
+  /** Thin coils of a twist: two unless said. */
+  readonly strands?: 2 | 3 | undefined;
+  /** A strap cut from the slab that the wall is cut from. */
+  readonly fromSlab?: boolean | undefined;
   /** How many pieces get one. */
   readonly pieces: number;
   /** In which share of handles all goes well, 0 to 1. */
@@ -52,18 +70,22 @@ const RULE_MORE = 0.1;
 const SURE = 0.9;
 
 export interface HandlePlan {
-  /** The hole, finished and wet, along the wall. */
-  readonly hole: { readonly finished: number; readonly wet: number; readonly reachWet: number };
-  /** Length of the wet handle from end to end, with what is pressed on. */
+  /** The hole along the wall, and how far it stands out: finished, and as it is bent. */
+  readonly hole: { readonly finished: number; readonly bent: number; readonly reachBent: number };
+  /** How much smaller than wet it is when it is bent: k of its firmness. */
+  readonly left: number;
+  /** Length of the handle as it is bent, from end to end, with what is pressed on. */
   readonly length: number;
-  /** Its section, wet: of a twist, of each of the two coils. */
+  /** Its section as it is bent: of a twist, of each coil. */
   readonly width: number;
   readonly thickness: number;
-  /** Two coils for a twist, each so long. */
-  readonly strands: { readonly count: 1 | 2; readonly length: number };
+  /** The whole handle out from the wall, as it is bent. */
+  readonly across: number;
+  /** Two or three coils for a twist, each so long. */
+  readonly strands: { readonly count: 1 | 2 | 3; readonly length: number };
   readonly wetG: number;
   readonly blankG: number;
-  /** Where its ends sit on the wet piece as it is when they are put on: heights of their middles above the table. */
+  /** Where its ends sit on the leather-hard piece: heights of their middles above the table, as it is then. */
   readonly seats: { readonly upper: number; readonly lower: number };
   readonly blanks: { readonly byRule: number; readonly byChance: number };
 }
@@ -96,15 +118,30 @@ function sectionMm2(kind: HandleKind, width: number, thickness: number): number 
   return (Math.PI / 4) * width ** 2;
 }
 
+/** How thick each coil of a twist is, as a share of the whole, and how far its middle lies from the twist's. */
+const STRANDS = {
+  2: { thick: 1 / 2, off: 1 / 4 },
+  // three circles that touch within one: 1 / (1 + 2 / sqrt 3)
+  3: { thick: 1 / (1 + 2 / Math.sqrt(3)), off: (1 - 1 / (1 + 2 / Math.sqrt(3))) / 2 },
+} as const;
+
+/** What is left of a wet length when a handle so firm is bent: half stiff lies halfway to leather hard. */
+function leftWhen(clay: ClayFigures, firmness: Firmness): number {
+  const leather = remaining(clay.shrinkage, 'leather', 'width');
+  return { soft: 1, half: (1 + leather) / 2, leather }[firmness];
+}
+
 /**
- * The handle to make for a finished hole: an arch, half an ellipse, off the wall at its own wet size. Its middle line is half a
- * thickness outside the hole; the ends are pressed on.
+ * The handle to make for a finished hole: an arch, half an ellipse, off the wall. Its middle line is half a thickness outside the
+ * hole; the ends are pressed on. Its lengths are those of the clay as firm as it is bent; where it sits is on the piece at leather hard.
  *
  * @param write puts a length into the reader's units
  */
 export function handlePlan(clay: ClayFigures, sized: Sized, choices: HandleChoices, write: (mm: number) => string): Result<HandlePlan> {
-  const { kind, fingers, fingerWidth, below, pieces } = choices;
-  const grow = 1 / remaining(clay.shrinkage, 'glazed', 'width');
+  const { kind, fingers, fingerWidth, below, pieces, firmness = 'soft' } = choices;
+  const finished = remaining(clay.shrinkage, 'glazed', 'width');
+  const left = leftWhen(clay, firmness);
+  const grow = left / finished;
   const round = kind === 'coil' || kind === 'twisted';
   const thick = round ? choices.width : choices.thickness;
   const hole = fingers * fingerWidth + EASE;
@@ -115,29 +152,36 @@ export function handlePlan(clay: ClayFigures, sized: Sized, choices: HandleChoic
       'fingers',
       `A hole for ${fingers} ${fingers === 1 ? 'finger' : 'fingers'} is ${write(hole)} long and its ends ${write(thick)} thick: with the upper end ${write(below)} below the rim it needs ${write(hole + below + 1.5 * thick + floor * 0.5)} of wall, and the piece is ${write(height)} high. Take fewer fingers or a smaller finger, or set it higher.`,
     );
-  const wet = { hole: hole * grow, reach: choices.reach * grow, width: choices.width * grow, thick: thick * grow };
-  const arch = ellipseGirth((wet.hole + wet.thick) / 2, wet.reach + wet.thick / 2) / 2;
+  const bent = { hole: hole * grow, reach: choices.reach * grow, width: choices.width * grow, thick: thick * grow };
+  const arch = ellipseGirth((bent.hole + bent.thick) / 2, bent.reach + bent.thick / 2) / 2;
   const length = arch + 2 * PRESSED_ON;
-  // two coils wound on each other lie within the whole's thickness
-  const strand = kind === 'twisted' ? wet.width / 2 : wet.width;
-  const wound = kind === 'twisted' ? Math.hypot(1, (Math.PI * strand) / (TWIST_PITCH * wet.width)) : 1;
-  const count = kind === 'twisted' ? 2 : 1;
-  const ml = (sectionMm2(kind, strand, round ? strand : wet.thick) * length * wound * count) / 1000;
-  const wetG = ml * wetDensity(clay.matter);
-  const upper = (height - below - thick / 2) * grow;
+  const count = kind === 'twisted' ? (choices.strands ?? 2) : 1;
+  // coils wound on each other lie within the whole's thickness
+  const twist = count === 1 ? { thick: 1, off: 0 } : STRANDS[count];
+  const strand = bent.width * twist.thick;
+  const wound = Math.hypot(1, (2 * Math.PI * twist.off) / TWIST_PITCH);
+  const ml = (sectionMm2(kind, strand, round ? strand : bent.thick) * length * wound * count) / 1000;
+  const wetG = (ml / left ** 3) * wetDensity(clay.matter);
+  const seated = remaining(clay.shrinkage, 'leather', 'height') / remaining(clay.shrinkage, 'glazed', 'height');
+  const upper = (height - below - thick / 2) * seated;
   return good({
-    hole: { finished: hole, wet: wet.hole, reachWet: wet.reach },
+    hole: { finished: hole, bent: bent.hole, reachBent: bent.reach },
+    left,
     length,
     width: strand,
-    thickness: round ? strand : wet.thick,
+    thickness: round ? strand : bent.thick,
+    across: bent.thick,
     strands: { count, length: length * wound },
     wetG,
     blankG: kind === 'pulled' ? wetG / choices.kept : wetG,
-    seats: { upper, lower: upper - wet.hole - wet.thick },
-    blanks: { byRule: Math.ceil(pieces * (1 + RULE_MORE)), byChance: toMake(pieces, choices.succeeds) },
+    seats: { upper, lower: upper - (hole + thick) * seated },
+    // rounded first: 50 x 1.1 is a hair over 55 in a computer
+    blanks: { byRule: Math.ceil(Number((pieces * (1 + RULE_MORE)).toFixed(6))), byChance: toMake(pieces, choices.succeeds) },
   });
 }
 
-/** How far the wall stands in or out between the two seats of a handle on the wet piece, mm: an end has to follow it. */
-export const leanBetween = (sized: Sized, { seats }: HandlePlan): number =>
-  radiusAt(sized.wet.side, seats.upper) - radiusAt(sized.wet.side, seats.lower);
+/** How far the wall stands in or out between the two seats of a handle on the leather-hard piece, mm: an end has to follow it. */
+export function leanBetween(clay: ClayFigures, sized: Sized, { seats }: HandlePlan): number {
+  const [k, kh] = [remaining(clay.shrinkage, 'leather', 'width'), remaining(clay.shrinkage, 'leather', 'height')];
+  return (radiusAt(sized.wet.side, seats.upper / kh) - radiusAt(sized.wet.side, seats.lower / kh)) * k;
+}

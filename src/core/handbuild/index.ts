@@ -1,11 +1,24 @@
 export { type Assembled, type Seen, assembled } from './assembled';
 export { type MeasuredStrip, type RoundWall, type Strip, measuredStrip, scaledStrip, stripFault, stripOf, wallOf } from './strip';
-export { type Bounds, type Flat, type FlatEdge, type FlatPart, apart, areaOf, boundsOf, lengthOf, liesWithin, roomIn } from './flat';
+export {
+  type Bounds,
+  type Flat,
+  type FlatEdge,
+  type FlatPart,
+  apart,
+  areaOf,
+  boundsOf,
+  lengthOf,
+  liesWithin,
+  roomIn,
+  scaledPart,
+} from './flat';
 export { type Corners, type Panel, panelsOf, planAt, standingOn, unrolled } from './panels';
-export { discOf } from './cut';
+export { discOf, rectangleOf } from './cut';
 export { dartedDisc, midLine, midReach } from './darts';
 export { BASES, type Base, CORNERS, SEAMS, type Seam, type SlabChoices, USUAL_SLAB, slabKind, slabParts } from './slab';
-export { type Laid, PART_GAP, SLAB_EDGE, type SlabSheet, slabSheets } from './layout';
+export { type Laid, type LargestSlab, type Layout, PART_GAP, SLAB_EDGE, type SlabSheet, type Unfit, slabSheets } from './layout';
+export { type Lining, type LiningPlan, USUAL_LINING, liningPlan } from './lining';
 export { type Guide, NO_TEXTURE, type Texture, beforeTexture, guideFor, textureGrowth } from './rolling';
 export {
   FEWEST_POINTS,
@@ -22,7 +35,10 @@ export {
 } from './former';
 export { type CoilChoices, type CoilNote, type CoilPlan, type Course, STANDS_THICKNESSES, USUAL_COIL, coilPlan, ownGain } from './coil';
 export {
+  FIRMNESS,
+  type Firmness,
   HANDLE_KINDS,
+  KIND_SIZES,
   type HandleChoices,
   type HandleKind,
   type HandlePlan,

@@ -23,10 +23,26 @@ export interface SlabSheet {
   readonly width: number;
   readonly length: number;
   readonly laid: readonly Laid[];
-  /** Parts too wide for the roller either way. */
-  readonly tooWide: readonly FlatPart[];
   /** The share of it that the parts take, 0 to 1. */
   readonly used: number;
+}
+
+/** The largest slab that can be rolled: as wide as the roller takes, as long as the table or the sheet allows. mm */
+export interface LargestSlab {
+  readonly width: number;
+  readonly length: number;
+}
+
+/** A part that no slab takes, and the slab that would. */
+export interface Unfit {
+  readonly part: FlatPart;
+  readonly needs: LargestSlab;
+}
+
+/** Slabs with every part on them; or the parts that stand in the way, and no slab. */
+export interface Layout {
+  readonly sheets: readonly SlabSheet[];
+  readonly unfit: readonly Unfit[];
 }
 
 /** A part's box as it is offered to the packer: width across the slab, height along it. */
@@ -49,37 +65,56 @@ function offers(wanted: readonly Wanted[], room: number, turn: boolean): (readon
   return [wanted, lying, standing];
 }
 
-/** Lays every part within a width and a length; undefined where they do not fit. */
-function packed(wanted: readonly Wanted[], width: number, length: number, turn: boolean, logic: PACKING_LOGIC) {
+type Bin = readonly Rectangle[];
+
+/** Lays parts on slabs of a width and a length, as many as they take. */
+function packed(wanted: readonly Wanted[], width: number, length: number, turn: boolean, logic: PACKING_LOGIC): Bin[] {
   const packer = new MaxRectsPacker(width, length, PART_GAP, { smart: false, pot: false, square: false, allowRotation: turn, logic });
   packer.addArray(
     wanted.map((each) => {
-      const free = turn && Math.max(each.width, each.height) <= width;
+      const free = turn && Math.max(each.width, each.height) <= Math.min(width, length);
       return Object.assign(new Rectangle(each.width, each.height, 0, 0, false, free), { data: each });
     }),
   );
-  const [bin] = packer.bins;
-  return packer.bins.length === 1 && bin!.rects.length === wanted.length ? bin!.rects : undefined;
+  return packer.bins.map(({ rects }) => rects);
 }
+
+const reachOf = (bin: Bin): number => Math.max(...bin.map(({ y, height }) => y + height));
 
 const SEARCH_STEPS = 18;
 
-/** The shortest length that takes every part, by halving; the packer's own rule decides what fits. */
-function shortest(wanted: readonly Wanted[], width: number, turn: boolean) {
-  let best: { readonly rects: NonNullable<ReturnType<typeof packed>>; readonly length: number } | undefined;
-  const long = wanted.reduce((all, each) => all + Math.max(each.width, each.height) + PART_GAP, 0);
+/** The shortest length that takes every part on one slab, by halving; the packer's own rule decides what fits. */
+function shortest(
+  wanted: readonly Wanted[],
+  width: number,
+  turn: boolean,
+  most: number,
+): { readonly bin: Bin; readonly length: number } | undefined {
+  let best: { readonly bin: Bin; readonly length: number } | undefined;
   for (const [offer, logic] of offers(wanted, width, turn).flatMap((each) => LOGICS.map((logic) => [each, logic] as const))) {
-    let [low, high] = [0, best?.length ?? long];
+    let [low, high] = [0, best?.length ?? most];
     for (let i = 0; i < SEARCH_STEPS; i += 1) {
       const length = i === 0 ? high : (low + high) / 2;
-      const rects = packed(offer, width, length, turn, logic);
-      const reach = rects && Math.max(...rects.map((rect) => rect.y + rect.height));
-      if (rects && reach !== undefined && (!best || reach < best.length)) best = { rects, length: reach };
-      if (rects) high = Math.min(length, reach!);
+      const [bin, ...others] = packed(offer, width, length, turn, logic);
+      const fits = bin && others.length === 0 && bin.length === wanted.length && reachOf(bin) <= length + 1e-6;
+      if (fits && (!best || reachOf(bin) < best.length)) best = { bin, length: reachOf(bin) };
+      if (fits) high = Math.min(length, reachOf(bin));
       else low = length;
     }
   }
   return best;
+}
+
+/** The fewest slabs no longer than the most that take every part, each then as short as it can be. */
+function fewest(wanted: readonly Wanted[], width: number, turn: boolean, most: number): Bin[] {
+  const one = shortest(wanted, width, turn, most);
+  if (one) return [one.bin];
+  const tries = offers(wanted, width, turn).flatMap((offer) => LOGICS.map((logic) => packed(offer, width, most, turn, logic)));
+  const bins = tries.sort((a, b) => a.length - b.length || Math.min(...a.map(reachOf)) - Math.min(...b.map(reachOf)))[0]!;
+  return bins.map((bin) => {
+    const own = bin.map(({ data }) => data as Wanted);
+    return shortest(own, width, turn, most)?.bin ?? bin;
+  });
 }
 
 /** A part's cut line where it is laid, turned a quarter if it is. */
@@ -88,48 +123,53 @@ function laidOutline({ outline }: FlatPart, x: number, y: number, turned: boolea
   return outline.map((place) => (turned ? at(x + height - place.y, y + place.x) : at(x + place.x, y + place.y)));
 }
 
+/** The slab a part alone would need, lying as it may. */
+function needsOf({ width, height }: Wanted, turn: boolean): LargestSlab {
+  const [across, along] = turn ? [Math.min(width, height), Math.max(width, height)] : [width, height];
+  return { width: across + 2 * SLAB_EDGE, length: along + 2 * SLAB_EDGE };
+}
+
 /**
- * The shortest slab of a roller's width that takes every part, each in the box about it (the packing library's max-rects rule).
+ * The fewest and shortest slabs that take every part, each in the box about it (the packing library's max-rects rule).
  *
  * @param grain whether every part keeps its own x along the slab, as its arrow says
  */
-function layOut(parts: readonly FlatPart[], rollerWidth: number, thickness: number, grain: boolean): SlabSheet {
-  const room = rollerWidth - 2 * SLAB_EDGE;
-  const wanted = parts.flatMap((part) => {
+function layOut(parts: readonly FlatPart[], largest: LargestSlab, thickness: number, grain: boolean): Layout {
+  const [room, most] = [largest.width - 2 * SLAB_EDGE, largest.length - 2 * SLAB_EDGE];
+  const boxOf = (part: FlatPart): Wanted => {
     // unturned, a part's own x runs along the slab
     const { width: height, height: width } = boundsOf(part.outline);
-    const turned = !grain && width > room;
-    return Array.from({ length: part.count }, () =>
-      turned ? quarter({ part, turned: false, width, height }) : { part, turned, width, height },
-    );
-  });
-  const fits = ({ width }: Wanted) => width <= room;
-  const laying = wanted.filter(fits);
-  const found = laying.length ? shortest(laying, room, !grain) : undefined;
-  const laid = (found?.rects ?? []).map((rect): Laid => {
+    const asItIs = { part, turned: false, width, height };
+    const lies = width <= room && height <= most;
+    return !grain && !lies ? quarter(asItIs) : asItIs;
+  };
+  const boxes = parts.map(boxOf);
+  const unfit = boxes
+    .filter(({ width, height }) => width > room + 1e-6 || height > most + 1e-6)
+    .map((each): Unfit => ({ part: each.part, needs: needsOf(each, !grain) }));
+  if (unfit.length > 0) return { sheets: [], unfit };
+  const wanted = boxes.flatMap((box) => Array.from({ length: box.part.count }, () => box));
+  return { sheets: fewest(wanted, room, !grain, most).map((bin) => sheetOf(bin, thickness)), unfit: [] };
+}
+
+function sheetOf(bin: Bin, thickness: number): SlabSheet {
+  const laid = bin.map((rect): Laid => {
     const { part, turned: before } = rect.data as Wanted;
     const turned = before !== Boolean(rect.rot);
     const [x, y] = [rect.y + SLAB_EDGE, rect.x + SLAB_EDGE];
     return { part, turned, x, y, width: rect.height, height: rect.width, outline: laidOutline(part, x, y, turned) };
   });
-  const width = laid.length ? Math.max(...laid.map((each) => each.y + each.height)) + SLAB_EDGE : 0;
-  const length = found ? found.length + 2 * SLAB_EDGE : 0;
+  const width = Math.max(...laid.map((each) => each.y + each.height)) + SLAB_EDGE;
+  const length = reachOf(bin) + 2 * SLAB_EDGE;
   const taken = laid.reduce((all, { part }) => all + areaOf(part.outline), 0);
-  return {
-    thickness,
-    width,
-    length,
-    laid,
-    tooWide: parts.filter((part) => wanted.some((each) => each.part === part && !fits(each))),
-    used: length ? taken / (length * width) : 0,
-  };
+  return { thickness, width, length, laid, used: taken / (length * width) };
 }
 
 /** Thicknesses nearer than this come from one slab, mm. */
 const SAME_THICKNESS = 0.3;
 
-/** A slab for each thickness, thickest first, with copies of every part for so many pieces. */
-export function slabSheets(parts: readonly FlatPart[], rollerWidth: number, pieces: number, grain: boolean): SlabSheet[] {
+/** Slabs for each thickness, thickest first, with copies of every part for so many pieces; none where a part fits on no slab. */
+export function slabSheets(parts: readonly FlatPart[], largest: LargestSlab, pieces: number, grain: boolean): Layout {
   const groups: FlatPart[][] = [];
   for (const part of [...parts].sort((a, b) => b.thickness - a.thickness)) {
     const copies = { ...part, count: part.count * pieces };
@@ -137,5 +177,7 @@ export function slabSheets(parts: readonly FlatPart[], rollerWidth: number, piec
     if (group) group.push(copies);
     else groups.push([copies]);
   }
-  return groups.map((group) => layOut(group, rollerWidth, group[0]!.thickness, grain));
+  const layouts = groups.map((group) => layOut(group, largest, group[0]!.thickness, grain));
+  const unfit = layouts.flatMap((each) => each.unfit);
+  return { sheets: unfit.length > 0 ? [] : layouts.flatMap(({ sheets }) => sheets), unfit };
 }

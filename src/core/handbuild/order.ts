@@ -81,11 +81,12 @@ function dryingAdvice(sized: Sized, handle = false): string[] {
 const DUST =
   'Dry clay is dust with silica in it: level the rim while it is damp; do not dry-sand without extraction and a fitted respirator; wet-clean, do not sweep.';
 const KNIFE = 'Needles, wires and knives cut: keep the other hand behind the blade.';
+const HOT_AIR = 'Hot air instead of waiting burns and flings chips: goggles, away from skin and others.';
+const PLASTER = 'A hump or mould of plaster: keep its crumbs out of the clay. Fired into a wall, a crumb spits a chip off it later.';
 const KILN =
-  'Damp or thick ware bursts: if in doubt, wait. Ventilate, and follow the kiln’s own manual; electrical and gas work is for a licensed person.';
+  'Damp or thick ware can burst: if in doubt, wait. Ventilate, and follow the kiln’s own manual; electrical and gas work is for a licensed person.';
 const STRUCTURE =
   'Chimney, oven, hearth, candle and structural pieces: fire, gas and load rules apply. The local code and a licensed installer decide, not a size calculator.';
-const HEAT_GUN = 'A heat gun burns and flings chips: goggles, away from skin and others.';
 
 function roll({ textured, sized }: Work): WorkStep[] {
   const heavy = sized.masses.trimmed > HEAVY_G;
@@ -142,7 +143,7 @@ function formerSteps(work: Work): WorkStep[] {
         name: 'lay',
         title: 'Lay it over the hump',
         does: ['Cloth or paper between clay and hump. Ease it down from the top, thin what gathers, and trim the edge at the line.'],
-        care: [KNIFE],
+        care: [PLASTER],
       },
       {
         name: 'off',
@@ -161,7 +162,7 @@ function formerSteps(work: Work): WorkStep[] {
       does: [
         'Cloth, paper or dust of dry starch between clay and bowl. Ease it in from the rim so that it does not stretch, compress, and trim at the line.',
       ],
-      care: [KNIFE],
+      care: [PLASTER],
     },
     {
       name: 'off',
@@ -193,14 +194,14 @@ function coilSteps({ pauses = 0 }: Work): WorkStep[] {
             ]
           : []),
       ],
-      care: pauses > 0 ? [HEAT_GUN] : [],
+      care: pauses > 0 ? [HOT_AIR] : [],
     },
     {
       name: 'scrape',
       title: 'Scrape it true',
       wait: LEATHER,
       does: ['Pare and scrape the wall to its thickness and the outline to its rib.'],
-      care: [KNIFE],
+      care: [],
     },
   ];
 }

@@ -24,10 +24,14 @@ export interface Guide {
   readonly thickness: number;
 }
 
-/** From the maker's battens the one, or the two together, nearest to a thickness, mm; undefined where there are none. */
+/** Battens further off than this share of a thickness are no guide for it. Ours. */
+const GUIDE_OFF = 0.2;
+
+/** From the maker's battens the one, or the two together, nearest to a thickness, mm; undefined where none is near. */
 export function guideFor(thickness: number, battens: readonly number[]): Guide | undefined {
   const singles: Guide[] = battens.map((mm) => ({ battens: [mm], thickness: mm }));
   const pairs: Guide[] = battens.flatMap((a, i) => battens.slice(i + 1).map((b) => ({ battens: [a, b], thickness: a + b })));
   const off = (guide: Guide) => Math.abs(guide.thickness - thickness) + (guide.battens.length - 1) * 0.01;
-  return [...singles, ...pairs].sort((a, b) => off(a) - off(b))[0];
+  const nearest = [...singles, ...pairs].sort((a, b) => off(a) - off(b))[0];
+  return nearest && Math.abs(nearest.thickness - thickness) <= GUIDE_OFF * thickness ? nearest : undefined;
 }

@@ -291,66 +291,94 @@ describe('the layout on a slab', () => {
     notes: [],
     thickness,
   });
+  const TABLE = { width: 360, length: 1200 };
   const anyParts = fc.array(fc.record({ w: mm(20, 330), h: mm(20, 600), n: fc.integer({ min: 1, max: 4 }) }), {
     minLength: 1,
     maxLength: 6,
   });
 
-  it('never lets parts overlap, never leaves the slab, and lays every part that is not too wide', () => {
+  it('never lets parts overlap, never leaves a slab, and lays every part once, or names what fits on none', () => {
     fc.assert(
-      fc.property(anyParts, fc.boolean(), (given, grain) => {
-        const wanted = given.map(({ w, h, n }) => part(w, h, n));
-        const [sheet] = slabSheets(wanted, 360, 1, grain);
-        const { laid, tooWide, length, width } = sheet!;
-        const fitting = wanted.filter((each) => !tooWide.includes(each) && !tooWide.some(({ name }) => name === each.name));
-        expect(laid).toHaveLength(fitting.reduce((all, { count }) => all + count, 0));
-        laid.forEach((one, i) => {
-          const { left, top, width: w, height: h } = boundsOf(one.outline);
-          expect(left).toBeGreaterThanOrEqual(SLAB_EDGE - 1e-6);
-          expect(top).toBeGreaterThanOrEqual(SLAB_EDGE - 1e-6);
-          expect(left + w).toBeLessThanOrEqual(length - SLAB_EDGE + 1e-6);
-          expect(top + h).toBeLessThanOrEqual(width - SLAB_EDGE + 1e-6);
-          expect(width).toBeLessThanOrEqual(360 + 1e-6);
-          if (grain) expect(one.turned).toBe(false);
-          for (const other of laid.slice(i + 1)) {
-            const b = boundsOf(other.outline);
-            const clear =
-              left + w + PART_GAP <= b.left + 1e-6 ||
-              b.left + b.width + PART_GAP <= left + 1e-6 ||
-              top + h + PART_GAP <= b.top + 1e-6 ||
-              b.top + b.height + PART_GAP <= top + 1e-6;
-            expect(clear).toBe(true);
-          }
-        });
+      fc.property(anyParts, fc.boolean(), fc.integer({ min: 400, max: 1500 }), (given, grain, most) => {
+        const wanted = given.map(({ w, h, n }) => part(Math.round(w), Math.round(h), n));
+        const { sheets, unfit } = slabSheets(wanted, { width: 360, length: most }, 1, grain);
+        const room = [360 - 2 * SLAB_EDGE, most - 2 * SLAB_EDGE];
+        const lies = (w: number, h: number) => h <= room[0]! + 1e-6 && w <= room[1]! + 1e-6;
+        const fits = ({ outline }: FlatPart) => {
+          const { width: w, height: h } = boundsOf(outline);
+          return lies(w, h) || (!grain && lies(h, w));
+        };
+        expect(unfit.map(({ part: { name } }) => name).sort()).toEqual(
+          wanted
+            .filter((each) => !fits(each))
+            .map(({ name }) => name)
+            .sort(),
+        );
+        if (unfit.length > 0) {
+          expect(sheets).toEqual([]);
+          return;
+        }
+        const all = sheets.flatMap(({ laid }) => laid.map((each) => each.part.name));
+        expect(all.sort()).toEqual(wanted.flatMap(({ name, count }) => Array<string>(count).fill(name)).sort());
+        for (const { laid, length, width } of sheets)
+          laid.forEach((one, i) => {
+            expect(length).toBeLessThanOrEqual(most + 1e-6);
+            const { left, top, width: w, height: h } = boundsOf(one.outline);
+            expect(left).toBeGreaterThanOrEqual(SLAB_EDGE - 1e-6);
+            expect(top).toBeGreaterThanOrEqual(SLAB_EDGE - 1e-6);
+            expect(left + w).toBeLessThanOrEqual(length - SLAB_EDGE + 1e-6);
+            expect(top + h).toBeLessThanOrEqual(width - SLAB_EDGE + 1e-6);
+            expect(width).toBeLessThanOrEqual(360 + 1e-6);
+            if (grain) expect(one.turned).toBe(false);
+            for (const other of laid.slice(i + 1)) {
+              const b = boundsOf(other.outline);
+              const clear =
+                left + w + PART_GAP <= b.left + 1e-6 ||
+                b.left + b.width + PART_GAP <= left + 1e-6 ||
+                top + h + PART_GAP <= b.top + 1e-6 ||
+                b.top + b.height + PART_GAP <= top + 1e-6;
+              expect(clear).toBe(true);
+            }
+          });
       }),
       { ...RUNS, numRuns: 60 },
     );
   });
 
   it('wastes little on parts that tile the slab', () => {
-    const [sheet] = slabSheets([part(150, 107, 9)], 360, 1, false);
+    const [sheet, ...more] = slabSheets([part(150, 107, 9)], TABLE, 1, false).sheets;
+    expect(more).toEqual([]);
     expect(sheet!.length).toBeCloseTo(2 * SLAB_EDGE + 3 * 150 + 2 * PART_GAP, 0);
     expect(sheet!.used).toBeGreaterThan(0.8);
   });
 
   it('lays a long part across when that is shorter', () => {
-    const [sheet] = slabSheets([part(330, 100, 1)], 360, 1, false);
+    const [sheet] = slabSheets([part(330, 100, 1)], TABLE, 1, false).sheets;
     expect(sheet!.length).toBeCloseTo(100 + 2 * SLAB_EDGE, 0);
-    expect(slabSheets([part(330, 100, 1)], 360, 1, true)[0]!.length).toBeCloseTo(330 + 2 * SLAB_EDGE, 0);
+    expect(slabSheets([part(330, 100, 1)], TABLE, 1, true).sheets[0]!.length).toBeCloseTo(330 + 2 * SLAB_EDGE, 0);
   });
 
   it('rolls one slab for each thickness and as many copies as pieces', () => {
-    const sheets = slabSheets([part(100, 100, 2, 8), part(100, 100, 1, 6)], 360, 3, false);
+    const { sheets } = slabSheets([part(100, 100, 2, 8), part(100, 100, 1, 6)], TABLE, 3, false);
     expect(sheets.map(({ thickness, laid }) => [thickness, laid.length])).toEqual([
       [8, 6],
       [6, 3],
     ]);
   });
 
-  it('names what is too wide for the roller, and turns what is not', () => {
-    const [sheet] = slabSheets([part(100, 500, 1), part(400, 400, 1)], 360, 1, false);
-    expect(sheet!.laid).toHaveLength(1);
-    expect(sheet!.laid[0]!.turned).toBe(true);
-    expect(sheet!.tooWide.map(({ name }) => name)).toEqual(['400 x 400']);
+  it('names what fits on no slab with the slab that would take it, and gives no layout of the rest', () => {
+    const { sheets, unfit } = slabSheets([part(100, 500, 1), part(400, 420, 1)], TABLE, 1, false);
+    expect(sheets).toEqual([]);
+    expect(unfit.map(({ part: { name }, needs }) => [name, needs])).toEqual([
+      ['400 x 420', { width: 400 + 2 * SLAB_EDGE, length: 420 + 2 * SLAB_EDGE }],
+    ]);
+    const [turned] = slabSheets([part(100, 500, 1)], TABLE, 1, false).sheets;
+    expect(turned!.laid[0]!.turned).toBe(true);
+  });
+
+  it('rolls several slabs where one would be longer than the table', () => {
+    const { sheets } = slabSheets([part(300, 300, 5)], { width: 360, length: 700 }, 1, true);
+    expect(sheets.map(({ laid }) => laid.length).sort()).toEqual([1, 2, 2]);
+    for (const { length } of sheets) expect(length).toBeLessThanOrEqual(700);
   });
 });

@@ -1,4 +1,4 @@
-import { type Drawing, PAPER, type Paper, type Shape, type Sheet, checkLine, line, moved, words } from './drawing';
+import { type Drawing, PAPER, type Paper, type Place, type Shape, type Sheet, checkLine, line, moved, words } from './drawing';
 
 /** No printer reaches nearer to the edge. mm */
 const MARGIN = 12;
@@ -17,8 +17,17 @@ function touches(shape: Shape, left: number, top: number, width: number, height:
   if (shape.kind === 'line') {
     return within(Math.min(shape.x1, shape.x2), Math.min(shape.y1, shape.y2), Math.max(shape.x1, shape.x2), Math.max(shape.y1, shape.y2));
   }
-  const [xs, ys] = [shape.points.map(({ x }) => x), shape.points.map(({ y }) => y)];
-  return within(Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys));
+  const { points } = shape;
+  const next = (i: number) => points[(i + 1) % points.length]!;
+  const each = (a: Place, b: Place) => within(Math.min(a.x, b.x), Math.min(a.y, b.y), Math.max(a.x, b.x), Math.max(a.y, b.y));
+  if (points.some((point, i) => each(point, next(i)))) return true;
+  // no line of it crosses the page: the page may lie within it
+  const middle = { x: left + width / 2, y: top + height / 2 };
+  return points.reduce((odd, a, i) => {
+    const b = next(i);
+    const crosses = a.y > middle.y !== b.y > middle.y && middle.x < a.x + ((middle.y - a.y) / (b.y - a.y)) * (b.x - a.x);
+    return crosses ? !odd : odd;
+  }, false);
 }
 
 /** A page's place among the others. */
@@ -37,7 +46,7 @@ export interface Tile extends Sheet {
 const cross = (x: number, y: number): Shape[] => [line(x - 4, y, x + 4, y, 0.15), line(x, y - 4, x, y + 4, 0.15)];
 
 /**
- * A drawing on as many pages as it needs, in true mm, each with a check line, its place among the pages, and crosses where
+ * A drawing on as many pages as it needs, in true mm, none of them empty, each with a check line, its place among the pages, and crosses where
  * they overlap.
  *
  * @param correction by how much positions are stretched for a printer that prints small or large: 100 over what its
@@ -51,7 +60,7 @@ export function tile(drawing: Drawing, paper: Paper, correction = 1): Tile[] {
   const [columns, rows] = [count(drawnWide, area.width), count(drawnHigh, area.height)];
   const one = columns * rows === 1;
   const at = { x: one ? (width - drawnWide) / 2 : MARGIN, y: MARGIN };
-  return Array.from({ length: rows * columns }, (_, i) => {
+  const pages = Array.from({ length: rows * columns }, (_, i) => {
     const [row, column] = [Math.floor(i / columns), i % columns];
     const from = { x: (column * (area.width - OVERLAP)) / correction, y: (row * (area.height - OVERLAP)) / correction };
     const shown = { width: area.width / correction, height: area.height / correction };
@@ -76,6 +85,8 @@ export function tile(drawing: Drawing, paper: Paper, correction = 1): Tile[] {
       at,
       area,
       shapes: [...shapes, ...joins, ...check, words(MARGIN, height - 6, which, 2.8)],
+      shows: shapes.length > 0,
     };
   });
+  return pages.filter(({ shows }, i) => shows || i === 0).map(({ shows: _, ...page }) => page);
 }

@@ -1,3 +1,4 @@
+import type { Way } from './making';
 import type { Sized } from './size';
 import type { StepName } from './steps';
 
@@ -12,9 +13,11 @@ export interface Advice {
 const WIDE = 200;
 const TALL = 200;
 const HEAVY = 5000;
+/** An arm that leans on nothing reaches so far down inside, wet mm. Ours. */
+const REACH = 350;
 
 /** What the form asks of the hands, where it applies: wide and flat, tall, collared, heavy; and the cautions at the step. */
-export function adviceFor(sized: Sized): Advice[] {
+export function adviceFor(sized: Sized, way?: Way): Advice[] {
   const { family, sizes } = sized.stages.wet;
   const width = sized.measures.widest;
   const flat = family === 'disc' || family === 'plate' || (sizes.height < width / 3 && width > WIDE);
@@ -22,29 +25,52 @@ export function adviceFor(sized: Sized): Advice[] {
   const collared = family === 'bottle' || (sizes.neckDiameter !== undefined && sizes.neckDiameter < (sizes.bellyDiameter ?? 0) * 0.7);
   const ring = sized.volumes.hollow > 0;
   const all: (Advice | false)[] = [
-    sized.masses.ball > HEAVY && {
-      step: 'ball',
-      words: 'A heavy ball: divide the load, bring the wheel to you. Soft clay saves wrists.',
-      caution: true,
-    },
-    tall && { step: 'ball', words: 'Tall ware wants stiffer clay.' },
-    flat && { step: 'ball', words: 'Flat ware may be very soft. Softer clay holds more water and shrinks more.' },
+    ...ofTheBall(sized, { flat, tall, plaster: way === 'plaster' }),
     flat && { step: 'opened', words: 'Compress the floor, from the middle out and back, or it cracks in an S.' },
+    sizes.height > REACH && {
+      step: 'cylinder',
+      words: 'Deeper than an arm reaches: finish the floor and the inside while the wall is low.',
+    },
     family !== 'disc' &&
       !collared && { step: 'shape', words: 'Open the mouth up to its size, never down to it: clay widens easily and collars back badly.' },
     collared && {
       step: 'cylinder',
       words: 'Collar a little at a time and thin the wall again after each; leave the neck thick until then.',
     },
-    { step: 'needle', words: 'Needle, wire and knife cut: keep the other hand behind the blade.', caution: true },
+    family !== 'disc' && { step: 'needle', words: 'Needle and wire cut: keep the other hand behind the blade.', caution: true },
     flat && {
       step: 'trim',
       words:
         'Dry between boards, flip once the rim has firmed and the floor has not; cut it free again as it dries; let it slide on grog in the kiln.',
     },
-    tall && !flat && { step: 'trim', words: 'Trim in a chuck: a tall piece does not stand safely on its rim.' },
+    tall &&
+      !flat && {
+        step: 'trim',
+        words:
+          'Trim in a chuck: a tall piece does not stand safely on its rim. Hot air to firm a fresh chuck burns and flings chips: goggles, away from skin and others.',
+      },
     ring && { step: 'trim', words: 'The hollow of the foot ring is turned here: tap the floor, and stop before it sounds thin.' },
     { step: 'trim', words: 'Dry trimmings are dust with silica in it: wet-clean, do not sweep.', caution: true },
   ];
   return all.filter((each): each is Advice => each !== false);
+}
+
+/** What the ball asks for before it is thrown. */
+function ofTheBall({ masses }: Sized, { flat, tall, plaster }: Record<'flat' | 'tall' | 'plaster', boolean>): (Advice | false)[] {
+  return [
+    masses.ball > HEAVY && {
+      step: 'ball',
+      words: tall
+        ? 'A heavy ball: divide the load, lift with help, bring the wheel to you. Tall ware wants stiff clay: centre it in two or three parts, one on the other.'
+        : 'A heavy ball: divide the load, lift with help, bring the wheel to you. Soft clay saves wrists.',
+      caution: true,
+    },
+    tall && masses.ball <= HEAVY && { step: 'ball', words: 'Tall ware wants stiffer clay.' },
+    plaster && {
+      step: 'ball',
+      words: 'Keep crumbs of a plaster bat out of the clay: fired into a wall, one spits a chip off it later.',
+      caution: true,
+    },
+    flat && { step: 'ball', words: 'Flat ware may be very soft. Softer clay holds more water and shrinks more.' },
+  ];
 }

@@ -1,4 +1,4 @@
-export { MAKING_MOST, MAKING_WAYS, MAKING_WORDS, type Making, NOTHING_LOST, WAYS, type Way, checkMaking } from './making';
+export { MAKING_MOST, MAKING_WAYS, MAKING_WORDS, type Making, NOTHING_LOST, WAYS, type Way, checkMaking, withoutRim } from './making';
 export { type Attached, type Masses, type Sized, type Thrown, size } from './size';
 export { type ClayVolumes, type OnBat, totalMl } from './thrown';
 export { type CapacityTarget, type Keep, type Reached, type Wanted, reach, solveCapacity } from './solve';
@@ -14,8 +14,19 @@ export {
   resolveKnown,
   shrinkageIfBoth,
 } from './known';
+export { type Along, type Doubts, type Made, rangeOf, reachedFrom } from './doubt';
 export { type Limit, USUAL_ODDS, type Window, aimFor, chanceWithin, windowAt, windows } from './window';
-export { type Step, type StepName, USUAL_SHORTENING, type WallSlice, type WheelSteps, wheelSteps } from './steps';
+export {
+  type Opening,
+  type Step,
+  type StepName,
+  type Throwing,
+  USUAL_OPENING,
+  USUAL_SHORTENING,
+  type WallSlice,
+  type WheelSteps,
+  wheelSteps,
+} from './steps';
 export {
   type Again,
   GLAZE,

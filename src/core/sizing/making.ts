@@ -31,6 +31,9 @@ export interface Making {
 
 export const NOTHING_LOST: Making = { trimFloor: 0, trimWall: 0, rimCut: 0, wireLoss: 0, slurryPercent: 0 };
 
+/** The making of what has no rim, a disc: nothing is cut or ground off one. */
+export const withoutRim = (making: Making): Making => ({ ...making, rimCut: 0, rimGround: undefined });
+
 /** Ways of working, each with the allowances it starts from; `own` keeps what the maker set. computation.md section 5. */
 export const WAYS = {
   trimmed: { trimFloor: 4, trimWall: 1.5, rimCut: 2, wireLoss: 1, slurryPercent: 3 },

@@ -12,7 +12,7 @@ import {
   wetDensity,
 } from '@/core/clay';
 import { type Form, type Measures, type Outline, formAt, measuresOf, outlineAt } from '@/core/form';
-import type { Making } from './making';
+import { type Making, withoutRim } from './making';
 import { type ClayVolumes, type OnBat, onBat, totalMl, turnedUpTo } from './thrown';
 
 /** The piece as it stands on the bat: everything a gauge, a needle or a pair of calipers meets there. Wet mm. */
@@ -69,11 +69,12 @@ export interface Attached {
  *
  * @example size(figures, form, 'glazed', WAYS.trimmed).masses.ball // 646.6 for the reference cup
  */
-export function size<S extends Stage>(clay: ClayFigures, form: Form<S>, at: S, making: Making, attached: readonly Attached[] = []): Sized {
+export function size<S extends Stage>(clay: ClayFigures, form: Form<S>, at: S, given: Making, attached: readonly Attached[] = []): Sized {
   const kept = (stage: Stage) => remaining(clay.shrinkage, stage, 'width') ** 2 * remaining(clay.shrinkage, stage, 'height');
   const wet = outlineAt(form, at, 'wet', clay.shrinkage);
   const fired = outlineAt(form, at, 'glazed', clay.shrinkage);
   const measures = measuresOf(fired);
+  const making = measures.brimMl > 0 ? given : withoutRim(given);
   const bat = onBat(wet, measures.clayMl / kept('glazed'), making);
   const stages = perStage((stage) => formAt(form, at, stage, clay.shrinkage)) as Sized['stages'];
   const rim = bat.piece.inside[0]!.z + (making.rimGround ?? 0);

@@ -1,4 +1,4 @@
-import { type Line, type Outline, along, revolvedMl } from '@/core/form';
+import { type Line, type Outline, along, between, nearestOn, revolvedMl } from '@/core/form';
 import { partedAtFloor } from './thrown';
 
 const SLICES = 60;
@@ -12,23 +12,49 @@ export interface Slice {
 }
 
 /**
- * The wall in slices, each between equal shares of its outside and its inside, floor to rim. A slice's thickness is its
- * volume over the length and the girth of its mid-line (Pappus), so that together they are exactly the wall.
+ * The wall in slices from floor to rim, cut square to it: from places evenly along its outside to the nearest inside. A slice's
+ * thickness is its volume over the length and the girth of its mid-line (Pappus); together they are exactly the wall.
  */
 export function slicesOf(outer: Line, inner: Line): Slice[] {
-  const [outside, inside] = [along(outer), along(inner.toReversed())];
-  const cuts = Array.from({ length: SLICES + 1 }, (_, i) => ({ out: outside(i / SLICES), in: inside(i / SLICES) }));
-  return cuts.slice(1).map((b, i) => {
+  const outside = along(outer);
+  const within = inner.toReversed();
+  const cuts = Array.from({ length: SLICES + 1 }, (_, i) => {
+    const out = outside(i / SLICES);
+    return { out, in: i === 0 ? within[0]! : i === SLICES ? within.at(-1)! : nearestOn(within, out).point };
+  });
+  const slices = cuts.slice(1).map((b, i): Slice => {
     const a = cuts[i]!;
-    const volume = revolvedMl([a.out, b.out, b.in, a.in]) * 1000;
-    const [from, to] = [a, b].map(({ out, in: within }) => ({ r: (out.r + within.r) / 2, z: (out.z + within.z) / 2 })) as [
-      { r: number; z: number },
-      { r: number; z: number },
-    ];
+    const [from, to] = [between(a.out, a.in, 0.5), between(b.out, b.in, 0.5)];
     const length = Math.hypot(to.r - from.r, to.z - from.z);
     const radius = (from.r + to.r) / 2;
+    const volume = revolvedMl([a.out, b.out, b.in, a.in]) * 1000;
     return { radius, z: (from.z + to.z) / 2, length, thick: length > 0 ? volume / (2 * Math.PI * radius * length) : 0 };
   });
+  return ofVolume(slices, revolvedMl([...outer, ...inner]) * 1000);
+}
+
+const volumeOf = (slices: readonly Slice[]): number =>
+  slices.reduce((all, { radius, length, thick }) => all + 2 * Math.PI * radius * length * thick, 0);
+
+/** The same slices, all thicker or thinner by one factor, of a volume in mm3. */
+function ofVolume(slices: readonly Slice[], mm3: number): Slice[] {
+  const factor = mm3 / volumeOf(slices);
+  return slices.map((slice) => ({ ...slice, thick: slice.thick * factor }));
+}
+
+/** What steps in thickness, such as a gallery or the end of a trimming allowance, is spread along so much of the wall. */
+const SPREAD = 0.1;
+
+/** The wall as a hand pulls it: its thickness runs smoothly, its volume is kept (computation.md section 9). */
+export function smoothed(slices: readonly Slice[]): Slice[] {
+  const reach = Math.round((slices.length * SPREAD) / 2);
+  const mean = (i: number, by: number) => {
+    const near = slices.slice(i - by, i + by + 1);
+    return near.reduce((all, { thick }) => all + thick, 0) / near.length;
+  };
+  // nearer to an end the window is narrower, so that it stays even
+  const even = slices.map((slice, i) => ({ ...slice, thick: mean(i, Math.min(reach, i, slices.length - 1 - i)) }));
+  return ofVolume(even, volumeOf(slices));
 }
 
 /** The wall of a piece from its floor up, in slices, and where the floor's top lies, mm. */

@@ -1,4 +1,4 @@
-import { type Form, LARGEST_MM, type SizeName, checkForm, formOf, holdsMl, relationFault, sizeSpec, sizesOf } from '@/core/form';
+import { type Form, LARGEST_MM, type SizeName, checkForm, formOf, holdsMl, sizeSpec } from '@/core/form';
 import { type Result, bad, good } from '@/core/units';
 
 /** What a finished piece must hold, brim-full, and what of its size is given: nothing, a height, a most, or the mouth. mm, ml. */
@@ -11,10 +11,16 @@ export interface CapacityTarget {
 
 type Finished = Form<'glazed'>;
 
-/** Halving the interval so often leaves less than a hundred-millionth of it. */
-const HALVINGS = 60;
+/** From a possible form its size is walked up or down by this much at a time. */
+const STRIDE = 1.2;
+/** Halvings that bring a stride below the last figure anyone reads. */
+const HALVINGS = 40;
+/** The edge of what can be made is looked for less closely: each look tries the whole outline. */
+const EDGE_HALVINGS = 22;
 /** A target is met within this share of it. */
 const CLOSE = 1e-6;
+/** Forms smaller than this share of the shape are not looked for. */
+const SMALLEST = 1e-3;
 
 /** A form grown in height and across; what is a thickness stays. */
 export function scaled(shape: Finished, tall: number, wide: number): Finished {
@@ -28,47 +34,59 @@ export function scaled(shape: Finished, tall: number, wide: number): Finished {
 
 const silent = () => '';
 
-/** Whether its sizes go together and are within what is accepted; the outline is looked at once something is found. */
-function possible(form: Finished): boolean {
-  const sizes = sizesOf(form, form.sizes).map((name) => form.sizes[name]!);
-  return sizes.every((mm) => mm > 0 && mm <= LARGEST_MM * (1 + 1e-9)) && relationFault(form, silent) === undefined;
-}
+/** What a form holds to so far below its rim, ml; nothing where it cannot be made. */
+const holds = (form: Finished, belowRim: number): number | undefined => (checkForm(form, silent).ok ? holdsMl(form, belowRim) : undefined);
 
-/** What a form holds to so far below its rim, ml; nothing where its sizes do not go together. */
-const holds = (form: Finished, belowRim: number): number => (possible(form) ? holdsMl(form, belowRim) : 0);
-
-/** The form of a kind growing with f that holds the target; the largest or smallest possible where none does. */
-function growUntil(target: number, largest: number, belowRim: number, make: (f: number) => Finished): { form: Finished; met: boolean } {
-  let [low, high] = [0, largest];
-  if (holds(make(largest), belowRim) < target) {
-    // the largest may be impossible for its relations only: look for where they still hold
-    const possibleUpTo = largestHolding(largest, belowRim, make);
-    if (possibleUpTo === undefined) return { form: make(1), met: false };
-    if (holds(make(possibleUpTo), belowRim) < target) return { form: make(possibleUpTo), met: false };
-    high = possibleUpTo;
-  }
-  for (let i = 0; i < HALVINGS; i += 1) {
-    const middle = (low + high) / 2;
-    if (holds(make(middle), belowRim) < target) low = middle;
-    else high = middle;
-  }
-  // the smallest that can be made may hold more than was asked
-  const form = make(high);
-  return { form, met: holds(form, belowRim) <= target * (1 + CLOSE) };
-}
-
-/** The largest f at which the form holds anything, between the first found by doubling and the most. */
-function largestHolding(largest: number, belowRim: number, make: (f: number) => Finished): number | undefined {
-  let f = largest;
-  while (f > 1e-4 && holds(make(f), belowRim) === 0) f /= 1.25;
-  if (f <= 1e-4) return undefined;
-  let [good_, bad_] = [f, Math.min(largest, f * 1.25)];
-  for (let i = 0; i < HALVINGS; i += 1) {
+/** The last f for which something is so between one for which it is and one for which it is not. */
+function edge(is: (f: number) => boolean, inside: number, outside: number, halvings = HALVINGS): number {
+  let [good_, bad_] = [inside, outside];
+  for (let i = 0; i < halvings; i += 1) {
     const middle = (good_ + bad_) / 2;
-    if (holds(make(middle), belowRim) > 0) good_ = middle;
+    if (is(middle)) good_ = middle;
     else bad_ = middle;
   }
   return good_;
+}
+
+/** The f nearest to 1 whose form can be made; undefined where there is none. */
+function firstPossible(largest: number, can: (f: number) => boolean): number | undefined {
+  const start = Math.min(1, largest);
+  for (let f = 1; f * start > SMALLEST; f /= STRIDE) {
+    const tries = [start * f, Math.min(largest, start / f)];
+    const found = tries.find(can);
+    if (found !== undefined) return found;
+  }
+  return undefined;
+}
+
+/** The form of a kind growing with f that holds the target; the one nearest to it that can be made where none does, and why. */
+function growUntil(target: number, largest: number, belowRim: number, make: (f: number) => Finished): Reached {
+  const at = (f: number) => holds(make(f), belowRim);
+  const can = (f: number) => at(f) !== undefined;
+  const from = firstPossible(largest, can);
+  if (from === undefined) return { form: make(Math.min(1, largest)), met: false, beyond: make(Math.min(1, largest)) };
+  const up = at(from)! < target;
+  // between two forms that can be made all can: what they hold is enough to look at
+  const short = (f: number) => (up ? holdsMl(make(f), belowRim) < target : holdsMl(make(f), belowRim) > target);
+  const limit = up ? largest : SMALLEST;
+  let last = from;
+  while (short(last)) {
+    if (last === limit) return { form: make(last), met: false, beyond: undefined };
+    const next = up ? Math.min(limit, last * STRIDE) : Math.max(limit, last / STRIDE);
+    if (!can(next)) {
+      // as far as it goes: it may hold the target on the way there
+      const end = edge(can, last, next, EDGE_HALVINGS);
+      if (short(end)) return { form: make(end), met: false, beyond: make(end + (next - end) / 1000) };
+      const form = make(edge((f) => !short(f), end, last));
+      return { form, met: true, beyond: undefined };
+    }
+    if (!short(next)) {
+      const form = make(edge((f) => !short(f), next, last));
+      return { form, met: Math.abs(holdsMl(form, belowRim) - target) <= target * CLOSE, beyond: undefined };
+    }
+    last = next;
+  }
+  return { form: make(last), met: Math.abs(at(last)! - target) <= target * CLOSE, beyond: undefined };
 }
 
 /** How far sizes that grow in one direction, or both, can grow before one leaves what is accepted. */
@@ -76,7 +94,7 @@ function room(shape: Finished, ...directions: readonly ('width' | 'height')[]): 
   const names = (Object.keys(shape.sizes) as SizeName[]).filter(
     (name) => !sizeSpec(name).stays && directions.includes(sizeSpec(name).direction),
   );
-  return LARGEST_MM / Math.max(...names.map((name) => shape.sizes[name]!));
+  return (LARGEST_MM * (1 - 1e-12)) / Math.max(...names.map((name) => shape.sizes[name]!));
 }
 
 /**
@@ -88,26 +106,27 @@ function room(shape: Finished, ...directions: readonly ('width' | 'height')[]): 
  */
 export function solveCapacity(shape: Finished, target: CapacityTarget, write: (mm: number) => string): Result<Finished> {
   const { capacityMl, height, maxHeight, rimDiameter } = target;
-  const floor = shape.sizes.floor ?? 0;
-  for (const [name, tall] of [
-    ['height', height],
-    ['maxHeight', maxHeight],
-  ] as const) {
-    if (tall !== undefined && tall <= floor) {
-      return bad(`target.${name}`, `A height of ${write(tall)} is not above the floor (${write(floor)}). Make it taller.`);
-    }
-  }
   const keep = height !== undefined ? 'height' : rimDiameter !== undefined ? 'mouth' : 'proportions';
-  const { form, met } = reach(shape, { capacityMl, keep, height, mouth: rimDiameter, maxHeight });
-  if (!met) {
-    return bad(
-      'target.capacityMl',
-      `${capacityMl} ml cannot be held like this with sizes up to ${write(LARGEST_MM)}: the nearest that can be made holds ${Math.round(holdsMl(form))} ml. Ask for that, or leave a size free.`,
-    );
-  }
+  const { form, met, beyond } = reach(shape, { capacityMl, keep, height, mouth: rimDiameter, maxHeight });
   const checked = checkForm(form, write);
-  if (checked.ok) return good(form);
-  return bad('target', `What would hold ${capacityMl} ml cannot be made: ${checked.problem.message}`);
+  const asked = `${Number(capacityMl.toFixed(2))} ml`;
+  if (!checked.ok) {
+    const given = Object.keys(target).find((name) => name !== 'capacityMl');
+    return bad(given ? `target.${given}` : 'target', `No such piece can be made whatever it holds: ${checked.problem.message}`);
+  }
+  if (met) return good(form);
+  const why = beyond && checkForm(beyond, write);
+  const obstacle = why && !why.ok ? `: ${why.problem.message}` : ` with sizes up to ${write(LARGEST_MM)}.`;
+  return bad(
+    'target.capacityMl',
+    `${asked} cannot be held like this${obstacle} The nearest that can be made holds ${nearestMl(holdsMl(form), capacityMl)} ml. Ask for that, or leave a size free.`,
+  );
+}
+
+/** A capacity as it can be asked for: rounded away from what cannot be made. */
+function nearestMl(ml: number, asked: number): number {
+  const per = ml < 20 ? 100 : 1;
+  return (asked > ml ? Math.floor(ml * per) : Math.ceil(ml * per)) / per;
 }
 
 /** What may scale to reach a capacity: everything, the widths with the height kept, or the heights with the widths kept. */
@@ -129,6 +148,8 @@ export interface Wanted {
 export interface Reached {
   readonly form: Finished;
   readonly met: boolean;
+  /** Just beyond the nearest, where that goes no further because of how its sizes go together: what cannot be made there. */
+  readonly beyond: Finished | undefined;
 }
 
 /** Grows or shrinks a shape until it holds what is wanted; where the sizes it may not pass forbid that, as far as they go. */

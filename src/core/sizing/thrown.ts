@@ -120,8 +120,10 @@ export function onBat(wet: Outline, pieceMl: number, making: Making): OnBat {
   const footRadius = swollen[0]!.r;
   const [rimIn, rimOut] = [inside[0]!.r, swollen.at(-1)!.r];
   const rimZ = inside[0]!.z + foot;
-  const ground = making.rimGround ?? 0;
-  const top = rimZ + ground + making.rimCut;
+  const hollowed = rimIn > 0;
+  const ground = hollowed ? (making.rimGround ?? 0) : 0;
+  const cut = hollowed ? making.rimCut : 0;
+  const top = rimZ + ground + cut;
   const rimMl = (high: number) => (Math.PI * Math.max(0, rimOut ** 2 - rimIn ** 2) * high) / 1000;
   const discMl = (high: number) => (Math.PI * footRadius ** 2 * high) / 1000;
   const hollow: Line = [...under, { r: 0, z: 0 }];
@@ -140,7 +142,7 @@ export function onBat(wet: Outline, pieceMl: number, making: Making): OnBat {
       floor: discMl(making.trimFloor),
       wire: discMl(making.wireLoss),
       side: layerMl('side'),
-      rim: rimMl(making.rimCut),
+      rim: rimMl(cut),
       wholeWall: layerMl('wholeWall'),
       carved: layerMl('carved'),
       edge: layerMl('edge'),

@@ -78,7 +78,7 @@ describe('the steps at the wheel', () => {
         const form = typical(family, family === 'cylinder' ? { height: height! * tall, rimDiameter: rimDiameter! * wide } : {});
         const sized = size(clay, form, 'glazed', lost);
         const total = totalMl(sized.volumes);
-        const { steps, takes } = wheelSteps(clay, sized, lost, shortening);
+        const { steps, takes } = wheelSteps(clay, sized, lost, { shortening });
         for (const step of steps.filter(({ name }) => ['ball', 'puck', 'opened', 'cylinder', 'shape'].includes(name))) {
           const drawn = step.sections.reduce((all, section) => all + revolvedMl(section), 0);
           expect(drawn / total, `${step.name} as drawn`).toBeGreaterThan(0.995);
@@ -95,12 +95,12 @@ describe('the steps at the wheel', () => {
   it('leave a rim that ends twice as wide twice as thick, when nothing goes into height', () => {
     const funnel = typical('cylinder', { height: 90, rimDiameter: 160, baseDiameter: 80, wall: 4 });
     const sized = size(clay, funnel, 'glazed', NOTHING_LOST);
-    const { cylinder } = wheelSteps(clay, sized, NOTHING_LOST, 0);
+    const { cylinder } = wheelSteps(clay, sized, NOTHING_LOST, { shortening: 0 });
     const last = cylinder!.slices.at(-1)!;
-    const r0 = cylinder!.slices[0]!.radius;
+    const r0 = (cylinder!.width - cylinder!.footThick) / 2;
     expect(last.firstThick / last.thick).toBeCloseTo(last.radius / r0, 9);
     expect(cylinder!.opens).toBeGreaterThan(1.8);
-    const shorter = wheelSteps(clay, sized, NOTHING_LOST, USUAL_SHORTENING).cylinder!;
+    const shorter = wheelSteps(clay, sized, NOTHING_LOST, { shortening: USUAL_SHORTENING }).cylinder!;
     expect(shorter.height).toBeGreaterThan(cylinder!.height);
     expect(shorter.rimThick).toBeLessThan(cylinder!.rimThick);
   });
@@ -114,9 +114,61 @@ describe('the steps at the wheel', () => {
     expect(opened!.floor).toBeCloseTo(sized.stages.wet.sizes.floor!, 9);
   });
 
+  it('open a mug of 311 ml into a ring 15.16 thick and 55.31 high on a puck 110.3 by 32.5', () => {
+    // computation.md section 9: hole 80, floor 12, first cylinder 127 high, wall 6: made as a straight wet cylinder of just these
+    const R = 46;
+    const wallMl = (Math.PI * (R ** 2 - 40 ** 2) * 115) / 1000;
+    const extra = 311 - wallMl - (Math.PI * R ** 2 * 12) / 1000;
+    const high = 127 + (extra * 1000) / (Math.PI * (R ** 2 - 40 ** 2));
+    const mug = formOf(typical('cylinder'), 'glazed', {
+      ...Object.fromEntries(
+        Object.entries({ height: high, rimDiameter: 2 * R, baseDiameter: 2 * R, wall: 6, floor: 12 }).map(([name, mm]) => [
+          name,
+          mm * 0.885,
+        ]),
+      ),
+    });
+    const sized = size(clay, mug, 'glazed', NOTHING_LOST);
+    expect(totalMl(sized.volumes)).toBeCloseTo(311, 6);
+    const { opened, puck } = wheelSteps(clay, sized, NOTHING_LOST);
+    expect(opened!.width).toBeCloseTo(80, 6);
+    expect(opened!.thick).toBeCloseTo(15.16, 2);
+    expect(opened!.height).toBeCloseTo(55.31, 2);
+    expect([puck.width, puck.height].map((mm) => Number(mm.toFixed(1)))).toEqual([110.3, 32.5]);
+  });
+
+  it.each(ROUND_FAMILIES.filter((family) => family !== 'disc'))('open a %s to a shape that clay takes', (family) => {
+    const property = fc.property(making, spread, spread, (lost, tall, wide) => {
+      const { height, rimDiameter } = FAMILIES[family].typical;
+      const form = typical(family, family === 'cylinder' ? { height: height! * tall, rimDiameter: rimDiameter! * wide } : {});
+      const sized = size(clay, form, 'glazed', lost);
+      const { opened, puck, cylinder } = wheelSteps(clay, sized, lost);
+      expect(opened!.height).toBeLessThanOrEqual(Math.max(0.45 * cylinder!.height, opened!.floor) + 1e-6);
+      expect(opened!.height).toBeLessThanOrEqual(1.7 * puck.height + 1e-6);
+      expect(opened!.thick).toBeGreaterThanOrEqual(1.5 * cylinder!.slices[0]!.thick - 1e-6);
+      expect(puck.height).toBeGreaterThanOrEqual(opened!.floor - 1e-6);
+      expect(cylinder!.width).toBeLessThanOrEqual(sized.thrown.base + 1e-6);
+      if (!opened!.widens) expect(opened!.width).toBeLessThanOrEqual(cylinder!.width);
+      // no step in the drawn wall: neighbours differ by little
+      cylinder!.slices.slice(1).forEach((slice, i) => {
+        expect(Math.abs(slice.firstThick - cylinder!.slices[i]!.firstThick)).toBeLessThan(0.35 * Math.max(slice.firstThick, 3));
+      });
+    });
+    fc.assert(property, { seed: 52, numRuns: 10 });
+  });
+
+  it('take the puck of the ball that the run is made to', () => {
+    const sized = size(clay, typical('cylinder'), 'glazed', WAYS.trimmed);
+    const worked = wheelSteps(clay, sized, WAYS.trimmed);
+    const { ball, puck } = wheelSteps(clay, sized, WAYS.trimmed, { runBall: sized.masses.ball * 1.1 });
+    expect(ball.g).toBeCloseTo(sized.masses.ball * 1.1, 9);
+    expect(puck.height / worked.puck.height).toBeCloseTo(1.1, 9);
+    expect(puck.width).toBe(worked.puck.width);
+  });
+
   it('pull a collared neck thinner and narrower than it will end', () => {
     const sized = size(clay, typical('bottle'), 'glazed', WAYS.trimmed);
-    const { cylinder } = wheelSteps(clay, sized, WAYS.trimmed, 0);
+    const { cylinder } = wheelSteps(clay, sized, WAYS.trimmed, { shortening: 0 });
     const neck = cylinder!.slices.at(-8)!;
     expect(cylinder!.opens).toBeLessThan(1);
     expect(neck.firstThick).toBeLessThan(neck.thick);

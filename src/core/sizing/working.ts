@@ -1,5 +1,6 @@
-import { type ClayFigures, type Stage, finishesBetween, remaining, wetDensity } from '@/core/clay';
+import { type ClayFigures, type Stage, remaining, wetDensity } from '@/core/clay';
 import { type SizeName, sizeIn, sizeSpec } from '@/core/form';
+import { ALL_DOUBTS, rangeOf } from './doubt';
 import { type KnownSizes, isExact } from './known';
 import { USUAL_ODDS, type Limit, chanceWithin } from './window';
 import { type Making, MAKING_WORDS } from './making';
@@ -45,8 +46,9 @@ const left = (factor: number): string => places(factor * 100, 2);
 
 function sizeWorking(worked: Worked, size: SizeName, stage: Stage, w: Writers): Working {
   const title = `${sizeIn(worked.sized.stages.glazed.family, size).words}, ${STAGE_WORDS[stage]}`;
-  const known = worked.known[size]?.[0] ?? { mm: 0, at: stage };
   const { sizes } = worked.sized.stages[stage];
+  const known = worked.known[size]?.[0];
+  if (!known) return { title, lines: [`Nothing is entered for it: it is as thick as the wall, ${w.length(sizes.wall ?? 0)}.`] };
   const result = w.length(sizes[size] ?? 0);
   const from = worked.sized.stages[known.at].sizes[size] ?? 0;
   if (!isExact(known)) return limitWorking(worked, size, known, stage, title, w);
@@ -102,15 +104,21 @@ function limitWorking(worked: Worked, size: SizeName, limit: Limit, stage: Stage
   };
 }
 
-/** What the wet size finishes at in 9 of 10 pieces, and whose word the shrinkage is. */
+/** What the wet size finishes at in 9 of 10 pieces, what of that is the clay's and what the hand's, and whose word the shrinkage is. */
 function rangeLine({ clay, sized }: Worked, size: SizeName, w: Writers): string[] {
-  const belief = sizeSpec(size).direction === 'height' ? clay.heightBelief : clay.belief;
   const wet = sized.stages.wet.sizes[size]!;
-  const [small, large] = finishesBetween(wet, belief);
+  const between = (doubts = ALL_DOUBTS) => {
+    const [small, large] = rangeOf({ clay, size }, { from: 'wet', mm: wet, to: 'glazed' }, USUAL_ODDS, doubts);
+    return `${w.length(small)} to ${w.length(large)}`;
+  };
+  const none = { clay: false, hand: false, share: false };
   const source = { bars: 'measured bars', supplier: 'the supplier', given: 'what was given', typical: 'what is typical' }[
     clay.sources.shrinkage
   ];
-  return [`${w.length(wet)} wet finishes ${w.length(small)} to ${w.length(large)} in 9 of 10; shrinkage from ${source}.`];
+  return [
+    `${w.length(wet)} wet finishes ${between()} in 9 of 10; shrinkage from ${source}.`,
+    `The clay’s doubt alone: ${between({ ...none, clay: true })}; a hand within half a millimetre or so, by gauge, alone: ${between({ ...none, hand: true })}.`,
+  ];
 }
 
 function ballWorking({ clay, making, sized }: Worked, w: Writers): Working {

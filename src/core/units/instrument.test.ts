@@ -12,6 +12,16 @@ describe('what an instrument sends', () => {
     ['0.0 g', undefined],
     ['----', undefined],
     ['', undefined],
+    ['.5 g', '.5 g'],
+    ['1 lb 7 oz', '1 lb 7 oz'],
+    ['3 5/8 in', '3 5/8 in'],
+    ['+1,234 g', undefined],
+    ['ST,GS,+1,234 g', undefined],
+    ['2026-11-25', undefined],
+    ['25.11.2026 14:30', undefined],
+    ['No. 12', undefined],
+    ['431.5 g 12 g', undefined],
+    ['NET: 431.5 g', '431.5 g'],
   ])('%j is %j', (line, text) => expect(readingOf(line)).toBe(text));
 
   it('is read like what a person types', () => {

@@ -44,6 +44,10 @@ describe('reading lengths', () => {
     ['  92  MM ', 92],
     ['92\u00a0mm', 92],
     ['3 5/8', 3.625],
+    ['+92', 92],
+    ['1 000 mm', 1000],
+    ['1\u00a0250,5 mm', 1250.5],
+    ['\u200e92\u200b mm\ufeff', 92],
   ])('%s', (written, mm) => {
     expect(value('length', written)).toBeCloseTo(mm, 9);
   });
@@ -71,6 +75,11 @@ describe('reading lengths', () => {
     ['999999 m', /more than 100 m/],
     ['NaN', /is not a length/],
     ['３x', /not a unit/],
+    ['10² mm', /not a unit/],
+    ['①', /not a length/],
+    ["1'000", /could mean 1000 or 1 feet and 000/],
+    ['0.0000000001 in', /less than can be measured/],
+    ['--5', /is negative/],
   ])('refuses %s with the reason and an example', (written, reason) => {
     expect(value('length', written)).toMatch(reason);
   });
@@ -93,6 +102,8 @@ describe('reading lengths', () => {
 describe('reading masses and volumes', () => {
   it.each([
     ['650', 650],
+    ['650 gms', 650],
+    ['12 500 g', 12500],
     ['0,65 kg', 650],
     ['1 lb', 453.59237],
     ['1 lb 7 1/2 oz', 666.2137934375],

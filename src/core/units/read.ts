@@ -50,6 +50,14 @@ export function readQuantity(kind: Kind, text: string, options: ReadOptions = {}
   if (/^-/.test(plain)) return bad('', `${quote(text)} is negative. Write ${noun} above zero, such as ${example}.`);
   if (/\d ?[-–—] ?\d/.test(plain)) return bad('', `${quote(text)} looks like a range. Write one figure, such as ${example}.`);
 
+  const thousands = /^(\d{1,3})'(\d{3})(?!\d)/.exec(plain);
+  if (thousands) {
+    const [, before, after] = thousands;
+    return bad(
+      '',
+      `${quote(text)} could mean ${before}${after} or ${before} feet and ${after}. Write ${before}${after}, or ${before} ft and the inches.`,
+    );
+  }
   const read = readAmounts(plain, units);
   if (!read.ok) return read;
   const { amounts, unread } = read.value;
@@ -67,10 +75,14 @@ export function readQuantity(kind: Kind, text: string, options: ReadOptions = {}
 /** Drops the last binary digits, so that 3 5/8 in is 92.075 mm and not 92.07499999999999. */
 const tidy = (value: number): number => Number(value.toPrecision(14));
 
+/** Less than this is a slip, in mm, g, ml. */
+const LEAST = 0.001;
+
 function withinReason(kind: Kind, text: string, value: number, zero: boolean): Result<number> {
   const { noun, example, most, mostText } = WORDS[kind];
   if (value === 0 && zero) return good(0);
   if (!(value > 0)) return bad('', `${quote(text)} is zero. Write ${noun} above zero, such as ${example}.`);
+  if (value < LEAST) return bad('', `${quote(text)} is less than can be measured. Write ${noun} such as ${example}.`);
   if (!(value <= most)) return bad('', `${quote(text)} is more than ${mostText}. Write ${noun} such as ${example}.`);
   return good(value);
 }

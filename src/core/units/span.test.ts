@@ -58,4 +58,8 @@ describe('a limit or a range as people write it', () => {
       { seed: 91, numRuns: 400 },
     );
   });
+
+  it('takes a hyphened mixed number for one figure, so that its advice keeps the whole', () => {
+    for (const text of ['3-5/8', '3-5/8 in', '3 - 5/8']) expect(readSpan(text, mm), text).toBeUndefined();
+  });
 });

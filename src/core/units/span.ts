@@ -11,6 +11,8 @@ export interface Span {
 const MOST = /^(?:≤|<=|<|at most|no (?:more|taller|wider|higher|thicker) than|max(?:imum)?\.?|up to|under|below)\s*(.+)$/i;
 const LEAST = /^(?:≥|>=|>|at least|no (?:less|smaller|thinner) than|min(?:imum)?\.?|over|above)\s*(.+)$/i;
 const RANGE = /^(.*?\S)\s*(?:–|—|\bto\b|\.\.+|-)\s*(\S.*)$/i;
+/** A mixed number with a hyphen, 3-5/8, is one figure. */
+const MIXED = /^\d+\s*-\s*\d+\s*[/\u2044]\s*\d+[^-\u2013\u2014]*$/;
 const UNIT = /["'′″a-z]+\.?$/i;
 
 /**
@@ -25,6 +27,7 @@ export function readSpan(text: string, options: ReadOptions): Result<Span> | und
   if (most) return mapped(readLength(most, options), (mm) => ({ most: mm }));
   const least = LEAST.exec(trimmed)?.[1];
   if (least) return mapped(readLength(least, options), (mm) => ({ least: mm }));
+  if (MIXED.test(trimmed)) return undefined;
   const [, from, to] = RANGE.exec(trimmed) ?? [];
   if (!from || !to) return undefined;
   const unit = UNIT.exec(to)?.[0];

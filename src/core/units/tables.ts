@@ -22,7 +22,7 @@ const LENGTH: readonly Unit[] = [
 ];
 
 const MASS: readonly Unit[] = [
-  { name: 'g', factor: 1, written: ['g', 'gr', 'gram', 'grams', 'gramme', 'grammes'] },
+  { name: 'g', factor: 1, written: ['g', 'gr', 'gm', 'gms', 'gram', 'grams', 'gramme', 'grammes'] },
   {
     name: 'kg',
     factor: 1000,
@@ -37,7 +37,7 @@ const METRIC_VOLUME: readonly Unit[] = [
   {
     name: 'ml',
     factor: 1,
-    written: ['ml', 'cc', 'cm3', 'millilitre', 'millilitres', 'milliliter', 'milliliters'],
+    written: ['ml', 'mls', 'cc', 'cm3', 'millilitre', 'millilitres', 'milliliter', 'milliliters'],
   },
   { name: 'cl', factor: 10, written: ['cl', 'centilitre', 'centilitres', 'centiliter', 'centiliters'] },
   { name: 'dl', factor: 100, written: ['dl', 'decilitre', 'decilitres', 'deciliter', 'deciliters'] },

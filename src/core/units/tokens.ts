@@ -18,14 +18,25 @@ export interface Unread {
   readonly expected: 'number' | 'unit';
 }
 
+/** Marks that nobody sees: soft hyphens, zero-width characters, directions, byte-order marks. They come with what is pasted. */
+const INVISIBLE = /[\u00ad\u034f\u061c\u180e\u200b-\u200f\u202a-\u202e\u2060-\u206f\ufe00-\ufe0f\ufeff]/g;
+
+/** Everything but figures that mean something else than a plain figure: raised, lowered and circled ones stay, to be refused. */
+const PLAIN = /[^\u00b2\u00b3\u00b9\u2070-\u209f\u2460-\u24ff\u2776-\u2793]+/g;
+
+/** Thousands set apart by spaces, with a unit: `1 000 mm`, `12 500,5 g`. Without one it could be two figures. */
+const GROUPED = /^\d{1,3}(?: \d{3})+(?=(?:[.,]\d+)? ?[a-z"'])/i;
+
 /**
  * Makes the many ways of writing one thing into one: unicode fractions and primes, curly quotes, thin and
- * no-break spaces, hyphened mixed numbers, full stops after abbreviations, capitals.
+ * no-break spaces, hyphened mixed numbers, thousands set apart, a plus in front, full stops after abbreviations, capitals.
  */
 export function normalise(text: string): string {
   return text
+    .replace(INVISIBLE, '')
+    .replace(/cm\u00b3/gi, 'cm3')
     .replace(/[\u00bc-\u00be\u2150-\u215e\u2189]/g, (vulgar) => ` ${vulgar.normalize('NFKC')} `)
-    .normalize('NFKC')
+    .replace(PLAIN, (plain) => plain.normalize('NFKC'))
     .replace(/[\u2044\u2215]/g, '/')
     .replace(/[\u2032\u2019\u2018\u02b9\u00b4]/g, "'")
     .replace(/[\u2033\u201c\u201d\u02ba]|''/g, '"')
@@ -34,6 +45,8 @@ export function normalise(text: string): string {
     .replace(/([a-z])\./gi, '$1 ')
     .replace(/\s+/g, ' ')
     .trim()
+    .replace(/^\+ ?(?=[\d.,])/, '')
+    .replace(GROUPED, (grouped) => grouped.replaceAll(' ', ''))
     .toLowerCase();
 }
 

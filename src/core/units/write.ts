@@ -52,13 +52,19 @@ function mixed(value: number, denominator: number): { whole: string; fraction?: 
 
 const LENGTH_PLACES: Record<Exclude<LengthUnit, 'inch-fraction'>, number> = { mm: 1, cm: 2, in: 2 };
 
+const THIN_MM = 12.7;
+
+/** The finest fraction a length is written in: a sixteenth is a third of a wall. */
+const fractionOf = (mm: number, { denominator }: UnitChoice): number => (Math.abs(mm) < THIN_MM ? Math.max(64, denominator) : denominator);
+
 /**
- * Writes a length given in mm: to 0.1 mm, 0.01 cm, 0.01 in, or the chosen fraction of an inch, reduced.
+ * Writes a length given in mm: to 0.1 mm, 0.01 cm, 0.01 in, or the chosen fraction of an inch, reduced; what is thinner than half an
+ * inch, a wall say, to a 64th.
  *
  * @example text(writeLength(92.075, { ...METRIC, length: 'inch-fraction' })) // '3 5/8 in'
  */
 export function writeLength(mm: number, units: UnitChoice): Written {
-  if (units.length === 'inch-fraction') return { ...mixed(mm / MM_PER_INCH, units.denominator), unit: 'in' };
+  if (units.length === 'inch-fraction') return { ...mixed(mm / MM_PER_INCH, fractionOf(mm, units)), unit: 'in' };
   const per = { mm: 1, cm: 10, in: MM_PER_INCH }[units.length];
   return { whole: decimal(mm / per, LENGTH_PLACES[units.length]), unit: units.length };
 }
@@ -78,6 +84,9 @@ export function writeVolume(ml: number, units: UnitChoice): Written {
   return { whole: decimal(ml / fluidOunceMl(units.flOz), 1), unit: 'fl oz' };
 }
 
+/** The same text kept on one line where it is set: a figure never parts from its fraction or its unit. */
+export const unbroken = (line: string): string => line.replaceAll(' ', '\u00a0');
+
 /** A written figure as one line of text, with its unit unless told otherwise. */
 export function text(written: Written, withUnit = true): string {
   const lead = written.lead ? `${written.lead.whole} ${written.lead.unit} ` : '';
@@ -90,6 +99,7 @@ const HAND_MM = 1;
 const HAND_FINE_MM = 0.5;
 const FINE_BELOW_MM = 30;
 const HAND_INCH = 16;
+const HAND_FINE_INCH = 32;
 const HAND_G = 5;
 const HAND_OZ = 4;
 
@@ -97,16 +107,22 @@ const toStep = (value: number, step: number): number => Math.max(step, Math.roun
 
 /**
  * Rounds a length to what a hand can set: 1 mm (0.5 mm below 30 mm, where a needle or a rule is read to the half),
- * or a sixteenth of an inch in inch units. Returned in mm.
+ * or a sixteenth of an inch in inch units, a thirty-second where it is thin. Returned in mm.
  */
 export function handLength(mm: number, units: UnitChoice): number {
-  if (units.length === 'in' || units.length === 'inch-fraction') return toStep(mm, MM_PER_INCH / HAND_INCH);
+  if (units.length === 'in' || units.length === 'inch-fraction')
+    return toStep(mm, MM_PER_INCH / (mm < FINE_BELOW_MM ? HAND_FINE_INCH : HAND_INCH));
   return toStep(mm, mm < FINE_BELOW_MM ? HAND_FINE_MM : HAND_MM);
 }
 
 /** Rounds a mass to what a bench scale is read to: 5 g, or a quarter of an ounce. Returned in g. */
 export function handMass(g: number, units: UnitChoice): number {
   return toStep(g, units.mass === 'g' ? HAND_G : G_PER_OZ / HAND_OZ);
+}
+
+/** Rounds a mass to what a good scale is read to: 1 g, or a tenth of an ounce, so that a correction is not lost. Returned in g. */
+export function fineMass(g: number, units: UnitChoice): number {
+  return toStep(g, units.mass === 'g' ? 1 : G_PER_OZ / 10);
 }
 
 /** A percentage as text, to a tenth unless told otherwise; ranges with an en dash. */

@@ -1,5 +1,6 @@
 import { same } from './change';
-import { TABLES, type TableName, type Workspace } from './records';
+import { type Rows, TABLES, type TableName, type Workspace } from './records';
+import { SHOP_WORDS } from './shop';
 
 /** How one table of an incoming workspace differs from the one here: names of rows. */
 export interface TableDifference {
@@ -11,20 +12,21 @@ export interface TableDifference {
   readonly same: number;
 }
 
+const nameOf = (row: Rows[TableName]): string => ('name' in row ? row.name : SHOP_WORDS[row.id]);
+
 /** What opening another workspace would add, change or take away, table by table. */
 export function compare(here: Workspace, incoming: Workspace): TableDifference[] {
   return TABLES.map((table) => {
-    const own = new Map(here[table].map((row) => [row.id, row]));
-    const names = (rows: readonly { name: string }[]) => rows.map(({ name }) => name);
-    const isSame = (row: { id: string }) => same(own.get(row.id), row);
-    const rows: readonly { id: string; name: string }[] = incoming[table];
-    const theirs = new Set(rows.map(({ id }) => id));
+    const rows: readonly Rows[TableName][] = incoming[table];
+    const own = new Map((here[table] as readonly Rows[TableName][]).map((row) => [row.id as string, row]));
+    const theirs = new Set(rows.map(({ id }) => id as string));
+    const isSame = new Set(rows.filter((row) => same(own.get(row.id), row)));
     return {
       table,
-      added: names(rows.filter(({ id }) => !own.has(id))),
-      changed: names(rows.filter((row) => own.has(row.id) && !isSame(row))),
-      onlyHere: names([...own.values()].filter(({ id }) => !theirs.has(id))),
-      same: rows.filter(isSame).length,
+      added: rows.filter(({ id }) => !own.has(id)).map(nameOf),
+      changed: rows.filter((row) => own.has(row.id) && !isSame.has(row)).map(nameOf),
+      onlyHere: [...own.values()].filter(({ id }) => !theirs.has(id)).map(nameOf),
+      same: isSame.size,
     };
   });
 }

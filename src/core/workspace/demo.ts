@@ -1,6 +1,7 @@
 import { BATTENS, cutters, formers, handPieces } from './demo-hand';
 import { type DemoPiece, demoPlan } from './demo-plan';
 import { METRIC } from '@/core/units';
+import { shopRows } from './shop';
 import type { Stage } from '@/core/clay';
 import type { BarRecord, Batch, Body, Workspace } from './records';
 
@@ -292,5 +293,6 @@ export const DEMO: Workspace = {
   plans: [...pieces, ...handPieces].map(demoPlan),
   formers,
   cutters,
-  settings: { units: METRIC, openPlanId: 'plan-honey-jar', bench: { battens: BATTENS, rollerWidth: 400 } },
+  shop: shopRows({ battens: BATTENS, rollerWidth: 400 }),
+  settings: { units: METRIC, openPlanId: 'plan-honey-jar' },
 };

@@ -1,8 +1,24 @@
-import { remaining } from '@/core/clay';
-import { boundsOf } from '@/core/handbuild';
+import { remaining, wetDensity } from '@/core/clay';
+import { KIND_SIZES, USUAL_HANDLE, boundsOf } from '@/core/handbuild';
 import { METRIC, text, writeLength, writeMass, writeVolume } from '@/core/units';
 import { describe, expect, it } from 'vitest';
-import { DEMO, type HandWork, type Part, type Workspace, clayOf, handOf, handWork, handWorking, makingOf, matterIn, sizePart } from '.';
+import {
+  DEMO,
+  type HandWork,
+  type Part,
+  type Shop,
+  type Workspace,
+  clayOf,
+  handOf,
+  handWork,
+  handWorking,
+  makingOf,
+  matterIn,
+  obstacleWords,
+  shopOf,
+  shopRows,
+  sizePart,
+} from '.';
 
 const writers = {
   length: (mm: number) => text(writeLength(mm, METRIC)),
@@ -24,10 +40,7 @@ function work<B extends HandWork['by']>(by: B, part: Part, workspace: Workspace 
   return found as Extract<HandWork, { by: B }>;
 }
 
-const bench = (change: Workspace['settings']['bench']): Workspace => ({
-  ...DEMO,
-  settings: { ...DEMO.settings, bench: { ...DEMO.settings.bench, ...change } },
-});
+const bench = (change: Partial<Shop>): Workspace => ({ ...DEMO, shop: shopRows({ ...shopOf(DEMO), ...change }) });
 
 describe('how a part is made', () => {
   it('is on the wheel unless it says otherwise; what is not round or has no wall never is anything else than slabs', () => {
@@ -63,11 +76,11 @@ describe('how a part is made', () => {
   });
 });
 
-describe('the slabs to roll', () => {
-  const planter = partOf('plan-planter-box');
+const planter = partOf('plan-planter-box');
 
+describe('the slabs to roll', () => {
   it('are wet, though the parts are cut at leather hard', () => {
-    const { slabs } = work('slab', planter);
+    const { slabs } = work('slab', planter, bench({ battens: [] }));
     const { clay } = worked(planter);
     const left = remaining(clay.shrinkage, 'leather', 'width');
     expect(slabs[0]!.roll.thickness).toBeCloseTo(slabs[0]!.thickness / left, 9);
@@ -76,19 +89,21 @@ describe('the slabs to roll', () => {
   });
 
   it('are rolled thicker and smaller before a texture, of the same clay', () => {
-    const plain = work('slab', planter);
-    const textured = work('slab', { ...planter, hand: { ...planter.hand, texture: { along: 6, across: 2 } } });
+    const free = bench({ battens: [] });
+    const plain = work('slab', planter, free);
+    const textured = work('slab', { ...planter, hand: { ...planter.hand, texture: { along: 6, across: 2 } } }, free);
     expect(textured.slabs[0]!.roll.thickness).toBeCloseTo(plain.slabs[0]!.roll.thickness * 1.06 * 1.02, 9);
-    expect(textured.totalG).toBeCloseTo(plain.totalG, 6);
+    expect(textured.totalG).toBeCloseTo(plain.totalG!, 6);
   });
 
   it('weigh more than the piece by the offcuts, and never leave the roller', () => {
-    for (const rollerWidth of [300, 400, 800]) {
+    for (const rollerWidth of [360, 400, 800]) {
       const { slabs, totalG } = work('slab', planter, bench({ rollerWidth }));
-      expect(slabs[0]!.roll.width).toBeLessThanOrEqual(rollerWidth + 1e-6);
+      for (const { roll } of slabs) expect(roll.width).toBeLessThanOrEqual(rollerWidth + 1e-6);
       expect(totalG).toBeGreaterThan(worked(planter).sized.masses.ball);
       // the parts are a little more than the piece: what bevels take
-      expect(totalG * slabs[0]!.used).toBeLessThan(1.12 * worked(planter).sized.masses.ball);
+      const parts = slabs.reduce((all, { g, used }) => all + g * used, 0);
+      expect(parts).toBeLessThan(1.12 * worked(planter).sized.masses.ball);
     }
   });
 
@@ -103,8 +118,43 @@ describe('the slabs to roll', () => {
     const [slab] = work('slab', planter, bench({ battens: [4, 11] })).slabs;
     const { clay } = worked(planter);
     expect(slab!.guide).toEqual({ battens: [11], thickness: 11 });
-    expect(slab!.guideFinishes).toBeCloseTo(11 * remaining(clay.shrinkage, 'glazed', 'width'), 9);
-    expect(work('slab', planter, bench({ battens: [] })).slabs[0]!.guide).toBeUndefined();
+    expect(slab!.finishes).toBeCloseTo(11 * remaining(clay.shrinkage, 'glazed', 'width'), 9);
+    expect(slab!.roll.thickness).toBe(11);
+    const free = work('slab', planter, bench({ battens: [] })).slabs[0]!;
+    expect(free.guide).toBeUndefined();
+    // what is rolled is what is weighed
+    expect(slab!.g / free.g).toBeCloseTo(11 / free.roll.thickness, 9);
+    // a batten far off is no guide
+    expect(work('slab', planter, bench({ battens: [4, 20] })).slabs[0]!.guide).toBeUndefined();
+  });
+});
+
+describe('what fits on no slab', () => {
+  it('gets no figure, but what would do', () => {
+    const { slabs, totalG, obstacle } = work('slab', planter, bench({ rollerWidth: 200 }));
+    expect({ slabs, totalG }).toEqual({ slabs: [], totalG: undefined });
+    expect(obstacleWords(obstacle!, (mm) => `${mm} mm`)).toMatch(/fits on no slab 200 mm wide.*It takes a roller \d+ mm wide/);
+    const needed = Number(/roller (\d+) mm wide/.exec(obstacleWords(obstacle!, (mm) => `${mm} mm`))![1]);
+    expect(work('slab', planter, bench({ rollerWidth: needed })).obstacle).toBeUndefined();
+  });
+
+  it('is cut from several where one would be too long', () => {
+    const [one, two] = [1200, 700].map((slabLength) => work('slab', planter, bench({ slabLength })));
+    expect(two!.slabs.length).toBeGreaterThan(1);
+    for (const { roll } of two!.slabs) expect(roll.length).toBeLessThanOrEqual(700 + 1e-6);
+    expect(two!.parts).toEqual(one!.parts);
+  });
+});
+
+describe('a strap handle', () => {
+  it('is cut beside the wall, as thick as it is', () => {
+    const mug = partOf('plan-slab-mug');
+    const strapped: Part = { ...mug, handle: { ...USUAL_HANDLE, ...KIND_SIZES.strap, kind: 'strap', fromSlab: true } };
+    const { parts, slabs } = work('slab', strapped);
+    const strap = parts.find(({ name }) => name === 'Handle strap')!;
+    expect(slabs).toHaveLength(1);
+    expect(strap.thickness).toBeCloseTo(parts[0]!.thickness, 6);
+    expect(boundsOf(strap.outline).height).toBeCloseTo(24 / remaining(worked(mug).clay.shrinkage, 'glazed', 'width'), 6);
   });
 });
 
@@ -116,7 +166,13 @@ describe('a piece from a former', () => {
     expect(made).toMatchObject({ parted: false, stop: 58, former: { name: 'Fruit bowl, enamel' } });
     const wider: Part = { ...dish, sizes: { ...dish.sizes, rimDiameter: [{ mm: 240, at: 'wet' }] } };
     expect(work('former', wider).parted).toBe(true);
-    expect(work('former', { ...dish, hand: { by: 'former' } })).toMatchObject({ former: undefined, parted: false });
+    expect(work('former', { ...dish, hand: { by: 'former' } })).toMatchObject({
+      former: undefined,
+      parted: false,
+      totalG: undefined,
+      obstacle: { kind: 'no former' },
+      slabs: [],
+    });
   });
 
   it('takes a disc of slab that reaches from rim to rim', () => {
@@ -125,6 +181,23 @@ describe('a piece from a former', () => {
     const { width } = boundsOf(parts[0]!.outline);
     expect(width).toBeGreaterThan(rimDiameter);
     expect(width).toBeLessThan(rimDiameter + 2 * height + 40);
+  });
+});
+
+describe('a former lined with pieces', () => {
+  it('takes the clay of the wall and what laps', () => {
+    const dish = partOf('plan-seed-dish');
+    const { lining, totalG, slabs } = work('former', {
+      ...dish,
+      hand: { ...dish.hand, lining: { overlapPercent: 20, thinnedPercent: 15 } },
+    });
+    const { clay, sized } = worked(dish);
+    const wall = sized.stages.wet.sizes.wall!;
+    expect(slabs).toEqual([]);
+    expect(lining!.thickness).toBeCloseTo(wall / 0.85, 9);
+    expect(totalG).toBeCloseTo((lining!.areaCm2 * lining!.thickness * wetDensity(clay.matter)) / 10, 6);
+    // a wall all round its middle, by the sum of its section, and a fifth more
+    expect(totalG! / 1.2 / (sized.volumes.piece * wetDensity(clay.matter))).toBeCloseTo(1, 1);
   });
 });
 
@@ -147,7 +220,7 @@ describe('the arithmetic of what is made by hand', () => {
       const part = partOf(id);
       const found = handWork(part, worked(part), DEMO)!;
       const { lines } = handWorking(found, worked(part), writers);
-      expect(lines.join(' ')).toContain(writers.mass(found.by === 'coil' ? found.totalG : found.slabs[0]!.g));
+      expect(lines.join(' ')).toContain(writers.mass(found.by === 'coil' ? found.totalG! : found.slabs[0]!.g));
       for (const line of lines) expect(line).not.toMatch(/NaN|undefined|Infinity/);
     },
   );

@@ -4,7 +4,6 @@ export {
   type FormerRecord,
   type Handmade,
   type Batch,
-  type BenchSettings,
   type Bead,
   type Body,
   EMPTY,
@@ -12,6 +11,9 @@ export {
   type Plan,
   type Rows,
   type Settings,
+  type Shop,
+  type ShopName,
+  type ShopRow,
   TABLES,
   type TableName,
   type ThrownPiece,
@@ -33,6 +35,7 @@ export {
   plainCup,
   runBall,
   sizePart,
+  throwingOf,
   typedOver,
   withManner,
   withSize,
@@ -41,16 +44,24 @@ export {
   type CoilWork,
   type FormerWork,
   type HandWork,
+  type Obstacle,
   type RolledSlab,
   type SlabWork,
   USUAL_ROLLER,
+  USUAL_SLAB_LENGTH,
   handWork,
   handWorking,
+  obstacleWords,
+  withChoices,
 } from './handmade';
+export { clayUsedLast, exampleCutters } from './latest';
+export { type Run, runOf } from './run';
+export { type SizedPlanPart, inBody, sizedPlanPart } from './sized-plan';
 export { type OwnMeasure, inOwnMeasures } from './measures';
-export { NO_KIT, upgradedPlan } from './upgrade';
+export { SHOP_WORDS, shopOf, shopRows } from './shop';
+export { NO_KIT, partedSettings, upgradedPlan } from './upgrade';
 export { UNUSED_WORDS, figureWords, restsOnWords } from './belief-words';
 export { nextThings } from './next';
-export { type RowChange, applyChanges, fits, merged, reversed, rowChange, same } from './change';
+export { type RowChange, applyChanges, changesOn, merged, reversed, rowChange, rowFinder, same } from './change';
 export { type TableDifference, compare } from './compare';
 export { DEMO } from './demo';

@@ -65,6 +65,22 @@ describe('another form for a piece', () => {
     expect(sizes.bodyDiameter![0]).toMatchObject({ free: true });
   });
 
+  it('never makes a piece much larger than the one there was', () => {
+    for (const plan of DEMO.plans) {
+      const [part] = plan.parts;
+      const made = sizePart(part, clayOf(DEMO, part).figures, String, matterIn(DEMO));
+      if (!made.ok) throw new Error(made.problem.message);
+      const { glazed } = made.value.sized.stages;
+      const largest = (sizes: object) => Math.max(...Object.values(sizes as Record<string, number>));
+      for (const to of FAMILY_NAMES) {
+        const { sizes } = changedForm(part, glazed, to);
+        const mm = Object.values(sizes).map(([known]) => ('mm' in known! ? known.mm : 0));
+        const usual = largest(FAMILIES[to].typical);
+        expect(largest(mm), `${plan.name} to ${to}`).toBeLessThanOrEqual(Math.max(1.5 * largest(glazed.sizes), usual));
+      }
+    }
+  });
+
   it('of every demo piece is possible as it stands', () => {
     for (const plan of DEMO.plans) {
       const [part] = plan.parts;

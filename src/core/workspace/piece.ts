@@ -20,6 +20,7 @@ import {
   NOTHING_LOST,
   type Sized,
   type StagedForm,
+  type Throwing,
   WAYS,
   attachedG,
   ballFromTester,
@@ -27,6 +28,7 @@ import {
   isExact,
   resolveKnown,
   size,
+  withoutRim,
 } from '@/core/sizing';
 import { type Result, good } from '@/core/units';
 import type { Body, Part, Workspace } from './records';
@@ -49,8 +51,10 @@ export function handOf({ family, hand }: Pick<Part, 'family' | 'hand'>): Hand {
 }
 
 /** What goes between clay and trimmed piece; nothing by hand but what is put on. */
-export const makingOf = (part: Pick<Part, 'family' | 'hand' | 'making'>): Making =>
-  handOf(part) === 'wheel' ? part.making : { ...NOTHING_LOST, attachedMass: part.making.attachedMass };
+export function makingOf(part: Pick<Part, 'family' | 'hand' | 'making'>): Making {
+  if (handOf(part) !== 'wheel') return { ...NOTHING_LOST, attachedMass: part.making.attachedMass };
+  return part.family === 'disc' ? withoutRim(part.making) : part.making;
+}
 
 export const bodyOf = (workspace: Pick<Workspace, 'bodies'>, part: Pick<Part, 'bodyId'>): Body | undefined =>
   workspace.bodies.find((body) => body.id === part.bodyId);
@@ -83,6 +87,13 @@ export function sizePart(part: Sizable, clay: ClayFigures, write: (mm: number) =
   });
 }
 
+/** Of a part's throwing, what its maker set, and the ball its run is made to. */
+export const throwingOf = ({ part, ...sized }: SizedPart & { readonly part: Part }): Throwing => ({
+  shortening: part.shortening,
+  opening: part.opening,
+  runBall: runBall(part, sized),
+});
+
 /** The ball a run is made to, g: from its accepted tester, else as worked out. */
 export function runBall(part: Pick<Part, 'tester' | 'making'>, { clay, sized }: SizedPart): number {
   const { tester, making } = part;
@@ -97,17 +108,26 @@ const PLAIN_CUP = FAMILIES.cylinder.typical as Record<'height' | 'rimDiameter' |
 
 export const PLAIN: Pick<Part, 'family' | 'manner'> = { family: 'cylinder', manner: FAMILIES.cylinder.manner };
 
-/** The known sizes of a plain cup whose finished mouth has a given width: height and base keep its proportion. */
-export function plainCup(rimDiameter: number = PLAIN_CUP.rimDiameter): KnownSizes {
+/**
+ * The sizes of a plain cup whose finished mouth has a given width: height and base keep its proportion. Only a mouth that was asked
+ * for is known; the rest are suggestions that give way to whatever is typed.
+ */
+export function plainCup(asked?: number): KnownSizes {
+  const rimDiameter = asked ?? PLAIN_CUP.rimDiameter;
   const factor = rimDiameter / PLAIN_CUP.rimDiameter;
   const thin = Math.min(1, factor * 2);
-  return finishedSizes({
+  const sizes = finishedSizes({
     height: rounded(PLAIN_CUP.height * factor),
     rimDiameter,
     baseDiameter: rounded(PLAIN_CUP.baseDiameter * factor),
     wall: rounded(PLAIN_CUP.wall * thin),
     floor: rounded(PLAIN_CUP.floor * thin),
   });
+  const suggested = Object.entries(sizes).map(([name, [known]]) => [
+    name,
+    [asked !== undefined && name === 'rimDiameter' ? known : { ...known, free: true as const }],
+  ]);
+  return Object.fromEntries(suggested) as KnownSizes;
 }
 
 /** Sizes in mm as known of the finished piece. */
@@ -116,7 +136,23 @@ export const finishedSizes = (sizes: Readonly<Partial<Record<SizeName, number>>>
 
 export const NEW_MAKING: Making = WAYS.trimmed;
 
-/** What a form takes from another when it is changed: its family's own proportions, with the height and the mouth there were. */
+/** Proportions further from a family's own than this factor are not carried over to it: a tall jar makes no tall plate. */
+const PROPORTIONS = 2.2;
+
+/** The widest and the largest of some sizes, mm; an own profile may bulge beyond its mouth. */
+function extentOf(
+  sizes: Readonly<Partial<Record<SizeName, number>>>,
+  knots: Form<Stage>['knots'],
+): { readonly wide: number; readonly most: number } {
+  const { rimDiameter = 0, bellyDiameter = 0, bodyDiameter = 0, height = 0 } = sizes;
+  const wide = Math.max(rimDiameter * Math.max(1, ...(knots ?? []).map(({ r }) => r)), bellyDiameter, bodyDiameter);
+  return { wide, most: Math.max(wide, height) };
+}
+
+/**
+ * What a form takes from another when it is changed: its family's own proportions, with the height and the mouth there were where
+ * such a piece of the family makes sense, else as large as the one there was.
+ */
 export function changedForm(
   part: Pick<Part, 'family' | 'sizes'>,
   now: Form<'glazed'>,
@@ -133,7 +169,12 @@ export function changedForm(
     );
   const across = now.sizes.rimDiameter / typical.rimDiameter!;
   const up = now.sizes.height / typical.height!;
-  const tries = [own(across, up), own(across, across), own(up, up), typical];
+  const [was, usual] = [extentOf(now.sizes, now.knots), extentOf(typical, knots)];
+  const alike = Math.min(was.wide / usual.wide, was.most / usual.most);
+  const near = Math.max(across / up, up / across) <= PROPORTIONS;
+  // a small one may be impossible in this family: then the smallest that is not
+  const larger = Array.from({ length: 12 }, (_, i) => alike * 1.15 ** i).filter((f) => f === alike || f < 1);
+  const tries = [...(near ? [own(across, up)] : []), ...larger.map((f) => own(f, f)), typical];
   const possible = tries.find((sizes) => checkForm(formOf(shape, 'glazed', sizes), String).ok) ?? typical;
   const names = FAMILIES[family].sizes.filter((name) => possible[name] !== undefined);
   const kept = (name: SizeName) => {

@@ -1,8 +1,20 @@
 import type { ClayKind, Firing, Sample, Shares, Softness, Stage } from '@/core/clay';
 import type { FamilyName, Knot, Manner } from '@/core/form';
-import type { CoilChoices, CoilNote, Cutter, Former, Hand, HandleChoices, SlabChoices, Texture } from '@/core/handbuild';
+import type { CoilChoices, CoilNote, Cutter, Former, Hand, HandleChoices, Lining, SlabChoices, Texture } from '@/core/handbuild';
 import type { OwnMeasure } from './measures';
-import type { AttachedPart, Joined, KnownPiece, KnownSizes, Making, PlaceLimits, PouringLip, Tester, Wanted, Way } from '@/core/sizing';
+import type {
+  AttachedPart,
+  Joined,
+  KnownPiece,
+  KnownSizes,
+  Making,
+  Opening,
+  PlaceLimits,
+  PouringLip,
+  Tester,
+  Wanted,
+  Way,
+} from '@/core/sizing';
 import { METRIC, type PercentRange, type UnitChoice } from '@/core/units';
 
 /** A clay body: what the maker knows of it. Percentages as written; missing is unknown. */
@@ -60,6 +72,10 @@ export interface Handmade {
   /** The former it takes its shape from, and where the clay stops on it, wet mm. */
   readonly formerId?: string | undefined;
   readonly stop?: number | undefined;
+  /** The former lined with pieces of slab rather than with one. */
+  readonly lining?: Lining | undefined;
+  /** A foot put on what was formed, wet mm high. */
+  readonly footHeight?: number | undefined;
   /** Parts may be turned across the way the slab was rolled where that saves clay. */
   readonly turn?: boolean | undefined;
   /** How many are cut from one slab. */
@@ -93,6 +109,8 @@ export interface Part {
   readonly joined?: Joined | undefined;
   /** The share of a wall's stretch that goes into height, 0 to 1. */
   readonly shortening?: number | undefined;
+  /** How its clay is opened, where that is not the usual way. */
+  readonly opening?: Partial<Opening> | undefined;
   /** A piece of the same form that came out right. */
   readonly knownPiece?: KnownPiece | undefined;
   /** The maker's own ball over the ball worked out. */
@@ -126,8 +144,10 @@ export interface Plan {
   readonly name: string;
   readonly note: string;
   readonly parts: readonly [Part, ...Part[]];
-  /** The run of it thrown so far, in order. */
+  /** Every one thrown of it, in order. */
   readonly thrown?: readonly ThrownPiece[] | undefined;
+  /** The run being made: when it began, if not with the first one thrown, and how many it is to be. */
+  readonly run?: { readonly startedAt?: string | undefined; readonly wanted?: number | undefined } | undefined;
   readonly createdAt: string;
   readonly changedAt: string;
 }
@@ -145,35 +165,43 @@ export interface CutterRecord extends Cutter {
   readonly createdAt: string;
 }
 
+/** What one device prefers: no part of the shop, and not undone. */
 export interface Settings {
   readonly units: UnitChoice;
   /** The plan that was open last. */
   readonly openPlanId?: string | undefined;
-  /** What the maker's place allows. */
-  readonly place?: PlaceLimits | undefined;
-  readonly bench?: BenchSettings | undefined;
+  readonly paper?: 'a4' | 'letter' | undefined;
+  /** The printer used last, by its name. */
+  readonly printer?: string | undefined;
 }
 
-/** What is set once for printing and for the wheel. */
-export interface BenchSettings {
-  readonly paper?: 'a4' | 'letter' | undefined;
+/** What is set once for the whole shop. Each is a row of its own, changed and undone like any other. Lengths in mm. */
+export interface Shop {
+  /** What the maker's place allows. */
+  readonly place: PlaceLimits;
+  /** The bat on the wheel head, and how far pointer and chuck keep off the clay. */
+  readonly wheel: {
+    readonly batThickness?: number | undefined;
+    readonly clearance?: number | undefined;
+    readonly chuckClearance?: number | undefined;
+  };
   /** Printers, and what their 100 mm line measured. */
-  readonly printers?: readonly { readonly name: string; readonly measuredMm?: number | undefined }[] | undefined;
-  /** The printer used last. */
-  readonly printer?: string | undefined;
-  /** mm */
-  readonly batThickness?: number | undefined;
-  readonly clearance?: number | undefined;
-  readonly chuckClearance?: number | undefined;
+  readonly printers: readonly { readonly name: string; readonly measuredMm?: number | undefined }[];
   /** The maker's own measures: rings on the wheel head, a bent wire, a hand's span. */
-  readonly measures?: readonly OwnMeasure[] | undefined;
-  /** Battens to roll between, mm. */
-  readonly battens?: readonly number[] | undefined;
-  /** The widest slab the maker's roller takes, mm. */
-  readonly rollerWidth?: number | undefined;
+  readonly measures: readonly OwnMeasure[];
+  /** Battens to roll between. */
+  readonly battens: readonly number[];
+  /** The widest slab the maker's roller takes. */
+  readonly rollerWidth: number;
+  /** The longest slab the maker's table or sheet allows. */
+  readonly slabLength: number;
   /** What the maker's coils came to. */
-  readonly coils?: readonly CoilNote[] | undefined;
+  readonly coils: readonly CoilNote[];
 }
+
+export type ShopName = keyof Shop;
+
+export type ShopRow<N extends ShopName = ShopName> = { [K in N]: { readonly id: K; readonly value: Shop[K] } }[N];
 
 /** Everything a maker keeps. */
 export interface Workspace {
@@ -183,10 +211,11 @@ export interface Workspace {
   readonly plans: readonly Plan[];
   readonly formers: readonly FormerRecord[];
   readonly cutters: readonly CutterRecord[];
+  readonly shop: readonly ShopRow[];
   readonly settings: Settings;
 }
 
-/** The collections whose rows are added, changed and removed; settings are one row of their own. */
+/** The collections whose rows are added, changed and removed. */
 export interface Rows {
   bodies: Body;
   batches: Batch;
@@ -194,11 +223,12 @@ export interface Rows {
   plans: Plan;
   formers: FormerRecord;
   cutters: CutterRecord;
+  shop: ShopRow;
 }
 
 export type TableName = keyof Rows;
 
-export const TABLES: readonly TableName[] = ['bodies', 'batches', 'bars', 'plans', 'formers', 'cutters'];
+export const TABLES: readonly TableName[] = ['bodies', 'batches', 'bars', 'plans', 'formers', 'cutters', 'shop'];
 
 export const EMPTY: Workspace = {
   bodies: [],
@@ -207,5 +237,6 @@ export const EMPTY: Workspace = {
   plans: [],
   formers: [],
   cutters: [],
+  shop: [],
   settings: { units: METRIC },
 };

@@ -1,3 +1,5 @@
+import { shopRows } from './shop';
+
 /** What the kit was before version 4. */
 export const NO_KIT = { formers: [], cutters: [] } as const;
 
@@ -25,3 +27,18 @@ export function upgradedPlan(plan: unknown): unknown {
   if (!isRecord(plan) || !Array.isArray(plan.parts)) return plan;
   return { ...plan, parts: plan.parts.map(upgradedPart) };
 }
+
+/** Up to version 4 the shop's settings lay in one row with what the device prefers. */
+export function partedSettings(settings: unknown): { readonly settings: unknown; readonly shop: unknown[] } {
+  if (!isRecord(settings)) return { settings, shop: [] };
+  const { bench, place, ...own } = settings;
+  if (!isRecord(bench)) return { settings: own, shop: shopRows({ place } as never) };
+  const { paper, printer, batThickness, clearance, chuckClearance, ...lists } = bench;
+  const wheel = defined({ batThickness, clearance, chuckClearance });
+  return {
+    settings: { ...own, ...defined({ paper, printer }) },
+    shop: shopRows({ ...(Object.keys(wheel).length > 0 && { wheel }), ...lists, place } as never),
+  };
+}
+
+const defined = (record: Loose): Loose => Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined));

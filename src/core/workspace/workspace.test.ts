@@ -9,10 +9,10 @@ import {
   type RowChange,
   type Workspace,
   applyChanges,
+  changesOn,
   clayOf,
   compare,
   figureWords,
-  fits,
   merged,
   newestBatch,
   nextThings,
@@ -51,8 +51,9 @@ describe('changes to rows', () => {
     fc.assert(
       fc.property(anyRun, ({ changes, workspace }) => {
         const back = reversed(changes).reduce((now, change) => {
-          expect(fits(now, [change])).toBe(true);
-          return applyChanges(now, [change]);
+          const made = changesOn(now, [change]);
+          expect(made).toBeDefined();
+          return applyChanges(now, made!);
         }, workspace);
         expect(back.bodies).toEqual([]);
       }),
@@ -71,11 +72,39 @@ describe('changes to rows', () => {
     );
   });
 
-  it('do not fit rows that have become others', () => {
+  it('are not made where the same field has become another, or the row is gone', () => {
     const change = rowChange('bodies', body('a', 'one'), body('a', 'two'));
-    expect(fits({ ...EMPTY, bodies: [body('a', 'one')] }, [change])).toBe(true);
-    expect(fits({ ...EMPTY, bodies: [body('a', 'three')] }, [change])).toBe(false);
-    expect(fits(EMPTY, [change])).toBe(false);
+    expect(changesOn({ ...EMPTY, bodies: [body('a', 'one')] }, [change])).toEqual([change]);
+    expect(changesOn({ ...EMPTY, bodies: [body('a', 'three')] }, [change])).toBeUndefined();
+    expect(changesOn(EMPTY, [change])).toBeUndefined();
+    expect(changesOn({ ...EMPTY, bodies: [body('a', 'three')] }, [rowChange('bodies', undefined, body('a', 'one'))])).toBeUndefined();
+    expect(changesOn({ ...EMPTY, bodies: [body('a', 'two')] }, [change]), 'made already').toEqual([]);
+  });
+
+  it('leave what somebody else changed beside them: another field, one deeper in, another thing of a list', () => {
+    const [jar] = DEMO.plans;
+    const [part] = jar!.parts;
+    const thrown = (...ids: string[]) => ids.map((id) => ({ id, at: '2026-11-24T08:00:00.000Z' }));
+    const withPart = (change: object, more: object = {}) => ({ ...jar!, parts: [{ ...part, ...change }], ...more }) as Plan;
+    const step = rowChange(
+      'plans',
+      withPart({}, { thrown: thrown('a') }),
+      withPart({ inHand: { weightG: 500 } }, { thrown: thrown('a', 'b') }),
+    );
+    const theirs = withPart({ inHand: undefined, odds: 0.8 }, { name: 'Theirs', thrown: thrown('a', 'c') });
+    const made = changesOn({ ...EMPTY, plans: [theirs] }, [step])![0]!.after as Plan;
+    expect(made).toMatchObject({ name: 'Theirs', thrown: thrown('a', 'c', 'b') });
+    expect(made.parts[0]).toMatchObject({ odds: 0.8, inHand: { weightG: 500 } });
+    const deep = rowChange(
+      'plans',
+      withPart({ inHand: { weightG: 500, capacityMl: 300 } }),
+      withPart({ inHand: { weightG: 510, capacityMl: 300 } }),
+    );
+    const neighbour = withPart({ inHand: { weightG: 500, capacityMl: 320 } });
+    expect((changesOn({ ...EMPTY, plans: [neighbour] }, [deep])![0]!.after as Plan).parts[0].inHand).toEqual({
+      weightG: 510,
+      capacityMl: 320,
+    });
   });
 
   it('leave other tables and the order of rows alone', () => {

@@ -3,4 +3,4 @@ export { PrintSetting } from './print-setting';
 export { Printed } from './printed';
 export { RuleCheck } from './rule-check';
 export { RuleMaker } from './rule-maker';
-export { useBench } from './use-bench';
+export { setShop, useBench } from './use-bench';

@@ -2,20 +2,22 @@
 
 import { Act, LengthInput, NameInput } from '@/ui/fields';
 import { Box, HStack, chakra } from '@chakra-ui/react';
-import { useBench } from './use-bench';
+import type { OwnMeasure } from '@/core/workspace';
+import { setShop, useBench } from './use-bench';
 
 /** The maker's own measures, with their widths: gauges are then told in them too. */
 export function OwnMeasures() {
-  const { settings, set } = useBench();
-  const measures = settings.measures ?? [];
-  const edit = (index: number, change: Partial<(typeof measures)[number]>) =>
-    set({ measures: measures.map((each, i) => (i === index ? { ...each, ...change } : each)) });
+  const measures = useBench().shop.measures ?? [];
+  const set = (change: (now: readonly OwnMeasure[]) => readonly OwnMeasure[], label: string, key?: string) =>
+    setShop('measures', (now) => change(now ?? []), label, key);
+  const edit = (index: number, change: Partial<OwnMeasure>, key: string) =>
+    set((now) => now.map((each, i) => (i === index ? { ...each, ...change } : each)), 'own measure', key);
   return (
     <Box as="section" aria-label="Own measures" marginBottom="4">
       <chakra.h3 fontWeight="650">Your own measures</chakra.h3>
       <Box fontSize="sm" color="fg.muted">
-        Rings on the wheel head, the edge of a bat, a bent wire, a hand’s span: widths are then told in them, such as “second ring and 3
-        mm”.
+        Rings on the wheel head, the edge of a bat, a bent wire, a hand’s span: widths are then told in them, such as “second ring and a
+        little”.
       </Box>
       {measures.map(({ name, mm }, i) => (
         <HStack key={i} gap="4" flexWrap="wrap">
@@ -24,28 +26,27 @@ export function OwnMeasures() {
             size="16px"
             width="180px"
             shown={name}
-            take={(typed) => {
+            take={(typed, key) => {
               if (typed.trim() === '') return 'A measure needs a name, such as second ring.';
-              edit(i, { name: typed });
-              return undefined;
+              return edit(i, { name: typed }, key);
             }}
           />
           <LengthInput
             label={`Width of measure ${i + 1}`}
             mm={mm}
-            takeMm={(width) => {
-              edit(i, { mm: width });
-              return undefined;
-            }}
+            takeMm={(width, key) => edit(i, { mm: width }, key)}
             known
             style={{ width: '72px', fontSize: '16px' }}
           />
-          <Act aria-label={`Take measure ${i + 1} away`} onClick={() => set({ measures: measures.filter((_, j) => j !== i) })}>
-            Take away
+          <Act
+            aria-label={`Delete measure ${i + 1}`}
+            onClick={() => set((now) => now.filter((_, j) => j !== i), `own measure “${name}” deleted`)}
+          >
+            Delete
           </Act>
         </HStack>
       ))}
-      <Act marginTop="1" onClick={() => set({ measures: [...measures, { name: `Ring ${measures.length + 1}`, mm: 100 }] })}>
+      <Act marginTop="1" onClick={() => set((now) => [...now, { name: `Ring ${now.length + 1}`, mm: 100 }], 'new own measure')}>
         Add a measure
       </Act>
     </Box>

@@ -2,25 +2,26 @@
 
 import { Choice, LabelledChoice, LengthInput, NameInput } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
-import { useBench } from './use-bench';
+import { preferPrint, setShop, useBench } from './use-bench';
 
 const NEW = '\u0000new';
 
 /** Which paper, which printer, and what that printer's 100 mm line really measured. */
 export function PrintSetting() {
-  const { settings, paper, measuredMm, set } = useBench();
-  const printers = settings.printers ?? [];
-  const chosen = printers.find(({ name }) => name === settings.printer);
+  const { shop, paper, printer, measuredMm } = useBench();
+  const printers = shop.printers ?? [];
+  const chosen = printers.find(({ name }) => name === printer);
   const choose = (name: string) => {
-    if (name !== NEW) return set({ printer: name || undefined });
+    if (name !== NEW) return preferPrint({ printer: name || undefined });
     const free = `Printer ${printers.length + 1}`;
-    return set({ printers: [...printers, { name: free }], printer: free });
+    setShop('printers', (now) => [...(now ?? []), { name: free }], 'new printer');
+    return preferPrint({ printer: free });
   };
-  const edit = (change: { name?: string; measuredMm?: number | undefined }) =>
-    set({
-      printers: printers.map((printer) => (printer.name === settings.printer ? { ...printer, ...change } : printer)),
-      ...(change.name && { printer: change.name }),
-    });
+  const edit = (change: { name?: string; measuredMm?: number | undefined }, key: string) => {
+    setShop('printers', (now) => now?.map((each) => (each.name === printer ? { ...each, ...change } : each)), 'printer', key);
+    if (change.name) preferPrint({ printer: change.name });
+    return undefined;
+  };
   return (
     <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginBottom="3">
       <Box width="110px">
@@ -31,12 +32,12 @@ export function PrintSetting() {
             { value: 'a4', words: 'A4' },
             { value: 'letter', words: 'Letter' },
           ]}
-          onChoose={(value) => set({ paper: value })}
+          onChoose={(value) => preferPrint({ paper: value })}
         />
       </Box>
       <Choice
         label="Printer"
-        value={settings.printer ?? ''}
+        value={printer ?? ''}
         options={[
           { value: '', words: 'any printer' },
           ...printers.map(({ name }) => ({ value: name, words: name })),
@@ -52,11 +53,10 @@ export function PrintSetting() {
             size="16px"
             width="140px"
             shown={chosen.name}
-            take={(name) => {
+            take={(name, key) => {
               if (name.trim() === '') return 'A printer needs a name.';
-              if (printers.some((printer) => printer !== chosen && printer.name === name)) return 'Another printer has that name.';
-              edit({ name });
-              return undefined;
+              if (printers.some((other) => other !== chosen && other.name === name)) return 'Another printer has that name.';
+              return edit({ name }, key);
             }}
           />
           <Box fontSize="sm" color="fg.muted">
@@ -64,10 +64,9 @@ export function PrintSetting() {
             <LengthInput
               label="Its 100 mm line measures"
               mm={measuredMm ?? 100}
-              takeMm={(mm) => {
+              takeMm={(mm, key) => {
                 if (mm < 80 || mm > 125) return 'That is far from 100 mm. Measure the line at the foot of the page again.';
-                edit({ measuredMm: mm });
-                return undefined;
+                return edit({ measuredMm: mm }, key);
               }}
               known={measuredMm !== undefined}
               unit="mm"

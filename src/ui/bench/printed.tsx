@@ -1,11 +1,11 @@
 'use client';
 
 import { DASH, type Drawing, type Shape, correctionOf, tile } from '@/core/paper';
-import { Act } from '@/ui/fields';
-import { saveBytes, saveText } from '@/ui/state';
+import { Saves } from '@/ui/fields';
 import { pdfOf } from '@/workers';
+import { useUnits } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
-import { type ReactNode, useState } from 'react';
+import type { ReactNode } from 'react';
 import { useBench } from './use-bench';
 
 function Drawn({ shape }: { shape: Shape }) {
@@ -43,50 +43,31 @@ interface Props {
 /** A drawing at true size to take away: looked at here, printed on as many pages as it needs, or as a file. */
 export function Printed({ title, drawing, about }: Props) {
   const { paper, measuredMm } = useBench();
-  const [state, setState] = useState<'ready' | 'making' | string>('ready');
+  const { length } = useUnits();
   const correction = correctionOf(measuredMm);
   const pages = tile(drawing, paper, correction);
   const name = fileName(drawing.title);
-  const pdf = async () => {
-    setState('making');
-    try {
-      await saveBytes(await pdfOf([pages[0]!, ...pages.slice(1)]), `${name}.pdf`, 'application/pdf');
-      setState('ready');
-    } catch (error) {
-      setState(error instanceof Error ? error.message : 'The PDF could not be made.');
-    }
-  };
-  const write = async (kind: 'svg' | 'dxf') => {
-    const { writeDxf, writeSvg } = await import('@/core/print');
-    const [text, type] = kind === 'svg' ? [writeSvg(drawing), 'image/svg+xml'] : [writeDxf(drawing), 'image/vnd.dxf'];
-    await saveText(text, `${name}.${kind}`, type);
-  };
+  const pdf = async () => ({ content: await pdfOf([pages[0]!, ...pages.slice(1)]), name: `${name}.pdf`, type: 'application/pdf' });
+  const svg = async () => ({ content: (await import('@/core/print')).writeSvg(drawing), name: `${name}.svg`, type: 'image/svg+xml' });
+  const dxf = async () => ({ content: (await import('@/core/print')).writeDxf(drawing), name: `${name}.dxf`, type: 'image/vnd.dxf' });
   return (
     <Box as="section" aria-label={title} borderTopWidth="1px" borderColor="line" paddingBlock="3">
       <HStack justifyContent="space-between" flexWrap="wrap" gap="2">
         <chakra.h3 fontWeight="650">
           {title}{' '}
           <chakra.span fontWeight="400" fontSize="sm" color="fg.muted">
-            {Math.round(drawing.width)} × {Math.round(drawing.height)} mm, {pages.length === 1 ? 'one page' : `${pages.length} pages`}
+            {length(Math.round(drawing.width))} × {length(Math.round(drawing.height))},{' '}
+            {pages.length === 1 ? 'one page' : `${pages.length} pages`}
           </chakra.span>
         </chakra.h3>
-        <HStack gap="2">
-          <Act look="solid" disabled={state === 'making'} onClick={() => void pdf()} aria-label={`${title} as PDF`}>
-            {state === 'making' ? 'Making …' : 'PDF'}
-          </Act>
-          <Act onClick={() => void write('svg')} aria-label={`${title} as SVG`}>
-            SVG
-          </Act>
-          <Act onClick={() => void write('dxf')} aria-label={`${title} as DXF`}>
-            DXF
-          </Act>
-        </HStack>
+        <Saves
+          files={[
+            { words: 'PDF', label: `${title} as PDF`, look: 'solid', make: pdf },
+            { words: 'SVG', label: `${title} as SVG`, make: svg },
+            { words: 'DXF', label: `${title} as DXF`, make: dxf },
+          ]}
+        />
       </HStack>
-      {state !== 'ready' && state !== 'making' && (
-        <Box role="alert" color="bad" fontSize="sm">
-          {state}
-        </Box>
-      )}
       {about}
       <chakra.svg
         viewBox={`-1 -1 ${drawing.width + 2} ${drawing.height + 2}`}

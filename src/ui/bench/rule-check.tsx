@@ -2,7 +2,7 @@
 
 import { checkRule, copierPercent, enlargement, rulesOfThumb } from '@/core/bench';
 import type { ClayFigures } from '@/core/clay';
-import { writePercent } from '@/core/units';
+import { text, unbroken, writeLength, writePercent } from '@/core/units';
 import { LengthInput } from '@/ui/fields';
 import { useUnits } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
@@ -12,15 +12,20 @@ const FIELD = { width: '76px', fontSize: '16px' };
 
 /** One mark of an old rule measured: which shrinkage it suits; how to copy a rule larger; what rules of thumb would cost. */
 export function RuleCheck({ clay, finished }: { clay: ClayFigures; finished: number }) {
-  const { length } = useUnits();
-  const [reads, setReads] = useState(100);
-  const [stands, setStands] = useState(() => Math.round(1000 * enlargement(clay, 'wet')) / 10);
+  const { length, choice } = useUnits();
+  const inches = choice.length === 'in' || choice.length === 'inch-fraction';
+  const [first, setReads] = useState<number | undefined>();
+  const [second, setStands] = useState<number | undefined>();
+  const reads = first ?? (inches ? 4 * 25.4 : 100);
+  const stands = second ?? Math.round(10 * reads * enlargement(clay, 'wet')) / 10;
+  // a difference is finer than a fraction tells
+  const exactly = (mm: number) => unbroken(text(writeLength(mm, inches ? { ...choice, length: 'in' } : choice)));
   const { suits, off } = checkRule(clay, reads, stands);
   const take = (set: (mm: number) => void) => (mm: number) => {
     set(mm);
     return undefined;
   };
-  const sized = (mm: number) => (Math.abs(mm) < 0.05 ? 'exactly that' : `${length(Math.abs(mm))} ${mm > 0 ? 'larger' : 'smaller'}`);
+  const sized = (mm: number) => (Math.abs(mm) < 0.05 ? 'exactly that' : `${exactly(Math.abs(mm))} ${mm > 0 ? 'larger' : 'smaller'}`);
   return (
     <Box as="section" aria-label="Check a rule" borderTopWidth="1px" borderColor="line" paddingBlock="3" fontSize="sm" lineHeight="1.6">
       <chakra.h3 fontWeight="650" fontSize="md">
@@ -40,11 +45,12 @@ export function RuleCheck({ clay, finished }: { clay: ClayFigures; finished: num
         A plain rule copied at <b>{copierPercent(clay).toFixed(2)} %</b> becomes a shrink rule for this clay. To scratch one by hand, each
         mark is measured from zero, never from the mark before:
         <chakra.span display="flex" flexWrap="wrap" columnGap="4" fontFamily="figure" fontVariantNumeric="tabular-nums" data-marks>
-          {Array.from({ length: 20 }, (_, i) => (i + 1) * 10).map((mm) => (
-            <chakra.span key={mm} whiteSpace="nowrap">
-              {mm} at <b>{(mm * enlargement(clay, 'wet')).toFixed(2)}</b>
+          {Array.from({ length: inches ? 8 : 20 }, (_, i) => (inches ? i + 1 : (i + 1) * 10)).map((mark) => (
+            <chakra.span key={mark} whiteSpace="nowrap">
+              {mark} at <b>{(mark * enlargement(clay, 'wet')).toFixed(inches ? 3 : 2)}</b>
             </chakra.span>
           ))}
+          <span>{inches ? 'in' : 'mm'}</span>
         </chakra.span>
       </Box>
       <chakra.h3 fontWeight="650" fontSize="md" marginTop="3">
@@ -52,8 +58,8 @@ export function RuleCheck({ clay, finished }: { clay: ClayFigures; finished: num
       </chakra.h3>
       {rulesOfThumb(clay, finished).map(({ rule, wet, finishes }) => (
         <Box key={rule}>
-          {rule === 'adding' ? `Adding ${writePercent(clay.shrinkage.width * 100)}` : 'An inch per foot'} makes it {length(wet)} wet, and it
-          finishes at {length(finishes)}: <b>{sized(finishes - finished)}</b>.
+          {rule === 'adding' ? `Adding ${writePercent(clay.shrinkage.width * 100)}` : 'An inch per foot'} makes it {exactly(wet)} wet, and
+          it finishes at {exactly(finishes)}: <b>{sized(finishes - finished)}</b>.
         </Box>
       ))}
     </Box>

@@ -5,7 +5,7 @@ import { STAGES, type Stage } from '@/core/clay';
 import { STAGE_WORDS } from '@/core/sizing';
 import { clayOf } from '@/core/workspace';
 import { LabelledChoice, LengthInput } from '@/ui/fields';
-import { useWorkspace } from '@/ui/state';
+import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Printed } from './printed';
@@ -16,8 +16,12 @@ const UNITS: Record<RuleUnit, string> = { mm: 'millimetres', cm: 'centimetres', 
 export function RuleMaker({ clay, bodyId }: { clay: RuledClay; bodyId: string | undefined }) {
   const { workspace } = useWorkspace();
   const [stage, setStage] = useState<Stage>('wet');
-  const [unit, setUnit] = useState<RuleUnit>('mm');
-  const [reads, setReads] = useState(150);
+  const { length, choice } = useUnits();
+  const own: RuleUnit = choice.length === 'inch-fraction' ? 'in' : choice.length;
+  const [chosen, setUnit] = useState<RuleUnit | undefined>();
+  const unit = chosen ?? own;
+  const [typed, setReads] = useState<number | undefined>();
+  const reads = typed ?? (unit === 'in' ? 6 * 25.4 : 150);
   const [second, setSecond] = useState('');
   const other = workspace.bodies.find(({ id }) => id === second);
   const known = other && clayOf(workspace, { bodyId: other.id });
@@ -52,8 +56,10 @@ export function RuleMaker({ clay, bodyId }: { clay: RuledClay; bodyId: string | 
             <LengthInput
               label="Rule reads up to"
               mm={reads}
+              fixed={unit}
+              unit={unit}
               takeMm={(mm) => {
-                if (mm < 10 || mm > 1500) return 'A rule reads between 10 mm and 1.5 m.';
+                if (mm < 10 || mm > 1500) return `A rule reads between ${length(10)} and ${length(1500)}.`;
                 setReads(mm);
                 return undefined;
               }}

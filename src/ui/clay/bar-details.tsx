@@ -51,11 +51,6 @@ interface GroupProps {
 function Marking({ bar, edit, view }: GroupProps & { view: ClayView }) {
   return (
     <>
-      <TextInput
-        label="Name"
-        shown={bar.name}
-        take={(name, key) => (name.trim() ? edit({ name }, 'name', key) : 'It needs a name, such as A1.')}
-      />
       <LabelledChoice
         label="Batch"
         value={bar.batchId ?? UNSAID}
@@ -196,8 +191,9 @@ export function BarDetails({ bar, view }: { bar: BarRecord; view: ClayView }) {
         <TextInput label="Note" shown={bar.note} take={(note, key) => edit({ note }, 'note', key)} />
       </Box>
       <Box fontSize="sm" color="fg.muted" marginBlock="2">
-        Boiling scalds: lower and lift the bar with tongs, and let the pan cool before you pour. A drop that stands is weak evidence: some
-        open clays hold one, and a glaze’s dust can float it.
+        Weigh the fired bar dry. Boil it two hours under water, leave it in the water until that is cool, wipe it with a damp cloth, weigh
+        it at once. Boiling scalds: lower and lift the bar with tongs, and let the pan cool before you pour. A drop that stands is weak
+        evidence: some open clays hold one, and a glaze’s dust can float it.
       </Box>
       <Act look="danger" onClick={() => workspaceStore().runAndTell(commands.deleteBar(bar))}>
         Delete {bar.name}

@@ -5,7 +5,7 @@ import { STAGE_WORDS } from '@/core/sizing';
 import { writePercent } from '@/core/units';
 import { type BarRecord, UNUSED_WORDS } from '@/core/workspace';
 import { commands } from '@/store';
-import { Act, FigureInput } from '@/ui/fields';
+import { Act, FigureInput, NameInput, useStanding } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { run, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -44,11 +44,12 @@ function goOn(event: KeyboardEvent<HTMLTableElement>): void {
 export function Bars({ view }: { view: ClayView }) {
   const { workspace } = useWorkspace();
   const { evidence, heightEvidence } = view.known;
-  const sorted = [...evidence.sorted, ...heightEvidence.sorted];
+  const sorted = useStanding([...evidence.sorted, ...heightEvidence.sorted], ({ sample }) => sample.id);
+  const [fresh, setFresh] = useState<string | undefined>();
   const bars = sorted.filter(({ sample }) => sample.kind === 'bar' && sample.batchId === view.batchId).length;
   const add = (kind: BarRecord['kind']) => {
     const batch = workspace.batches.find(({ id }) => id === view.batchId);
-    const { act } = commands.createBar({
+    const { act, id } = commands.createBar({
       bodyId: view.body.id,
       batchId: view.batchId,
       name: kind === 'bar' ? `${batch ? batch.name.charAt(0) : 'B'}${bars + 1}` : 'Piece',
@@ -62,6 +63,7 @@ export function Bars({ view }: { view: ClayView }) {
       dates: kind === 'bar' ? { wet: today() } : {},
       note: '',
     });
+    setFresh(id);
     run(act);
   };
   return (
@@ -92,6 +94,7 @@ export function Bars({ view }: { view: ClayView }) {
                 <BarRows
                   key={each.sample.id}
                   bar={each.sample}
+                  fresh={each.sample.id === fresh}
                   view={view}
                   state={each.unused ? UNUSED_WORDS[each.unused] : each.sameBatch ? 'this batch' : 'another batch'}
                 />
@@ -143,7 +146,7 @@ function BarHead() {
   );
 }
 
-function BarRows({ bar, view, state }: { bar: BarRecord; view: ClayView; state: string }) {
+function BarRows({ bar, view, state, fresh }: { bar: BarRecord; view: ClayView; state: string; fresh: boolean }) {
   const [open, setOpen] = useState(false);
   const shrank = lengthOf(bar, 'glazed') === undefined ? undefined : impliedShrinkage(bar, view.known.figures.shrinkage.shares);
   const slips = slipsOf(bar);
@@ -153,7 +156,18 @@ function BarRows({ bar, view, state }: { bar: BarRecord; view: ClayView; state: 
     <>
       <chakra.tr {...ROW} borderTopWidth="1px" borderColor="line" aria-label={bar.name}>
         <chakra.td {...PLACE.name} paddingInline="1" whiteSpace={{ md: 'nowrap' }}>
-          <chakra.b>{bar.name}</chakra.b>
+          <NameInput
+            label={`Name of ${bar.name}`}
+            fresh={fresh}
+            size="16px"
+            width={{ base: '120px', md: '84px' }}
+            shown={bar.name}
+            take={(name, key) => {
+              if (name.trim() === '') return 'It needs a name, such as A1.';
+              run(commands.editBar(bar.id, (row) => ({ ...row, name }), `name of ${name}`, key));
+              return undefined;
+            }}
+          />
           <Box fontSize="12px" color="fg.muted">
             {batch}
             {cone}

@@ -1,6 +1,6 @@
 'use client';
 
-import { CONES, STAGES, coneAboutC, plausible, remaining, solidDensity, weigh } from '@/core/clay';
+import { CONES, STAGES, coneAboutC, TYPICAL, plausibility, remaining, solidDensity, weigh } from '@/core/clay';
 import { writePercent } from '@/core/units';
 import { figureWords, nextThings, restsOnWords } from '@/core/workspace';
 import { LabelledChoice } from '@/ui/fields';
@@ -108,7 +108,8 @@ function Matter({ view }: { view: ClayView }) {
   const bars = workspace.bars.filter(({ bodyId }) => bodyId === view.body.id);
   const { absorption } = weigh(bars);
   const [k, kh] = [1 - shrinkage.width, 1 - shrinkage.height];
-  const density = solidDensity(matter, k, kh, absorption);
+  const density = solidDensity(matter, k, kh, absorption ?? TYPICAL[view.body.kind].absorption);
+  const found = plausibility(density);
   const word = (source: string) => (source === 'bars' ? 'weighed' : source);
   const beads = bars.filter(({ bead }) => bead !== undefined);
   return (
@@ -124,10 +125,10 @@ function Matter({ view }: { view: ClayView }) {
       .
       {beads.length > 0 &&
         ` A drop on the bare clay: ${beads.map(({ name, bead }) => `${name} ${bead}`).join(', ')}; weak evidence beside boiling.`}
-      {!plausible(density, absorption) && (
+      {found !== 'true' && (
         <Box role="note" color="warn" marginTop="1">
-          These cannot all be true: the fired clay itself would weigh {density > 0 ? density.toFixed(2) : 'more than any stone'} g/ml, and
-          clays lie between 2.0 and 2.75. Look again at {doubted(sources, absorption)}.
+          These cannot all be true: the fired clay itself would weigh {density > 0 ? `${density.toFixed(2)} g/ml` : 'more than any stone'},
+          too {found === 'too heavy' ? 'much' : 'little'}: clays lie between 2.0 and 2.75. Look again at {doubted(sources, absorption)}.
         </Box>
       )}
     </Box>
@@ -140,7 +141,7 @@ function doubted(sources: ClayView['known']['figures']['sources'], absorption: n
     ['loss', sources.loss],
     ['shrinkage', sources.shrinkage],
   ].map(([what, source]) => `${what} (${source === 'bars' ? 'measured' : source})`);
-  return [...all, ...(absorption === undefined ? [] : ['absorption (measured)'])].join(', ');
+  return [...all, `absorption (${absorption === undefined ? 'typical' : 'measured'})`].join(', ');
 }
 
 function Next({ view }: { view: ClayView }) {

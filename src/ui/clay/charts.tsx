@@ -128,7 +128,7 @@ function ByCone({ view, measured }: { view: ClayView; measured: readonly Measure
     <Chart
       title="Shrinkage by cone"
       says={`${here ? `At cone ${here} about ${percent(mean)} is believed. ` : ''}Open marks are shown and not used.`}
-      head={['bar', 'cone', 'shrank', '']}
+      head={['bar', 'cone', 'shrank', 'counts as']}
       rows={shown.map(({ bar, shrinkage, used }) => [bar.name, bar.firing.cone!, percent(shrinkage), used ? 'used' : 'not used'])}
     >
       <LevelLines ticks={y.ticks(5)} y={y} write={percent} />
@@ -220,7 +220,7 @@ function BeliefPicture({ view, measured }: { view: ClayView; measured: readonly 
     <Chart
       title="Before, measured, believed"
       says={`Before any bar about ${percent(prior.mean)}, wide; with ${used.length} measured, about ${percent(belief.mean)}, narrower.`}
-      head={['', 'about', 'give or take']}
+      head={['what', 'about', 'give or take']}
       rows={[
         ['before', percent(prior.mean), percent(prior.sd)],
         ...used.map(({ bar, shrinkage }) => [bar.name, percent(shrinkage), '–']),

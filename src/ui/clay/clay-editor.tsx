@@ -48,7 +48,7 @@ function Fact({ body, fact, label, hint }: { body: Body; fact: Facts; label: str
 }
 
 /** Everything said of one clay; each change moves the pieces made of it, shown below as it happens. */
-export function ClayEditor({ body }: { body: Body }) {
+export function ClayEditor({ body, fresh }: { body: Body; fresh: boolean }) {
   const { workspace } = useWorkspace();
   const edit = (change: Partial<Body>, label: string, key?: string) => {
     run(commands.editBody(body.id, change, `${label} of ${body.name}`, key));
@@ -61,6 +61,7 @@ export function ClayEditor({ body }: { body: Body }) {
       <HStack justifyContent="space-between" flexWrap="wrap" gap="3">
         <NameInput
           label="Name of the clay"
+          fresh={fresh}
           shown={body.name}
           take={(name, key) => (name.trim() === '' ? 'A clay needs a name, such as Heron Buff.' : edit({ name }, 'name', key))}
         />
@@ -127,10 +128,6 @@ export function ClayEditor({ body }: { body: Body }) {
         />
         <RuleCheck clay={view.known.figures} finished={100} />
       </chakra.details>
-      <Box marginTop="6" fontSize="sm" color="fg.muted" maxWidth="620px">
-        Dry clay dust contains or may contain crystalline silica: clean wet, do not sweep or dry-sand without extraction and a fitted
-        respirator. A shrinkage figure and a cone say nothing about food: that is tested on the fired, glazed piece.
-      </Box>
     </Box>
   );
 }

@@ -5,17 +5,19 @@ import { clayOf, newestBatch } from '@/core/workspace';
 import { writePercent } from '@/core/units';
 import { commands } from '@/store';
 import { Act } from '@/ui/fields';
-import { run, useWorkspace } from '@/ui/state';
+import { useGo, useWorkspace } from '@/ui/state';
 import { Box, Grid, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
-import { useRouter, useSearchParams } from 'next/navigation';
+import { useSearchParams } from 'next/navigation';
+import { useState } from 'react';
 import { ClayEditor } from './clay-editor';
 import { Mixture } from './mixture';
 
 /** The maker's clays: what each is said to do, and the pieces that hang on it. */
 export function ClayScreen() {
   const { status, workspace } = useWorkspace();
-  const router = useRouter();
+  const go = useGo();
+  const [fresh, setFresh] = useState<string | undefined>();
   const asked = useSearchParams().get('body');
   if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
   const { bodies, plans, settings } = workspace;
@@ -23,8 +25,8 @@ export function ClayScreen() {
   const body = bodies.find(({ id }) => id === asked) ?? bodies.find(({ id }) => id === open) ?? bodies[0];
   const make = () => {
     const { act, id } = commands.createBody();
-    run(act);
-    router.push(`/clay?body=${id}`);
+    setFresh(id);
+    go(act, `/clay?body=${id}`);
   };
   return (
     <Grid templateColumns={{ base: 'minmax(0, 1fr)', md: '280px minmax(0, 1fr)' }} minHeight={{ md: 'calc(100vh - 52px)' }}>
@@ -56,7 +58,7 @@ export function ClayScreen() {
         </chakra.span>
       </Box>
       {body ? (
-        <ClayEditor key={body.id} body={body} />
+        <ClayEditor key={body.id} body={body} fresh={body.id === fresh} />
       ) : (
         <Box padding="6" maxWidth="480px" color="fg.muted">
           No clay yet. Add the one you use: its name and the shrinkage its supplier gives are enough to start. Until then pieces are

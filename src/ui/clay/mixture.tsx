@@ -5,9 +5,8 @@ import { writePercent } from '@/core/units';
 import { type Body, clayOf } from '@/core/workspace';
 import { commands } from '@/store';
 import { Act, LabelledChoice } from '@/ui/fields';
-import { run, useWorkspace } from '@/ui/state';
+import { useGo, useWorkspace } from '@/ui/state';
 import { Box, Grid, chakra } from '@chakra-ui/react';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 
 const PARTS = ['1', '2', '3', '4', '5'] as const;
@@ -18,7 +17,7 @@ const weighted = (a: number, b: number, share: number): number => Math.round((a 
 /** Two bodies wedged together by weight: a provisional body with honest doubt, until it has bars of its own. */
 export function Mixture() {
   const { workspace } = useWorkspace();
-  const router = useRouter();
+  const go = useGo();
   const { bodies } = workspace;
   const [chosen, choose] = useState<{ first?: string; second?: string; firstParts: Parts; secondParts: Parts }>({
     firstParts: '1',
@@ -43,8 +42,7 @@ export function Mixture() {
       lossPercent: weighted(a.matter.loss * 100, b.matter.loss * 100, share),
       note: 'A mixture: its figures are a guess from its bodies until it has bars of its own.',
     });
-    run(act);
-    router.push(`/clay?body=${id}`);
+    go(act, `/clay?body=${id}`);
   };
   const options = bodies.map(({ id, name }: Body) => ({ value: id, words: name }));
   const parts = PARTS.map((value) => ({ value, words: `${value} part${value === '1' ? '' : 's'}` }));
@@ -70,7 +68,8 @@ export function Mixture() {
         />
       </Grid>
       <Box fontSize="sm" color="fg.muted" marginBlock="2">
-        By weight. Expect {writePercent(range)}: mixtures seldom lie just between.
+        By weight. Expect {writePercent(range)}: mixtures seldom lie just between. <chakra.b color="warn">Care:</chakra.b> bodies for
+        different heats do not mix by chance: a low one in a high one may bloat or melt onto the shelf. Fire a small test on a tray first.
       </Box>
       <Act onClick={make} disabled={first.id === second.id}>
         Make the mixture

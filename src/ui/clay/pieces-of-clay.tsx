@@ -1,7 +1,7 @@
 'use client';
 
-import { handMass } from '@/core/units';
-import { type Plan, type Workspace, clayOf, sizePart } from '@/core/workspace';
+import { type Plan, type Workspace, sizedPlanPart } from '@/core/workspace';
+import { weighOutText } from '@/ui/steps';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
@@ -9,12 +9,13 @@ import { useState } from 'react';
 
 interface Reckoned {
   readonly mouth: number;
-  readonly ball: number;
+  /** What to weigh out, g; none while something stands in the way. */
+  readonly ball: number | undefined;
 }
 
 function reckon(workspace: Workspace, plan: Plan): Reckoned | undefined {
-  const sized = sizePart(plan.parts[0], clayOf(workspace, plan.parts[0]).figures, String);
-  return sized.ok ? { mouth: sized.value.sized.stages.wet.sizes.rimDiameter, ball: sized.value.sized.masses.ball } : undefined;
+  const made = sizedPlanPart(workspace, plan.parts[0], String);
+  return made.ok ? { mouth: made.value.sized.stages.wet.sizes.rimDiameter, ball: made.value.weighOut } : undefined;
 }
 
 const NUMBER = {
@@ -31,14 +32,19 @@ export function PiecesOfClay({ plans }: { plans: readonly Plan[] }) {
   const units = useUnits();
   const [before] = useState(() => new Map(plans.map((plan) => [plan.id, reckon(workspace, plan)])));
   const rows = plans.map((plan) => ({ plan, now: reckon(workspace, plan), was: before.get(plan.id) }));
-  const write = { mouth: units.length, ball: (g: number) => units.mass(handMass(g, units.choice)) };
-  const moved = rows.filter(({ now, was }) => now && was && write.mouth(now.mouth) !== write.mouth(was.mouth)).length;
+  const write = (what: keyof Reckoned, { parts: [part] }: Plan, reckoned: Reckoned | undefined): string => {
+    const value = reckoned?.[what];
+    if (value === undefined) return '–';
+    return what === 'mouth' ? units.length(value) : weighOutText(value, part, units);
+  };
+  const moved = rows.filter(({ plan, now, was }) => now && was && write('mouth', plan, now) !== write('mouth', plan, was)).length;
   const said =
     moved > 0 ? `${moved} of ${rows.length} ${rows.length === 1 ? 'piece' : 'pieces'} moved with it` : `${rows.length} in this clay`;
 
-  const cell = (what: keyof Reckoned, now: Reckoned | undefined, was: Reckoned | undefined) => {
-    const text = now ? write[what](now[what]) : '–';
-    const old = was && now && write[what](was[what]) !== text ? write[what](was[what]) : undefined;
+  const cell = (what: keyof Reckoned, plan: Plan, now: Reckoned | undefined, was: Reckoned | undefined) => {
+    const text = write(what, plan, now);
+    const before = write(what, plan, was);
+    const old = was && now && before !== text ? before : undefined;
     return (
       <chakra.td {...NUMBER} color="wet">
         {old && (
@@ -70,7 +76,7 @@ export function PiecesOfClay({ plans }: { plans: readonly Plan[] }) {
                 wet mouth
               </chakra.th>
               <chakra.th {...NUMBER} fontWeight="400" fontSize="sm" color="fg.muted" fontFamily="body" scope="col">
-                ball
+                ball, or clay
               </chakra.th>
             </tr>
           </thead>
@@ -80,8 +86,8 @@ export function PiecesOfClay({ plans }: { plans: readonly Plan[] }) {
                 <chakra.td css={{ '& a': { textDecoration: 'underline', textUnderlineOffset: '3px' } }}>
                   <Link href={`/?plan=${plan.id}`}>{plan.name}</Link>
                 </chakra.td>
-                {cell('mouth', now, was)}
-                {cell('ball', now, was)}
+                {cell('mouth', plan, now, was)}
+                {cell('ball', plan, now, was)}
               </chakra.tr>
             ))}
           </tbody>

@@ -1,20 +1,22 @@
 'use client';
 
-import { handMass } from '@/core/units';
-import { type Body, type Plan, clayOf, sizePart } from '@/core/workspace';
-import { Act } from '@/ui/fields';
-import { saveText, useUnits, useWorkspace } from '@/ui/state';
+import { overallWords } from '@/core/form';
+import { type Body, type Plan, inBody, sizedPlanPart } from '@/core/workspace';
+import { Saves } from '@/ui/fields';
+import { useUnits, useWorkspace } from '@/ui/state';
+import { weighOutText } from '@/ui/steps';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
+import { useMemo } from 'react';
 
 /** Every piece in every clay: so that a set made in two clays matches when it is finished. */
 export function CompareScreen() {
   const { status, workspace } = useWorkspace();
   if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
   const { bodies, plans } = workspace;
-  const save = async () => {
+  const csv = async () => {
     const { comparisonTable } = await import('@/core/encode');
-    await saveText(comparisonTable(workspace), 'rimbet-clays-compared.csv', 'text/csv');
+    return { content: comparisonTable(workspace), name: 'rimbet-clays-compared.csv', type: 'text/csv' };
   };
   return (
     <Box padding={{ base: '3', md: '20px' }}>
@@ -23,9 +25,9 @@ export function CompareScreen() {
           <chakra.h1 fontSize="22px" fontWeight="680">
             The same piece in every clay
           </chakra.h1>
-          <Box color="fg.muted">Wet width at the mouth, wet height, and ball, for the same finished piece.</Box>
+          <Box color="fg.muted">Wet size and clay to weigh out, for the same finished piece.</Box>
         </Box>
-        <Act onClick={() => void save()}>Save CSV</Act>
+        <Saves files={[{ words: 'Save CSV', make: csv }]} />
       </HStack>
       {plans.length === 0 || bodies.length === 0 ? (
         <Box color="fg.muted">There is nothing to compare yet: it takes a piece and a clay.</Box>
@@ -74,7 +76,7 @@ function Cell({ plan, body }: { plan: Plan; body: Body }) {
   const units = useUnits();
   const [part] = plan.parts;
   const own = part.bodyId === body.id;
-  const sized = sizePart(part, clayOf(workspace, own ? part : { bodyId: body.id }).figures, units.length);
+  const made = useMemo(() => sizedPlanPart(workspace, inBody(part, body.id), units.length), [workspace, part, body.id, units.length]);
   return (
     <chakra.td
       textAlign="right"
@@ -86,12 +88,12 @@ function Cell({ plan, body }: { plan: Plan; body: Body }) {
       boxShadow={own ? 'inset 0 -2px 0 var(--chakra-colors-wet)' : undefined}
       whiteSpace="nowrap"
     >
-      {sized.ok ? (
+      {made.ok ? (
         <>
-          <Box fontWeight="650">
-            ⌀ {units.length(sized.value.sized.stages.wet.sizes.rimDiameter)} × {units.length(sized.value.sized.stages.wet.sizes.height)}
+          <Box fontWeight="650">{overallWords(made.value.sized.stages.wet.sizes, units.length)}</Box>
+          <Box fontSize="sm">
+            {made.value.weighOut === undefined ? '–' : weighOutText(made.value.weighOut, inBody(part, body.id), units)}
           </Box>
-          <Box fontSize="sm">{units.mass(handMass(sized.value.sized.masses.ball, units.choice))}</Box>
         </>
       ) : (
         '–'

@@ -15,6 +15,7 @@ export function Act({ look = 'plain', ...rest }: ActProps) {
   return (
     <chakra.button
       type="button"
+      data-act
       display="inline-flex"
       alignItems="center"
       justifyContent="center"

@@ -10,6 +10,10 @@ export interface ChoiceProps<T extends string> {
   readonly width?: string;
 }
 
+/** Choices from their words by value, in that order. */
+export const optionsOf = <T extends string>(words: Readonly<Record<T, string>>): { value: T; words: string }[] =>
+  (Object.entries(words) as [T, string][]).map(([value, said]) => ({ value, words: said }));
+
 /** One of a few, by the browser's own list: quick by keyboard, large by touch. */
 export function Choice<T extends string>({ label, value, options, onChoose, width = 'auto' }: ChoiceProps<T>) {
   return (

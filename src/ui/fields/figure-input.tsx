@@ -2,6 +2,7 @@
 
 import { type HTMLChakraProps, Box, chakra } from '@chakra-ui/react';
 import { useId } from 'react';
+import { Reason } from './reason';
 import { useReportRefusal } from './refusals';
 import { type DraftOptions, useDraft } from './use-draft';
 
@@ -17,12 +18,13 @@ export interface FigureInputProps extends DraftOptions {
   readonly before?: string;
   /** Opens the arithmetic of the figure. */
   readonly onVisit?: () => void;
-  /** To which side the reason of a refusal opens. */
-  readonly reason?: 'left' | 'right';
   /** The column of a table it stands in, for going down it. */
   readonly column?: string;
   readonly style?: HTMLChakraProps<'input'>;
 }
+
+/** As wide as given, and wider where what is in it asks for it. */
+const growing = (width: string) => ({ '@supports (field-sizing: content)': { width: 'auto', minWidth: width, fieldSizing: 'content' } });
 
 /**
  * A figure that is read like text and typed like a field. A refusal is said beside it and keeps what was typed.
@@ -36,7 +38,6 @@ export function FigureInput({
   unit,
   before,
   onVisit,
-  reason = 'left',
   column,
   style,
   ...draft
@@ -85,41 +86,14 @@ export function FigureInput({
         _hover={{ background: 'act.wash' }}
         _focusVisible={{ background: 'bg.raised' }}
         {...style}
+        css={typeof style?.width === 'string' && style.width.endsWith('px') ? growing(style.width) : undefined}
       />
       {unit && (
         <Box as="span" fontSize="sm" color="fg.muted" aria-hidden>
           {unit}
         </Box>
       )}
-      {problem && <Reason id={id} side={reason} words={problem} />}
-    </Box>
-  );
-}
-
-/** Why a figure was refused, opened beside it over whatever else is there. */
-function Reason({ id, side, words }: { id: string; side: 'left' | 'right'; words: string }) {
-  return (
-    <Box
-      id={id}
-      role="alert"
-      position="absolute"
-      top="100%"
-      {...{ [side]: 0 }}
-      zIndex="20"
-      width="max-content"
-      maxWidth="min(280px, 80vw)"
-      marginTop="1"
-      padding="2"
-      borderRadius="4px"
-      background="bad.wash"
-      color="bad"
-      borderWidth="1px"
-      borderColor="bad"
-      fontSize="sm"
-      lineHeight="1.35"
-      textAlign="left"
-    >
-      {words}
+      {problem && <Reason id={id} words={problem} />}
     </Box>
   );
 }

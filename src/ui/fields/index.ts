@@ -1,5 +1,5 @@
 export { Act } from './button';
-export { Choice } from './choice';
+export { Choice, optionsOf } from './choice';
 export { FigureInput, type FigureInputProps } from './figure-input';
 export { LengthInput, stepOf } from './length-input';
 export { NameInput } from './name-input';
@@ -7,3 +7,5 @@ export { RefusalScope, useAnyRefused } from './refusals';
 export { TextInput } from './text-input';
 export { LabelledChoice } from './labelled-choice';
 export { OptionalInput } from './optional-input';
+export { type Saveable, Saves } from './saves';
+export { useStanding } from './use-standing';

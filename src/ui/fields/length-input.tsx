@@ -25,6 +25,8 @@ export interface LengthInputProps extends Omit<FigureInputProps, 'shown' | 'take
   readonly takeNothing?: ((key: string) => string | undefined) | undefined;
   /** Zero is allowed: an allowance of nothing. */
   readonly zero?: boolean;
+  /** Read and written in this unit whatever was chosen. */
+  readonly fixed?: 'mm' | 'cm' | 'in' | undefined;
 }
 
 /** A length read and written in the units chosen; any other unit may be typed with it. */
@@ -34,11 +36,14 @@ export const LengthInput = memo(function LengthInput({
   takeSpan,
   takeNothing,
   zero = false,
+  fixed,
   name,
   open,
   ...rest
 }: LengthInputProps) {
-  const { choice, readLength: options } = useUnits();
+  const units = useUnits();
+  const choice = fixed ? { ...units.choice, length: fixed } : units.choice;
+  const options = fixed ? { ...units.readLength, unit: fixed } : units.readLength;
   const write = (value: number) => text(writeLength(value, choice), false);
   const step = stepOf(choice);
   return (

@@ -2,7 +2,7 @@
 
 import { workspaceStore } from '@/ui/state';
 import { flushSync } from 'react-dom';
-import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useRef, useState } from 'react';
+import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useEffect, useEffectEvent, useRef, useState } from 'react';
 
 /** How a typed text is taken: a message when it was refused, nothing when it was. The key joins one visit's keystrokes for undo. */
 export type Take = (text: string, key: string) => string | undefined;
@@ -24,20 +24,61 @@ interface Draft {
 /**
  * The typed text of a field that saves with every keystroke. While it is being typed it stays as typed; once left it
  * shows the figure as written, unless it was refused: then text and reason stay until it is put right, Escape is
- * pressed, or the figure changes from elsewhere, by undo say.
+ * pressed, or the figure changes from elsewhere, by undo say. An entry counts whole or not at all: what its first
+ * keystrokes made is taken back when the rest is refused. Once what stood in its way is changed elsewhere, it is taken.
  */
 export function useDraft({ shown, take, step }: DraftOptions) {
   const [typed, setDraft] = useState<Draft | undefined>();
-  const visit = useRef('');
+  const visit = useRef({ key: '', start: '', taken: false });
+  const field = useRef<HTMLInputElement | null>(null);
   const draft = typed?.problem && typed.over !== shown ? undefined : typed;
 
+  const refused = draft?.problem === undefined ? undefined : draft.text;
+  const again = useEffectEvent(() => {
+    // not while it is being typed, and not so that what was undone could not be done again
+    if (refused === undefined || document.activeElement === field.current || workspaceStore().getSnapshot().redo) return;
+    const problem = take(refused, visit.current.key);
+    setDraft(problem === undefined ? undefined : { text: refused, problem, over: shown });
+  });
+  useEffect(() => {
+    if (refused === undefined) return undefined;
+    let waiting: ReturnType<typeof setTimeout> | undefined;
+    const unsubscribe = workspaceStore().subscribe(() => {
+      clearTimeout(waiting);
+      waiting = setTimeout(again);
+    });
+    return () => {
+      unsubscribe();
+      clearTimeout(waiting);
+    };
+  }, [refused]);
+
+  const begin = () => {
+    visit.current = { key: crypto.randomUUID(), start: shown, taken: false };
+  };
+
   const onFocus = (event: FocusEvent<HTMLInputElement>) => {
-    visit.current = crypto.randomUUID();
+    begin();
+    field.current = event.currentTarget;
     if (!draft?.problem) event.currentTarget.select();
   };
 
-  const onChange = ({ currentTarget: { value } }: ChangeEvent<HTMLInputElement>) =>
-    setDraft({ text: value, problem: take(value, visit.current), over: shown });
+  /** Back to what stood there when the visit began; says whether anything had been taken since. */
+  const takeBack = (): boolean => {
+    const { key, start, taken } = visit.current;
+    if (!taken) return false;
+    visit.current.taken = false;
+    // what is not in the store is taken back by taking what stood there
+    if (!workspaceStore().revert(key)) take(start, key);
+    return true;
+  };
+
+  const onChange = ({ currentTarget: { value } }: ChangeEvent<HTMLInputElement>) => {
+    const problem = take(value, visit.current.key);
+    if (problem === undefined) visit.current.taken = true;
+    const back = problem !== undefined && takeBack();
+    setDraft({ text: value, problem, over: back ? visit.current.start : shown });
+  };
 
   const settle = () => {
     if (!draft?.problem) setDraft(undefined);
@@ -45,17 +86,21 @@ export function useDraft({ shown, take, step }: DraftOptions) {
 
   const nudge = (direction: 1 | -1) => {
     if (draft?.problem || !step) return;
-    if (take(step(direction), visit.current) === undefined) setDraft(undefined);
+    if (take(step(direction), visit.current.key) !== undefined) return;
+    visit.current.taken = true;
+    setDraft(undefined);
   };
 
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Enter') {
       // shown before it is selected, so that the next figure, from an instrument say, takes its place
       flushSync(settle);
+      // what was entered stands: another figure is another entry
+      if (!draft?.problem) begin();
       event.currentTarget.select();
     } else if (event.key === 'Escape' && draft) {
       event.stopPropagation();
-      workspaceStore().revert(visit.current);
+      takeBack();
       setDraft(undefined);
     } else if (step && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
       event.preventDefault();

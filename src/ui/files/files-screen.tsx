@@ -1,35 +1,61 @@
 'use client';
 
+import type { WorkspaceRead } from '@/core/encode';
+import type { Problem } from '@/core/units';
 import { DEMO, type Workspace } from '@/core/workspace';
 import { commands } from '@/store';
-import { Act } from '@/ui/fields';
-import { saveText, useWorkspace, workspaceStore } from '@/ui/state';
+import { Act, Saves } from '@/ui/fields';
+import { useWorkspace, workspaceFile, workspaceStore } from '@/ui/state';
+import { type Job, type Progress, readFile } from '@/workers';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { type ReactNode, useRef, useState } from 'react';
 import { ImportPreview } from './import-preview';
 
+/** Larger than any workshop; refused before it is read. Bytes; the reader has the same bound. */
+const LARGEST_FILE = 20 * 1024 * 1024;
+
 interface Chosen {
   readonly fileName: string;
+  readonly reading?: Progress;
   readonly workspace?: Workspace;
   readonly problem?: string;
 }
 
-/** Reads a chosen file without touching anything. The reader and its checks are fetched when first needed. */
-async function readChosen(file: File): Promise<Chosen> {
-  const { LARGEST_FILE, readWorkspace } = await import('@/core/encode');
-  const fileName = file.name;
-  if (file.size > LARGEST_FILE)
-    return { fileName, problem: `The file is larger than ${LARGEST_FILE / 1024 / 1024} MB; a workspace is not.` };
-  const read = readWorkspace(await file.text());
-  if (read.ok) return { fileName, workspace: read.value };
-  const { path, message } = read.problem;
-  return { fileName, problem: path && !message.includes(path) ? `${path}: ${message}` : message };
+/** A file being read, without touching anything; then what it holds or why it was refused. */
+function useChosenFile() {
+  const [chosen, setChosen] = useState<Chosen | undefined>();
+  const job = useRef<Job<WorkspaceRead> | undefined>(undefined);
+  const clear = () => {
+    job.current?.cancel();
+    setChosen(undefined);
+  };
+  const choose = (file: File) => {
+    clear();
+    const fileName = file.name;
+    if (file.size > LARGEST_FILE)
+      return setChosen({ fileName, problem: `The file is larger than ${LARGEST_FILE / 1024 / 1024} MB; a workspace is not.` });
+    setChosen({ fileName, reading: { done: 0, of: 0 } });
+    job.current = readFile(file, (reading) => setChosen({ fileName, reading }));
+    return void job.current.result.then(
+      (read) => setChosen({ fileName, ...(read.ok ? { workspace: read.value } : { problem: problemWords(read.problem) }) }),
+      (error: Error) => setChosen({ fileName, problem: error.message }),
+    );
+  };
+  return { chosen, choose, clear };
 }
 
-async function exportWorkspace(workspace: Workspace): Promise<void> {
-  const { writeWorkspace } = await import('@/core/encode');
-  const now = new Date().toISOString();
-  await saveText(writeWorkspace(workspace, now), `rimbet-${now.slice(0, 10)}.json`, 'application/json');
+const problemWords = ({ path, message }: Problem): string => (path && !message.includes(path) ? `${path}: ${message}` : message);
+
+/** How far the reading is, and the way out of it. */
+function Reading({ fileName, progress: { done, of }, onCancel }: { fileName: string; progress: Progress; onCancel: () => void }) {
+  return (
+    <HStack role="status" marginTop="3" gap="3" flexWrap="wrap">
+      <label>
+        Reading <b>{fileName}</b> {of > 0 && `${done} of ${of}`} <progress value={of > 0 ? done / of : undefined} />
+      </label>
+      <Act onClick={onCancel}>Cancel</Act>
+    </HStack>
+  );
 }
 
 function Part({ title, children }: { title: string; children: ReactNode }) {
@@ -46,12 +72,12 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 /** The workspace out to a file and in from one; an empty start; the example workshop. */
 export function FilesScreen() {
   const { status, workspace } = useWorkspace();
-  const [chosen, setChosen] = useState<Chosen | undefined>();
+  const { chosen, choose, clear } = useChosenFile();
   const input = useRef<HTMLInputElement>(null);
   if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
   const tell = (act: ReturnType<typeof commands.clearAll>) => {
     workspaceStore().runAndTell(act);
-    setChosen(undefined);
+    clear();
   };
   return (
     <Box padding={{ base: '3', md: '20px' }}>
@@ -63,9 +89,7 @@ export function FilesScreen() {
           {workspace.plans.length} pieces, {workspace.bodies.length} clays and {workspace.batches.length} batches. They are kept in this
           browser only; a file is the copy you hold.
         </Box>
-        <Act look="solid" onClick={() => void exportWorkspace(workspace)}>
-          Save workspace file
-        </Act>
+        <Saves files={[{ words: 'Save workspace file', look: 'solid', make: () => workspaceFile(workspace) }]} />
       </Part>
       <Part title="Open a file">
         <Box color="fg.muted" marginBottom="2">
@@ -80,10 +104,11 @@ export function FilesScreen() {
           onChange={(event) => {
             const file = event.currentTarget.files?.[0];
             event.currentTarget.value = '';
-            if (file) void readChosen(file).then(setChosen);
+            if (file) choose(file);
           }}
         />
         <Act onClick={() => input.current?.click()}>Choose a workspace file …</Act>
+        {chosen?.reading && <Reading fileName={chosen.fileName} progress={chosen.reading} onCancel={clear} />}
         {chosen?.problem && (
           <Box role="alert" marginTop="3" padding="3" background="bad.wash" color="bad" borderRadius="4px">
             <b>{chosen.fileName}</b> was not opened, and nothing was changed. {chosen.problem}
@@ -95,7 +120,7 @@ export function FilesScreen() {
             incoming={chosen.workspace}
             onMerge={(incoming) => tell(commands.mergeIn(incoming, `${chosen.fileName} merged in`))}
             onReplace={(incoming) => tell(commands.replaceAll(incoming, `everything replaced by ${chosen.fileName}`))}
-            onCancel={() => setChosen(undefined)}
+            onCancel={clear}
           />
         )}
       </Part>

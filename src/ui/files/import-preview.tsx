@@ -12,6 +12,7 @@ const TABLE_WORDS: Record<TableName, string> = {
   plans: 'Pieces',
   formers: 'Formers',
   cutters: 'Cutters',
+  shop: 'Shop settings',
 };
 
 const SHOWN = 6;
@@ -22,7 +23,7 @@ const names = (all: readonly string[]): string =>
 function Difference({ difference: { table, added, changed, onlyHere, same } }: { difference: TableDifference }) {
   const rows = [
     { words: 'new', all: added },
-    { words: 'different, the file’s taken', all: changed },
+    { words: 'changed: file’s version wins', all: changed },
     { words: 'only here: stays if merged, goes if replaced', all: onlyHere },
   ].filter(({ all }) => all.length > 0);
   return (
@@ -62,7 +63,7 @@ export function ImportPreview({ fileName, incoming, onMerge, onReplace, onCancel
         <Act look="danger" onClick={() => onReplace(incoming)}>
           Replace everything
         </Act>
-        <Act onClick={onCancel}>Leave it</Act>
+        <Act onClick={onCancel}>Cancel</Act>
       </HStack>
     </Box>
   );

@@ -2,7 +2,7 @@
 
 import { USUAL_ROLLER } from '@/core/workspace';
 import { Act, LengthInput } from '@/ui/fields';
-import { useBench } from '@/ui/bench';
+import { setShop, useBench } from '@/ui/bench';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 
 const FIELD = { width: '64px', fontSize: '16px' };
@@ -10,8 +10,10 @@ const USUAL_BATTEN = 6;
 
 /** Battens to roll between, and the widest slab the roller takes. */
 export function Battens() {
-  const { settings, set } = useBench();
-  const battens = settings.battens ?? [];
+  const { shop } = useBench();
+  const battens = shop.battens ?? [];
+  const set = (change: (now: readonly number[]) => readonly number[], label: string, key?: string) =>
+    setShop('battens', (now) => change(now ?? []), label, key);
   return (
     <Box as="section" aria-label="Battens and roller" marginBottom="6">
       <chakra.h2 fontWeight="650">Battens and roller</chakra.h2>
@@ -24,36 +26,34 @@ export function Battens() {
             <LengthInput
               label={`Batten ${i + 1}, thick`}
               mm={mm}
-              takeMm={(thick) => {
+              takeMm={(thick, key) => {
                 if (thick > 200) return 'A batten is at most 200 mm thick.';
-                set({ battens: battens.map((each, j) => (j === i ? thick : each)) });
-                return undefined;
+                return set((now) => now.map((each, j) => (j === i ? thick : each)), 'batten', key);
               }}
               known
               style={FIELD}
             />
             <Act
-              aria-label={`Take batten ${i + 1} away`}
+              aria-label={`Delete batten ${i + 1}`}
               borderColor="transparent"
               color="fg.muted"
               paddingInline="1"
-              onClick={() => set({ battens: battens.filter((_, j) => j !== i) })}
+              onClick={() => set((now) => now.filter((_, j) => j !== i), 'batten deleted')}
             >
               ×
             </Act>
           </HStack>
         ))}
-        <Act onClick={() => set({ battens: [...battens, USUAL_BATTEN] })}>Add a batten</Act>
+        <Act onClick={() => set((now) => [...now, USUAL_BATTEN], 'new batten')}>Add a batten</Act>
       </HStack>
       <HStack gap="2" marginTop="2" fontSize="sm" color="fg.muted">
         <span>Widest slab the roller takes</span>
         <LengthInput
           label="Widest slab the roller takes"
-          mm={settings.rollerWidth ?? USUAL_ROLLER}
-          takeMm={(rollerWidth) => {
+          mm={shop.rollerWidth ?? USUAL_ROLLER}
+          takeMm={(rollerWidth, key) => {
             if (rollerWidth < 50) return 'A roller takes at least 50 mm.';
-            set({ rollerWidth });
-            return undefined;
+            return setShop('rollerWidth', () => rollerWidth, undefined, key);
           }}
           known
           style={FIELD}

@@ -1,10 +1,11 @@
 'use client';
 
-import type { CutterRecord } from '@/core/workspace';
+import { type CutterRecord, exampleCutters } from '@/core/workspace';
 import { commands } from '@/store';
-import { Act, Choice, LengthInput, NameInput } from '@/ui/fields';
+import { Act, Choice, LengthInput, NameInput, optionsOf, useStanding } from '@/ui/fields';
 import { run, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
+import { useState } from 'react';
 
 const FIELD = { width: '64px', fontSize: '16px' };
 /** A new scalloped cutter's hollows lie so much within its tips, as a share. */
@@ -14,7 +15,7 @@ type Kind = 'round' | 'square' | 'scalloped';
 const KINDS: Record<Kind, string> = { round: 'Round', square: 'Square', scalloped: 'Scalloped' };
 const kindOf = ({ shape, hollows }: CutterRecord): Kind => (shape === 'square' ? 'square' : hollows ? 'scalloped' : 'round');
 
-function CutterRow({ cutter }: { cutter: CutterRecord }) {
+function CutterRow({ cutter, fresh }: { cutter: CutterRecord; fresh: boolean }) {
   const edit = (change: Partial<CutterRecord>, key?: string) => run(commands.editCutter(cutter.id, change, `“${cutter.name}”`, key));
   const { name, width, hollows } = cutter;
   return (
@@ -23,6 +24,7 @@ function CutterRow({ cutter }: { cutter: CutterRecord }) {
         label={`Name of ${name}`}
         size="16px"
         width="118px"
+        fresh={fresh}
         shown={name}
         take={(typed, key) => {
           if (typed.trim() === '') return 'A cutter needs a name, such as Round 76.';
@@ -33,7 +35,7 @@ function CutterRow({ cutter }: { cutter: CutterRecord }) {
       <Choice
         label={`Kind of ${name}`}
         value={kindOf(cutter)}
-        options={(Object.entries(KINDS) as [Kind, string][]).map(([value, words]) => ({ value, words }))}
+        options={optionsOf(KINDS)}
         onChoose={(kind) =>
           edit({ shape: kind === 'square' ? 'square' : 'round', hollows: kind === 'scalloped' ? width * USUAL_HOLLOWS : undefined })
         }
@@ -67,7 +69,7 @@ function CutterRow({ cutter }: { cutter: CutterRecord }) {
       )}
       <Box flex="1" />
       <Act
-        aria-label={`Take ${name} away`}
+        aria-label={`Delete ${name}`}
         borderColor="transparent"
         color="fg.muted"
         onClick={() => workspaceStore().runAndTell(commands.deleteCutter(cutter))}
@@ -81,7 +83,17 @@ function CutterRow({ cutter }: { cutter: CutterRecord }) {
 /** The maker's cutters, smallest first. */
 export function Cutters() {
   const { workspace } = useWorkspace();
-  const sorted = [...workspace.cutters].sort((a, b) => a.shape.localeCompare(b.shape) || a.width - b.width);
+  const sorted = useStanding(
+    [...workspace.cutters].sort((a, b) => a.shape.localeCompare(b.shape) || a.width - b.width),
+    ({ id }) => id,
+  );
+  const [fresh, setFresh] = useState<string | undefined>();
+  const add = () => {
+    const { act, id } = commands.createCutter({ shape: 'round', width: 80, name: 'Round 80' });
+    setFresh(id);
+    run(act);
+  };
+  const examples = exampleCutters(workspace);
   return (
     <Box as="section" aria-label="Cutters" marginBottom="6">
       <chakra.h2 fontWeight="650">Cutters</chakra.h2>
@@ -91,12 +103,15 @@ export function Cutters() {
       {sorted.length === 0 && <Box paddingBlock="2">None yet.</Box>}
       <chakra.ul listStyleType="none">
         {sorted.map((cutter) => (
-          <CutterRow key={cutter.id} cutter={cutter} />
+          <CutterRow key={cutter.id} cutter={cutter} fresh={cutter.id === fresh} />
         ))}
       </chakra.ul>
-      <Act marginTop="1" onClick={() => run(commands.createCutter({ shape: 'round', width: 80, name: 'Round 80' }).act)}>
-        Add a cutter
-      </Act>
+      <HStack gap="3" flexWrap="wrap" marginTop="1">
+        <Act onClick={add}>Add a cutter</Act>
+        {examples.length > 0 && (
+          <Act onClick={() => workspaceStore().runAndTell(commands.deleteCutters(examples))}>Set the example cutters aside</Act>
+        )}
+      </HStack>
     </Box>
   );
 }

@@ -3,9 +3,10 @@
 import { FEWEST_POINTS, type FormerPoint, checkFormer, contourOf } from '@/core/handbuild';
 import type { FormerRecord } from '@/core/workspace';
 import { commands } from '@/store';
-import { Act, Choice, LengthInput, NameInput } from '@/ui/fields';
+import { Act, Choice, LengthInput, NameInput, optionsOf } from '@/ui/fields';
 import { run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
+import { useState } from 'react';
 
 const FIELD = { width: '68px', fontSize: '16px' };
 const PICTURE = { width: 210, height: 120, margin: 8 };
@@ -48,7 +49,7 @@ function Picture({ former }: { former: FormerRecord }) {
   );
 }
 
-function FormerCard({ former }: { former: FormerRecord }) {
+function FormerCard({ former, fresh }: { former: FormerRecord; fresh: boolean }) {
   const units = useUnits();
   const { name, points, measured } = former;
   const edit = (change: Partial<FormerRecord>, key?: string): string | undefined => {
@@ -67,6 +68,7 @@ function FormerCard({ former }: { former: FormerRecord }) {
           label={`Name of ${name}`}
           size="18px"
           width="220px"
+          fresh={fresh}
           shown={name}
           take={(typed, key) => {
             if (typed.trim() === '') return 'A former needs a name, such as Pudding basin.';
@@ -76,17 +78,17 @@ function FormerCard({ former }: { former: FormerRecord }) {
         <Choice
           label={`How ${name} is measured`}
           value={measured}
-          options={(Object.entries(MEASURED) as [keyof typeof MEASURED, string][]).map(([value, words]) => ({ value, words }))}
+          options={optionsOf(MEASURED)}
           onChoose={(value) => void edit({ measured: value })}
         />
         <Box flex="1" />
         <Act
-          aria-label={`Take ${name} away`}
+          aria-label={`Delete ${name}`}
           borderColor="transparent"
           color="fg.muted"
           onClick={() => workspaceStore().runAndTell(commands.deleteFormer(former))}
         >
-          Take away
+          Delete
         </Act>
       </HStack>
       <HStack gap="6" flexWrap="wrap" alignItems="flex-start">
@@ -101,7 +103,7 @@ function FormerCard({ former }: { former: FormerRecord }) {
                 {measured === 'inside' ? 'inside, wide' : 'outside, wide'}
               </chakra.th>
               <chakra.th scope="col">
-                <chakra.span srOnly>take away</chakra.span>
+                <chakra.span srOnly>delete</chakra.span>
               </chakra.th>
             </tr>
           </thead>
@@ -134,7 +136,7 @@ function FormerCard({ former }: { former: FormerRecord }) {
                 <td>
                   {i > 0 && points.length > FEWEST_POINTS && (
                     <Act
-                      aria-label={`Take height ${i + 1} of ${name} away`}
+                      aria-label={`Delete height ${i + 1} of ${name}`}
                       borderColor="transparent"
                       color="fg.muted"
                       onClick={() => edit({ points: points.filter((_, j) => j !== i) })}
@@ -156,6 +158,12 @@ function FormerCard({ former }: { former: FormerRecord }) {
 /** Household bowls and humps by their widths. */
 export function Formers() {
   const { workspace } = useWorkspace();
+  const [fresh, setFresh] = useState<string | undefined>();
+  const add = () => {
+    const { act, id } = commands.createFormer({ name: 'New bowl', measured: 'inside', points: NEW });
+    setFresh(id);
+    run(act);
+  };
   return (
     <Box as="section" aria-label="Formers">
       <chakra.h2 fontWeight="650">Formers</chakra.h2>
@@ -165,9 +173,9 @@ export function Formers() {
       </Box>
       {workspace.formers.length === 0 && <Box paddingBlock="3">None yet: measure the first bowl in the cupboard.</Box>}
       {workspace.formers.map((former) => (
-        <FormerCard key={former.id} former={former} />
+        <FormerCard key={former.id} former={former} fresh={former.id === fresh} />
       ))}
-      <Act look="solid" marginTop="3" onClick={() => run(commands.createFormer({ name: 'New bowl', measured: 'inside', points: NEW }).act)}>
+      <Act look="solid" marginTop="3" onClick={add}>
         Add a former
       </Act>
     </Box>

@@ -15,7 +15,8 @@ type InHand = NonNullable<Part['inHand']>;
 export function AgainPanel({ piece }: { piece: PieceModel }) {
   const { part, worked, form, units } = piece;
   const hand: InHand = part.inHand ?? {};
-  const set = (change: Partial<InHand>, key?: string) => piece.takePart({ inHand: { ...hand, ...change } }, 'piece in the hand', key);
+  const set = (change: Partial<InHand>, key?: string) =>
+    piece.takePart((now) => ({ inHand: { ...now.inHand, ...change } }), 'piece in the hand', key);
   const asked = hand.weightG !== undefined || hand.capacityMl !== undefined;
   const found =
     asked &&

@@ -1,14 +1,17 @@
 'use client';
 
-import { finishesBetween, remaining } from '@/core/clay';
+import { type ClayFigures, remaining } from '@/core/clay';
 import { FAMILIES } from '@/core/form';
-import type { NumberName } from '@/core/sizing';
-import { type Written, handLength, handMass, readQuantity, text, writeLength, writeMass, writeVolume } from '@/core/units';
+import { type NumberName, USUAL_ODDS, rangeOf } from '@/core/sizing';
+import { type Written, handLength, handMass, readQuantity, text, writeLength, writeVolume } from '@/core/units';
 import { FigureInput, useAnyRefused } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';
-import { handFigures } from '@/ui/steps';
+import { handFigures, weighOutWritten } from '@/ui/steps';
+import { obstacleWords } from '@/core/workspace';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
+import { useMemo } from 'react';
+import { betweenWords } from './between';
 import { misfitWords } from './misfit';
 import type { PieceModel } from './use-piece';
 
@@ -73,10 +76,12 @@ interface BigProps {
   readonly words: string;
   readonly written: Written;
   readonly size: string;
+  /** How many digits find room. */
+  readonly room: number;
   readonly finishes?: string;
 }
 
-function Big({ piece, name, words, written, size, finishes }: BigProps) {
+function Big({ piece, name, words, written, size, room, finishes }: BigProps) {
   return (
     <chakra.button
       type="button"
@@ -96,7 +101,7 @@ function Big({ piece, name, words, written, size, finishes }: BigProps) {
         {words}
       </Box>
       <Box color="wet" data-answer={name}>
-        <Figure written={written} size={size} />
+        <Figure written={written} size={size} room={room} />
       </Box>
       {finishes && <Finishes>{finishes}</Finishes>}
     </chakra.button>
@@ -121,22 +126,29 @@ export function Answer({ piece }: { piece: PieceModel }) {
         <StageName stage="wet" />
         {greyed ? (
           <Box fontSize="sm" color="bad">
-            the last possible piece
+            last valid sizes
           </Box>
         ) : (
           <ToTheWheel planId={piece.plan.id} words={piece.by === 'wheel' ? 'At the wheel' : 'At the bench'} />
         )}
       </HStack>
-      <Big
-        piece={piece}
-        name={piece.hand ? 'hand' : 'ball'}
-        words={piece.hand && piece.hand.by !== 'coil' && piece.hand.pieces > 1 ? `weigh out, for ${piece.hand.pieces}` : 'weigh out'}
-        written={writeMass(handMass(piece.hand?.totalG ?? masses.ball, choice), choice)}
-        size="clamp(64px, 7.6vw, 104px)"
-      />
+      {piece.hand?.obstacle ? (
+        <Box role="alert" color="bad" fontSize="20px" fontWeight="600" lineHeight="1.3" paddingBlock="2" data-answer="obstacle">
+          {obstacleWords(piece.hand.obstacle, units.length)}
+        </Box>
+      ) : (
+        <Big
+          piece={piece}
+          name={piece.hand ? 'hand' : 'ball'}
+          words={piece.hand && piece.hand.by !== 'coil' && piece.hand.pieces > 1 ? `weigh out, for ${piece.hand.pieces}` : 'weigh out'}
+          written={weighOutWritten(piece.weighOut ?? masses.ball, piece.part, units)}
+          size="clamp(64px, 7.6vw, 104px)"
+          room={7.7}
+        />
+      )}
       {piece.by === 'wheel' && piece.part.tester?.accepted && (
         <Box fontSize="sm" color="wet" fontWeight="600" data-testid="run-ball">
-          The run is made to its tester: {units.mass(handMass(piece.runBall, choice))}
+          By the test piece; worked out it is {units.mass(handMass(masses.ball, choice))}.
         </Box>
       )}
       {piece.hand && <HandFigures piece={piece} />}
@@ -151,6 +163,7 @@ export function Answer({ piece }: { piece: PieceModel }) {
               words={words}
               written={writeLength(hand, choice)}
               size="42px"
+              room={8.4}
               finishes={units.length(finishes(hand))}
             />
           );
@@ -166,6 +179,14 @@ export function Answer({ piece }: { piece: PieceModel }) {
   );
 }
 
+/** Between what 9 in 10 finish that are made to these wet sizes, mm. A sum over the clay's belief: kept while nothing of it changed. */
+function useRanges(clay: ClayFigures, height: number, rimDiameter: number) {
+  return useMemo(() => {
+    const of = (size: 'height' | 'rimDiameter', mm: number) => rangeOf({ clay, size }, { from: 'wet', mm, to: 'glazed' }, USUAL_ODDS);
+    return { height: of('height', height), rimDiameter: of('rimDiameter', rimDiameter) };
+  }, [clay, height, rimDiameter]);
+}
+
 /** What it finishes at, how sure that is, and what it holds. */
 function Outcome({ piece }: { piece: PieceModel }) {
   const { units, worked } = piece;
@@ -174,18 +195,28 @@ function Outcome({ piece }: { piece: PieceModel }) {
   const { family } = piece.form;
   const up = family === 'disc' || family === 'tile' ? 'thick' : 'high';
   const wide = FAMILIES[family].flatSided && family !== 'faceted' ? 'long' : 'across';
-  const high = finishesBetween(wet.height, worked.clay.heightBelief);
-  const across = finishesBetween(wet.rimDiameter, worked.clay.belief);
+  const ranges = useRanges(worked.clay, wet.height, wet.rimDiameter);
+  const between = (size: keyof typeof ranges) => betweenWords(...ranges[size], units);
   return (
     <Box fontSize="sm" marginTop="2" paddingTop="2" borderTopWidth="1px" borderColor="line" lineHeight="1.45">
       <chakra.b color="glazed">
         Finishes {units.length(glazed.height)} {up}, {units.length(glazed.rimDiameter)} {wide}
       </chakra.b>
-      , in 9 of 10 between {units.length(high[0])} and {units.length(high[1])} {up}, {units.length(across[0])} and {units.length(across[1])}{' '}
-      {wide}.{' '}
+      {'. '}
+      <chakra.button
+        type="button"
+        textAlign="left"
+        cursor="pointer"
+        minHeight={{ base: '44px', md: 'auto' }}
+        textDecoration="underline dotted"
+        textUnderlineOffset="3px"
+        onClick={() => piece.open('rimDiameter@wet')}
+      >
+        Made to size, 9 in 10 are {between('height')} {up} and 9 in 10 {between('rimDiameter')} {wide}.
+      </chakra.button>{' '}
       {worked.sized.capacityMl > 0 && (
         <>
-          Holds <Capacity piece={piece} /> to the brim.
+          Holds about <Capacity piece={piece} /> to the brim.
         </>
       )}
     </Box>
@@ -255,7 +286,6 @@ function Capacity({ piece }: { piece: PieceModel }) {
       color="glazed"
       align="center"
       unit={written.unit}
-      reason="right"
       onVisit={() => piece.open('capacity')}
       style={CAPACITY}
     />

@@ -78,8 +78,9 @@ function FromKnown({ piece }: { piece: PieceModel }) {
   const { worked, part, form, units } = piece;
   const known: Partial<KnownPiece> = part.knownPiece ?? {};
   const set = (change: Partial<KnownPiece>, key: string) => {
-    const { ballG = 0, height = form.sizes.height, width = form.sizes.rimDiameter } = { ...known, ...change };
-    return piece.takePart({ knownPiece: ballG > 0 ? { ballG, height, width } : undefined }, 'known piece', key);
+    const pieceOf = ({ ballG = 0, height = form.sizes.height, width = form.sizes.rimDiameter }: Partial<KnownPiece>) =>
+      ballG > 0 ? { ballG, height, width } : undefined;
+    return piece.takePart((now) => ({ knownPiece: pieceOf({ ...now.knownPiece, ...change }) }), 'known piece', key);
   };
   const scaled = part.knownPiece && scaledBall(worked.clay, form, worked.making, part.knownPiece, units.length);
   return (
@@ -130,13 +131,18 @@ export function PutOn({ piece }: { piece: PieceModel }) {
   const { workspace } = useWorkspace();
   const { part, worked, units } = piece;
   const attached = part.attached ?? [];
-  const change = (next: readonly AttachedPart[], key?: string) =>
-    piece.takePart({ attached: next.length ? next : undefined }, 'what is put on', key);
-  const edit = (id: string, with_: Partial<AttachedPart>, key?: string) =>
-    change(
-      attached.map((each) => (each.id === id ? { ...each, ...with_ } : each)),
+  const change = (make: (now: readonly AttachedPart[]) => readonly AttachedPart[], key?: string) =>
+    piece.takePart(
+      (now) => {
+        const next = make(now.attached ?? []);
+        return { attached: next.length ? next : undefined };
+      },
+      'what is put on',
       key,
     );
+  const edit = (id: string, with_: Partial<AttachedPart>, key?: string) =>
+    change((now) => now.map((each) => (each.id === id ? { ...each, ...with_ } : each)), key);
+  const addOne = (id: string) => change((now) => [...now, { id, kind: 'handle' }]);
   const matterOf = matterIn(workspace);
   return (
     <Block title={piece.by === 'wheel' ? 'Put on after throwing, not in the ball' : 'Put on, weighed or measured'}>
@@ -160,6 +166,11 @@ export function PutOn({ piece }: { piece: PieceModel }) {
                 options={[{ value: '', words: 'the same' }, ...workspace.bodies.map(({ id, name }) => ({ value: id, words: name }))]}
                 onChoose={(bodyId) => edit(each.id, { bodyId: bodyId || undefined })}
               />
+              {each.bodyId !== undefined && each.bodyId !== part.bodyId && (
+                <Box fontSize="sm" color="warn">
+                  <b>Care:</b> clays that shrink unlike each other crack at the joint. Try one first.
+                </Box>
+              )}
             </Box>
             <OptionalMass label="Weighs, wet" width="92px" value={each.massG} onValue={(massG, key) => edit(each.id, { massG }, key)} />
             {measured && (
@@ -188,14 +199,14 @@ export function PutOn({ piece }: { piece: PieceModel }) {
               {units.mass(attachedG(each, matter))}
             </Box>
             <Box paddingTop="4">
-              <Act aria-label={`Take the ${each.kind} away`} onClick={() => change(attached.filter(({ id }) => id !== each.id))}>
-                Take away
+              <Act aria-label={`Delete the ${each.kind}`} onClick={() => change((now) => now.filter(({ id }) => id !== each.id))}>
+                Delete
               </Act>
             </Box>
           </HStack>
         );
       })}
-      <Act marginTop="1" onClick={() => change([...attached, { id: crypto.randomUUID(), kind: 'handle' }])}>
+      <Act marginTop="1" onClick={() => addOne(crypto.randomUUID())}>
         Add a handle, knob, spout or foot
       </Act>
     </Block>

@@ -3,13 +3,12 @@
 import { type Gauge, type GoMarks, gaugesOf, insideRib, profileRib, shelfCard, silhouette, strips } from '@/core/bench';
 import { HANDS } from '@/core/handbuild';
 import { type Limit, STAGE_WORDS, USUAL_ODDS, isExact, windowAt } from '@/core/sizing';
-import { handMass } from '@/core/units';
-import { type OwnMeasure, inOwnMeasures } from '@/core/workspace';
-import { OwnMeasures, PrintSetting, Printed, RuleCheck, RuleMaker, useBench } from '@/ui/bench';
+import { type OwnMeasure, inOwnMeasures, obstacleWords } from '@/core/workspace';
+import { OwnMeasures, PrintSetting, Printed, RuleCheck, RuleMaker, setShop, useBench } from '@/ui/bench';
 import { LengthInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
-import { handFigures } from '@/ui/steps';
-import { useWorkspace } from '@/ui/state';
+import { handFigures, weighOutText } from '@/ui/steps';
+import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import type { PieceModel } from './use-piece';
@@ -33,13 +32,21 @@ function goMarks({ worked }: PieceModel): GoMarks {
   return Object.fromEntries(Object.entries(marks).filter(([, go]) => go)) as GoMarks;
 }
 
+/** What to weigh out, as the card says it; or what stands in the way. */
+function weighWords({ hand, weighOut, part, units }: PieceModel): string {
+  if (hand?.obstacle) return obstacleWords(hand.obstacle, units.length);
+  const told = weighOutText(weighOut ?? 0, part, units);
+  if (hand) return `Weigh out ${told}, ${HANDS[hand.by].toLowerCase()}`;
+  return `Ball ${told}${part.tester?.accepted ? ', by the tester' : ''}`;
+}
+
 /** What is set or printed before starting: gauges datum by datum, and the tools to cut out at true size. */
 export function BenchPanel({ piece }: { piece: PieceModel }) {
   const { worked, plan, units, known, part } = piece;
   const { workspace } = useWorkspace();
   const bench = useBench();
   const thrown = piece.by === 'wheel';
-  const gauges = thrown ? gaugesOf(worked, bench.wheel, part.shortening) : [];
+  const gauges = thrown ? gaugesOf(worked, bench.wheel, piece.throwing, units.length) : [];
   const hollow = worked.sized.capacityMl > 0 && !worked.sized.wet.plan;
   const batch = workspace.batches.find(({ id }) => id === part.batchId)?.name;
   const body = known.body?.name ?? 'typical stoneware';
@@ -49,14 +56,13 @@ export function BenchPanel({ piece }: { piece: PieceModel }) {
     note: plan.note,
     date: new Date().toISOString().slice(0, 10),
     length: units.length,
-    mass: (g) => units.mass(handMass(g, units.choice)),
-    hand: piece.hand && {
-      weigh: `Weigh out ${units.mass(handMass(piece.hand.totalG, units.choice))}, ${HANDS[piece.hand.by].toLowerCase()}`,
-      rows: handFigures(piece.hand, worked, units).map(
+    weigh: weighWords(piece),
+    hand:
+      piece.hand &&
+      handFigures(piece.hand, worked, units).map(
         ({ words, figure, stage }) => [stage ? `${words}, ${STAGE_WORDS[stage]}` : words, figure] as const,
       ),
-    },
-    own: (mm) => inOwnMeasures(mm, bench.settings.measures ?? [], units.length),
+    own: (mm) => inOwnMeasures(mm, bench.shop.measures ?? [], units.length),
   });
   return (
     <Box>
@@ -76,20 +82,28 @@ export function BenchPanel({ piece }: { piece: PieceModel }) {
           </chakra.span>
         </Link>
         <HStack gap="4" flexWrap="wrap" fontSize="sm" color="fg.muted" display={thrown ? undefined : 'none'}>
-          <Setting label="Bat, thick" mm={bench.wheel.batThickness} take={(batThickness) => bench.set({ batThickness })} />
-          <Setting label="Pointer off the rim" mm={bench.wheel.clearance} take={(clearance) => bench.set({ clearance })} />
+          <Setting
+            label="Bat, thick"
+            mm={bench.wheel.batThickness}
+            take={(batThickness, key) => setShop('wheel', (now) => ({ ...now, batThickness }), 'thickness of the bat', key)}
+          />
+          <Setting
+            label="Pointer off the rim"
+            mm={bench.wheel.clearance}
+            take={(clearance, key) => setShop('wheel', (now) => ({ ...now, clearance }), 'pointer off the rim', key)}
+          />
           <Setting
             label="Chuck, smaller all round"
             mm={bench.wheel.chuckClearance}
-            take={(chuckClearance) => bench.set({ chuckClearance })}
+            take={(chuckClearance, key) => setShop('wheel', (now) => ({ ...now, chuckClearance }), 'clearance of the chuck', key)}
           />
         </HStack>
       </HStack>
-      <Gauges gauges={gauges} length={units.length} measures={bench.settings.measures ?? []} />
+      <Gauges gauges={gauges} length={units.length} measures={bench.shop.measures ?? []} />
       <OwnMeasures />
       <PrintSetting />
       <RuleMaker clay={{ body, batch, cone: known.firing.cone, clay: worked.clay }} bodyId={part.bodyId} />
-      {thrown && <Printed title="Measuring strips" drawing={strips(gauges, plan.name, goMarks(piece))} />}
+      {thrown && <Printed title="Measuring strips" drawing={strips(gauges, plan.name, goMarks(piece), units.length)} />}
       {hollow && <Printed title="Silhouette" drawing={silhouette(worked, plan.name)} />}
       {hollow && <Printed title="Outside rib" drawing={profileRib(worked, plan.name)} />}
       {hollow && <Printed title="Inside rib" drawing={insideRib(worked, plan.name)} />}
@@ -111,7 +125,8 @@ const InOwn = ({ words }: { words: string | undefined }) =>
     </Box>
   ) : null;
 
-function Setting({ label, mm, take }: { label: string; mm: number; take: (mm: number) => void }) {
+function Setting({ label, mm, take }: { label: string; mm: number; take: (mm: number, key: string) => undefined }) {
+  const { length } = useUnits();
   return (
     <Box>
       {label}{' '}
@@ -119,11 +134,7 @@ function Setting({ label, mm, take }: { label: string; mm: number; take: (mm: nu
         label={label}
         mm={mm}
         zero
-        takeMm={(value) => {
-          if (value > 200) return 'At most 200 mm.';
-          take(value);
-          return undefined;
-        }}
+        takeMm={(value, key) => (value > 200 ? `At most ${length(200)}.` : take(value, key))}
         known
         style={{ width: '56px', fontSize: '16px' }}
       />

@@ -17,7 +17,7 @@ interface ToldProps {
   readonly words: string;
   readonly children: ReactNode;
   /** The stage the figure is of: the finished piece unless said. */
-  readonly stage?: 'wet' | 'glazed';
+  readonly stage?: 'wet' | 'leather' | 'glazed';
   /** Said below it, and whether that speaks of the finished piece. */
   readonly small?: string | undefined;
   readonly finished?: boolean;

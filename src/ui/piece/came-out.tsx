@@ -1,72 +1,65 @@
 'use client';
 
-import { readLength } from '@/core/units';
+import { handLength } from '@/core/units';
 import { commands } from '@/store';
 import { Act } from '@/ui/fields';
 import { useUnits, workspaceStore } from '@/ui/state';
-import { Box, HStack, chakra } from '@chakra-ui/react';
-import { useId, useState } from 'react';
+import { Box, HStack } from '@chakra-ui/react';
+import { useState } from 'react';
+import { OptionalLength } from './optional';
 import type { PieceModel } from './use-piece';
 
 /** One of these, fired and measured across the mouth: kept as evidence about its clay, like a bar. */
 export function CameOut({ piece }: { piece: PieceModel }) {
   const { plan, part, known, worked } = piece;
-  const { readLength: options, length } = useUnits();
-  const [text, setText] = useState('');
-  const [problem, setProblem] = useState<string | undefined>();
-  const id = useId();
-  if (!known.body) return null;
-  const wet = worked.sized.stages.wet.sizes.rimDiameter;
+  const { choice, length } = useUnits();
+  const [typed, setMade] = useState<number | undefined>();
+  const [fired, setFired] = useState<number | undefined>();
+  const { body } = known;
+  if (!body) return null;
+  // what was told is offered; as it was really made is what counts
+  const made = typed ?? handLength(worked.sized.stages.wet.sizes.rimDiameter, choice);
   const keep = () => {
-    const read = readLength(text, options);
-    if (!read.ok) return setProblem(read.problem.message);
-    if (read.value >= wet) return setProblem(`It was thrown ${length(wet)} across; fired it is smaller. Measure the finished mouth.`);
+    if (!fired) return;
     const { act } = commands.createBar({
-      bodyId: known.body!.id,
+      bodyId: body.id,
       batchId: part.batchId,
       name: plan.name,
       kind: 'piece',
-      lengths: { wet: [wet], glazed: [read.value] },
+      lengths: { wet: [made], glazed: [fired] },
       weights: {},
       tool: 'ruler',
       direction: 'across',
       firing: known.firing,
       dates: {},
-      note: `From the plan: thrown ${length(wet)} across the mouth.`,
+      note: `From the plan: made ${length(made)} across the mouth.`,
     });
-    workspaceStore().runAndTell({ ...act, label: `${plan.name} kept as evidence about ${known.body!.name}` });
-    setText('');
-    return setProblem(undefined);
+    workspaceStore().runAndTell({ ...act, label: `${plan.name} kept as evidence about ${body.name}` });
+    setMade(undefined);
+    setFired(undefined);
   };
   return (
-    <Box marginTop="3">
-      <chakra.label htmlFor={id} fontSize="sm" color="fg.muted">
-        One thrown to {length(wet)} came out across the mouth, finished
-      </chakra.label>
-      <HStack gap="2">
-        <chakra.input
-          id={id}
-          value={text}
-          onChange={(event) => setText(event.currentTarget.value)}
-          onKeyDown={(event) => event.key === 'Enter' && keep()}
-          aria-invalid={problem ? true : undefined}
-          aria-describedby={`${id}-problem`}
-          autoComplete="off"
-          minHeight={{ base: '44px', md: '36px' }}
-          width="90px"
-          paddingInline="2"
-          background="bg.raised"
-          borderWidth="1px"
-          borderColor={problem ? 'bad' : 'line.strong'}
-          borderRadius="4px"
+    <Box as="section" aria-label="One came out" marginTop="3">
+      <HStack gap="3" alignItems="flex-start" flexWrap="wrap">
+        <OptionalLength
+          label={piece.by === 'wheel' ? 'One thrown, mouth across' : 'One made, mouth across'}
+          width="130px"
+          value={made}
+          onValue={(mm) => setMade(mm || undefined)}
         />
-        <Act onClick={keep} disabled={text.trim() === ''}>
+        <OptionalLength
+          label="came out, fired"
+          width="130px"
+          value={fired}
+          onValue={(mm) => {
+            if (mm && mm >= made) return `It was ${length(made)} across when made; fired it is smaller. Measure the finished mouth.`;
+            return setFired(mm || undefined);
+          }}
+        />
+        <Act marginTop="5" onClick={keep} disabled={!fired || fired >= made}>
           Keep as evidence
         </Act>
       </HStack>
-      <Box id={`${id}-problem`} role={problem ? 'alert' : undefined} color="bad" fontSize="sm">
-        {problem}
-      </Box>
     </Box>
   );
 }

@@ -35,7 +35,6 @@ interface TypedProps {
   readonly label: string;
   readonly figure: { width: string; fontSize: string };
   readonly align?: 'left' | 'center' | 'right';
-  readonly reason?: 'left' | 'right';
   readonly before?: string;
 }
 
@@ -43,7 +42,7 @@ interface TypedProps {
 const wallThere = ({ worked }: PieceModel, at: Stage): number => worked.sized.stages[at].sizes.wall ?? 0;
 
 /** A size typed on the drawing, at the stage the half shows. */
-function Typed({ piece, size, at, label, figure, align = 'center', reason = 'left', before }: TypedProps) {
+function Typed({ piece, size, at, label, figure, align = 'center', before }: TypedProps) {
   return (
     <LengthInput
       label={label}
@@ -54,7 +53,6 @@ function Typed({ piece, size, at, label, figure, align = 'center', reason = 'lef
       known={isKnownAt(piece, size, at)}
       color={at}
       align={align}
-      reason={reason}
       before={before}
       name={`${size}@${at}`}
       open={piece.open}
@@ -195,7 +193,6 @@ export function Widths({ piece, geometry }: Props) {
               label={`Finished ${called('baseDiameter', 'width at the base')}`}
               figure={small}
               before={before}
-              reason="right"
             />
           </At>
         </>
@@ -219,7 +216,6 @@ export function FinishedSizes({ piece, geometry }: Props) {
             label={`Finished ${sizeIn(piece.form.family, 'height').words}`}
             figure={big}
             align="left"
-            reason="right"
           />
           <Word>{sizeIn(piece.form.family, 'height').words}</Word>
         </Box>
@@ -235,7 +231,6 @@ export function FinishedSizes({ piece, geometry }: Props) {
               label={`Finished ${sizeIn(piece.form.family, size).words}`}
               figure={small}
               align="left"
-              reason="right"
             />
           </At>
         ))}
@@ -269,7 +264,6 @@ function RimAngle({ piece }: { piece: PieceModel }) {
       step={(direction) => String(Math.max(3, Math.round(degrees) + direction))}
       color="glazed"
       unit="°"
-      reason="right"
       style={FIGURES.wide.small}
     />
   );
@@ -298,7 +292,6 @@ export function FurtherSizeList({ piece }: { piece: PieceModel }) {
             label={`Finished ${sizeIn(piece.form.family, size).words}`}
             figure={FIGURES.wide.small}
             align="right"
-            reason="right"
           />
         </HStack>
       ))}

@@ -1,6 +1,6 @@
 import { type Line, widest } from '@/core/form';
 import type { Workspace } from '@/core/workspace';
-import { clayOf, matterIn, sizePart } from '@/core/workspace';
+import { shopOf, sizedPlanPart } from '@/core/workspace';
 import type { Extent } from '@/ui/drawing';
 
 /** Something of known size drawn beside the finished half, mm: a line from the axis. */
@@ -38,7 +38,7 @@ export function ghostOf(key: string, workspace: Workspace): Ghost | undefined {
   if (key === 'can') return { words: '330 ml tin can', line: can };
   if (key === 'hand') return { words: 'a hand’s height', line: hand };
   if (key === 'shelf') {
-    const depth = workspace.settings.place?.shelfDepth ?? SHELF_MM;
+    const depth = shopOf(workspace).place?.shelfDepth ?? SHELF_MM;
     return {
       words: 'the shelf’s depth',
       line: [
@@ -49,9 +49,9 @@ export function ghostOf(key: string, workspace: Workspace): Ghost | undefined {
     };
   }
   const plan = workspace.plans.find(({ id }) => id === key);
-  const sized = plan && sizePart(plan.parts[0], clayOf(workspace, plan.parts[0]).figures, String, matterIn(workspace));
-  return sized?.ok
-    ? { words: plan!.name, line: [{ r: 0, z: 0 }, ...sized.value.sized.fired.side, ...sized.value.sized.fired.inside] }
+  const made = plan && sizedPlanPart(workspace, plan.parts[0], String);
+  return made?.ok
+    ? { words: plan!.name, line: [{ r: 0, z: 0 }, ...made.value.sized.fired.side, ...made.value.sized.fired.inside] }
     : undefined;
 }
 

@@ -1,9 +1,10 @@
 'use client';
 
-import { checkForm, holdsMl } from '@/core/form';
-import { type Joined, type Keep, USUAL_ODDS, type Wanted, aimFor, joinedSizes, reach, withPouringLip } from '@/core/sizing';
+import { type Form, type SizeName, checkForm, holdsMl } from '@/core/form';
+import { type Joined, type Keep, type Limit, USUAL_ODDS, type Wanted, aimFor, joinedSizes, reach, withPouringLip } from '@/core/sizing';
 import { Act, LabelledChoice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
+import { areaWords } from '@/ui/steps';
 import { Box, HStack } from '@chakra-ui/react';
 import { Block, Told } from './block';
 import { OptionalLength, OptionalVolume } from './optional';
@@ -20,7 +21,7 @@ export function HoldsPanel({ piece }: { piece: PieceModel }) {
   const { worked, units, form, part } = piece;
   const { measures } = worked.sized;
   const belowRim = part.wanted?.belowRim ?? 0;
-  const area = (cm2: number) => `${cm2.toFixed(0)} cm²`;
+  const area = (cm2: number) => areaWords(cm2, units.choice.length);
   return (
     <Box>
       <Box marginBottom="2">
@@ -45,7 +46,8 @@ export function HoldsPanel({ piece }: { piece: PieceModel }) {
 function Target({ piece }: { piece: PieceModel }) {
   const { part } = piece;
   const wanted: Partial<Wanted> = part.wanted ?? {};
-  const set = (change: Partial<Wanted>, key?: string) => piece.takePart({ wanted: { ...wanted, ...change } }, 'what it should hold', key);
+  const set = (change: Partial<Wanted>, key?: string) =>
+    piece.takePart((now) => ({ wanted: { ...now.wanted, ...change } }), 'what it should hold', key);
   return (
     <Block title="It should hold">
       <HStack gap="3" flexWrap="wrap" alignItems="flex-start">
@@ -92,11 +94,22 @@ function Found({ piece, wanted }: { piece: PieceModel; wanted: Wanted }) {
       <Box color={met ? 'glazed' : 'bad'}>
         {met ? `${sizes}: holds ${units.volume(holds)}.` : `Not possible like this. The nearest holds ${units.volume(holds)}: ${sizes}.`}
       </Box>
-      <Act look={met ? 'solid' : 'plain'} onClick={() => piece.takeForm(found, `holds ${units.volume(holds)}`)}>
+      <Act look={met ? 'solid' : 'plain'} onClick={() => piece.takeForm(found, `holds ${units.volume(holds)}`, limitsOf(found, wanted))}>
         {met ? 'Use these sizes' : 'Use the nearest'}
       </Act>
     </HStack>
   );
+}
+
+/** What was asked not to be passed stays known, beside the sizes found for it. */
+function limitsOf({ sizes }: Form<'glazed'>, { maxHeight, maxWidth }: Wanted): Partial<Record<SizeName, Limit>> {
+  const widest = (['bellyDiameter', 'bodyDiameter', 'rimDiameter'] as const).find(
+    (name) => sizes[name] !== undefined && sizes[name] >= sizes.rimDiameter,
+  );
+  return {
+    ...(maxHeight && { height: { at: 'glazed', most: maxHeight } }),
+    ...(maxWidth && widest && { [widest]: { at: 'glazed', most: maxWidth } }),
+  };
 }
 
 /** A most that is not passed in as many pieces as the odds say: aimed at from inside. */
@@ -110,8 +123,8 @@ function PouringLipBlock({ piece }: { piece: PieceModel }) {
   const { part, worked, units } = piece;
   const pulled = part.pouringLip;
   const set = (change: { drop?: number | undefined; reach?: number | undefined }, key: string) => {
-    const { drop = 0, reach: out = 0 } = { ...pulled, ...change };
-    piece.takePart({ pouringLip: drop || out ? { drop, reach: out } : undefined }, 'pouring lip', key);
+    const lipOf = ({ drop = 0, reach: out = 0 }: typeof change) => (drop || out ? { drop, reach: out } : undefined);
+    return piece.takePart((now) => ({ pouringLip: lipOf({ ...now.pouringLip, ...change }) }), 'pouring lip', key);
   };
   const told = pulled && withPouringLip(worked.sized, pulled);
   return (
@@ -136,7 +149,7 @@ function JoinedBlock({ piece }: { piece: PieceModel }) {
   const { part, worked, units } = piece;
   const { joined } = part;
   const set = (change: Partial<Joined>, key?: string) =>
-    joined && piece.takePart({ joined: { ...joined, ...change } }, 'joined copies', key);
+    piece.takePart((now) => ({ joined: now.joined && { ...now.joined, ...change } }), 'joined copies', key);
   const sizes = joined && joinedSizes(worked.sized, joined);
   return (
     <Block title="Copies pressed together">

@@ -89,7 +89,7 @@ export function KnotTable({ piece }: { piece: PieceModel }) {
                   </Act>
                 )}
                 {i > 0 && i < last && (
-                  <Act aria-label={`Take point ${name(i)} away`} onClick={() => remove(i)}>
+                  <Act aria-label={`Delete point ${name(i)}`} onClick={() => remove(i)}>
                     Take away
                   </Act>
                 )}

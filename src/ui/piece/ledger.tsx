@@ -12,7 +12,12 @@ import { Sideways } from './block';
 import { KnotTable } from './knot-table';
 import { type PieceModel, isKnownAt } from './use-piece';
 
-const CELL = { width: '100%', fontSize: { base: '14px', md: '16px' }, paddingInline: '1' };
+const CELL = {
+  width: '100%',
+  fontSize: { base: '14px', md: '16px' },
+  fontStretch: { base: '75%', md: '100%' },
+  paddingInline: { base: '0', md: '1' },
+};
 
 /** A stair of what is left of 100 wet: the bar is the true length, what is gone is open. */
 function Stair({ stage, left }: { stage: Stage; left: number }) {
@@ -58,7 +63,6 @@ function SizeCell({ piece, size, stage }: { piece: PieceModel; size: SizeName; s
         known={isKnownAt(piece, size, stage)}
         color={stage}
         align="right"
-        reason="right"
         name={`${size}@${stage}`}
         open={piece.open}
         style={CELL}

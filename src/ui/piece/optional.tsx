@@ -68,6 +68,26 @@ export function OptionalPercent({ most, ...props }: Props & { most: number }) {
   );
 }
 
+/** A share of a weight of clay: percent, or grams of it as they were weighed off. */
+export function OptionalShare({ most, wholeG, ...props }: Props & { most: number; wholeG: number }) {
+  const { choice } = useUnits();
+  const unit = choice.mass === 'g' ? 'g' : 'oz';
+  return (
+    <Optional
+      {...props}
+      read={(typed) => {
+        const percent = readPercent(typed, { min: 0, max: most });
+        const weighed = percent.ok || !/[a-z]/i.test(typed) ? undefined : readQuantity('mass', typed, { unit });
+        if (!weighed?.ok) return percent;
+        const share = (100 * weighed.value) / wholeG;
+        if (share <= most) return good(share);
+        return bad('', `That is ${Math.round(share)} % of the clay: at most ${most} % can be meant.`);
+      }}
+      write={(percent) => `${Number(percent.toFixed(2))} %`}
+    />
+  );
+}
+
 interface NumberProps extends Props {
   readonly min: number;
   readonly max: number;

@@ -1,11 +1,11 @@
 'use client';
 
 import { commands } from '@/store';
-import type { Plan } from '@/core/workspace';
+import { type Plan, clayUsedLast } from '@/core/workspace';
 import { Act, RefusalScope } from '@/ui/fields';
-import { run, useWorkspace, workspaceStore } from '@/ui/state';
+import { useGo, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, Grid, GridItem, chakra } from '@chakra-ui/react';
-import { useRouter, useSearchParams } from 'next/navigation';
+import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { Answer } from './answer';
 import { BesideChoice } from './beside-choice';
@@ -45,12 +45,11 @@ export function PieceScreen() {
 }
 
 function NoPieces() {
-  const router = useRouter();
+  const go = useGo();
   const { workspace } = useWorkspace();
   const make = () => {
-    const { act, id } = commands.createPlan({ name: 'Cup', bodyId: workspace.bodies[0]?.id });
-    run(act);
-    router.push(`/?plan=${id}`);
+    const { act, id } = commands.createPlan({ name: 'Cup', bodyId: clayUsedLast(workspace) });
+    go(act, `/?plan=${id}`);
   };
   return (
     <Box padding="6" maxWidth="520px">

@@ -2,7 +2,7 @@
 
 import { LIMIT_NAMES, LIMIT_WORDS, STAGE_WORDS } from '@/core/sizing';
 import { StageMark } from '@/ui/stage';
-import { useWorkspace, workspaceStore } from '@/ui/state';
+import { setShop, useBench } from '@/ui/bench';
 import { Box, HStack } from '@chakra-ui/react';
 import { OptionalLength } from './optional';
 import { misfitWords } from './misfit';
@@ -12,9 +12,8 @@ const lowered = (words: string): string => words[0]!.toLowerCase() + words.slice
 
 /** The maker's own shelf, kiln, bat and machines: set once, checked for every piece at the stage that counts. */
 export function PlacePanel({ piece }: { piece: PieceModel }) {
-  const { workspace } = useWorkspace();
   const { length } = piece.units;
-  const place = workspace.settings.place ?? {};
+  const place = useBench().shop.place ?? {};
   const checks = piece.placeChecks;
   return (
     <Box>
@@ -28,7 +27,7 @@ export function PlacePanel({ piece }: { piece: PieceModel }) {
             label={LIMIT_WORDS[name]}
             width="160px"
             value={place[name]}
-            onValue={(mm) => workspaceStore().set({ place: { ...place, [name]: mm || undefined } })}
+            onValue={(mm, key) => setShop('place', (now) => ({ ...now, [name]: mm || undefined }), LIMIT_WORDS[name], key)}
           />
         ))}
       </HStack>
@@ -43,7 +42,11 @@ export function PlacePanel({ piece }: { piece: PieceModel }) {
             </span>
           </HStack>
         ))}
-        {checks.length === 0 && <Box color="fg.muted">Nothing to check yet.</Box>}
+        {checks.length === 0 && (
+          <Box as="li" color="fg.muted">
+            Nothing to check yet.
+          </Box>
+        )}
       </Box>
       <Box fontSize="sm" color="warn" marginTop="3">
         <b>Care:</b> damp or thick ware can burst in the kiln. Follow the kiln’s manual; electrical and gas work is for a licensed person.

@@ -1,12 +1,12 @@
 'use client';
 
-import { type Advice, USUAL_SHORTENING, type WheelSteps, adviceFor, wheelSteps } from '@/core/sizing';
+import { type Advice, type Opening, USUAL_OPENING, USUAL_SHORTENING, type WheelSteps, adviceFor, wheelSteps } from '@/core/sizing';
 import { StageName } from '@/ui/stage';
-import { STEP_TITLES, StepDrawing, figuresAt, scaleOf } from '@/ui/steps';
+import { STEP_TITLES, StepDrawing, figuresAt, scaleOf, weighOutText } from '@/ui/steps';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { OrderPanel } from './hand/order-panel';
-import { OptionalPercent } from './optional';
+import { OptionalLength, OptionalNumber, OptionalPercent } from './optional';
 import type { PieceModel } from './use-piece';
 
 const DRAWN = { width: 150, height: 112 };
@@ -23,11 +23,14 @@ function AdviceLines({ advice }: { advice: readonly Advice[] }) {
 /** What to do at the wheel, in order: each step drawn to one scale, with what to measure and what to mind. */
 export function StepsPanel({ piece }: { piece: PieceModel }) {
   const { worked, part } = piece;
-  const shortening = part.shortening ?? USUAL_SHORTENING;
-  const wheel = useMemo(() => wheelSteps(worked.clay, worked.sized, worked.making, shortening), [worked, shortening]);
-  const advice = adviceFor(worked.sized);
+  const { shortening = USUAL_SHORTENING, opening, runBall = worked.sized.masses.ball } = piece.throwing;
+  const wheel = useMemo(
+    () => wheelSteps(worked.clay, worked.sized, worked.making, { shortening, opening, runBall }),
+    [worked, shortening, opening, runBall],
+  );
+  const advice = adviceFor(worked.sized, part.way);
   const scale = scaleOf(wheel.steps, DRAWN);
-  const figures = figuresAt(worked, wheel, piece.units);
+  const figures = figuresAt(worked, wheel, weighOutText(runBall, part, piece.units), piece.units);
   return (
     <Box>
       <HStack justifyContent="space-between" flexWrap="wrap">
@@ -46,6 +49,7 @@ export function StepsPanel({ piece }: { piece: PieceModel }) {
           </HStack>
         )}
       </HStack>
+      {wheel.opened && <HowOpened piece={piece} />}
       <chakra.ol
         display="grid"
         gridTemplateColumns="repeat(auto-fill, minmax(150px, 1fr))"
@@ -83,6 +87,48 @@ export function StepsPanel({ piece }: { piece: PieceModel }) {
       </chakra.h3>
       <OrderPanel piece={piece} />
     </Box>
+  );
+}
+
+/** How the clay is centred and opened, where that is not the usual way. */
+function HowOpened({ piece }: { piece: PieceModel }) {
+  const { opening = {} } = piece.part;
+  const set = (change: Partial<Opening>, key: string) =>
+    piece.takePart((now) => ({ opening: { ...now.opening, ...change } }), 'how it is opened', key);
+  return (
+    <chakra.details fontSize="sm" color="fg.muted" marginBottom="3">
+      <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: 'auto' }}>
+        How you open it
+      </chakra.summary>
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginTop="1">
+        <OptionalPercent
+          label="Ring, at most of the cylinder’s height"
+          width="230px"
+          most={100}
+          value={100 * (opening.share ?? USUAL_OPENING.share)}
+          onValue={(percent, key) => {
+            if (percent !== undefined && percent < 10) return 'Write a percentage from 10 to 100.';
+            return set({ share: percent === undefined ? undefined : percent / 100 }, key);
+          }}
+        />
+        <OptionalNumber
+          label="Ring, at most so many puck heights"
+          width="220px"
+          min={1}
+          max={4}
+          such="1.7"
+          value={opening.lift ?? USUAL_OPENING.lift}
+          onValue={(lift, key) => set({ lift }, key)}
+        />
+        <OptionalLength
+          label="Centred, across"
+          width="130px"
+          hint={opening.centred ? '' : 'as the ring asks'}
+          value={opening.centred}
+          onValue={(mm, key) => set({ centred: mm || undefined }, key)}
+        />
+      </HStack>
+    </chakra.details>
   );
 }
 

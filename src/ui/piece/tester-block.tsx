@@ -1,8 +1,9 @@
 'use client';
 
 import { type Tester, ballFromTester } from '@/core/sizing';
-import { handMass } from '@/core/units';
+import { fineMass, text, writeMass } from '@/core/units';
 import { Act } from '@/ui/fields';
+import { lessThanPiece } from '@/ui/steps';
 import { Box, HStack } from '@chakra-ui/react';
 import { Block } from './block';
 import { OptionalLength, OptionalMass } from './optional';
@@ -14,9 +15,11 @@ export function TesterBlock({ piece }: { piece: PieceModel }) {
   const { thrown, stages, masses } = worked.sized;
   const { tester } = part;
   const set = (change: Partial<Tester>, key: string) => {
-    const now: Tester = { ballG: 0, height: thrown.gauge, mouth: stages.wet.sizes.rimDiameter, ...tester, ...change };
     return piece.takePart(
-      { tester: now.ballG > 0 ? { ballG: now.ballG, height: now.height, mouth: now.mouth } : undefined },
+      (each) => {
+        const now: Tester = { ballG: 0, height: thrown.gauge, mouth: stages.wet.sizes.rimDiameter, ...each.tester, ...change };
+        return { tester: now.ballG > 0 ? { ballG: now.ballG, height: now.height, mouth: now.mouth } : undefined };
+      },
       'tester',
       key,
     );
@@ -62,7 +65,7 @@ export function TesterBlock({ piece }: { piece: PieceModel }) {
               lineHeight="1.15"
               data-tester
             >
-              {units.mass(handMass(ball.value, units.choice))}
+              {text(writeMass(fineMass(ball.value, units.choice), units.choice))}
             </Box>
             <Box fontSize="sm" color="fg.muted">
               {Math.abs(more).toFixed(0)} % {more < 0 ? 'less' : 'more'} than worked out
@@ -76,7 +79,7 @@ export function TesterBlock({ piece }: { piece: PieceModel }) {
               aria-pressed={tester.accepted === true}
               onClick={() =>
                 piece.takePart(
-                  { tester: { ...tester, accepted: !tester.accepted } },
+                  (each) => (each.tester ? { tester: { ...each.tester, accepted: !each.tester.accepted } } : {}),
                   tester.accepted ? 'tester not taken' : 'run made to the tester',
                 )
               }
@@ -86,6 +89,11 @@ export function TesterBlock({ piece }: { piece: PieceModel }) {
           </Box>
         )}
       </HStack>
+      {ball?.ok && ball.value < masses.trimmed && (
+        <Box role="note" color="warn" fontSize="sm">
+          {lessThanPiece(masses.trimmed, units)}
+        </Box>
+      )}
       {ball && !ball.ok && (
         <Box role="alert" color="bad" fontSize="sm">
           {ball.problem.message}

@@ -5,13 +5,18 @@ import { type FamilyName, type Form, type Manner, SIZES, type SizeName, checkFor
 import {
   type Conflict,
   type KnownSize,
+  type KnownSizes,
+  type Limit,
   type LimitCheck,
   MAKING_WORDS,
   type Making,
   type NumberName,
   STAGE_WORDS,
+  type Throwing,
   type Way,
+  USUAL_ODDS,
   type Worked,
+  aimFor,
   beyondItself,
   checkLimits,
   conflictsIn,
@@ -29,16 +34,18 @@ import {
   type MatterOf,
   type Part,
   type Plan,
+  type Workspace,
   changedForm,
   clayOf,
   handOf,
-  handWork,
   knownAs,
-  makingOf,
   matterIn,
-  runBall,
+  shopOf,
   sizePart,
+  sizedPlanPart,
+  throwingOf,
   typedOver,
+  withChoices,
   withManner,
   withSize,
 } from '@/core/workspace';
@@ -62,8 +69,9 @@ export interface PieceModel extends Takers {
   readonly conflicts: readonly Conflict[];
   /** What the maker's place allows, looked at. */
   readonly placeChecks: readonly LimitCheck[];
-  /** The ball the run is made to, g: by its tester once that is accepted. */
-  readonly runBall: number;
+  /** What to weigh out, g: the ball of the run, by its test piece once that is accepted, or the clay for what is made by hand. */
+  readonly weighOut: number | undefined;
+  readonly throwing: Throwing;
   readonly by: Hand;
   /** What is rolled, pressed or coiled, of a piece made by hand. */
   readonly hand: HandWork | undefined;
@@ -92,15 +100,16 @@ export const WAY_WORDS: Record<Way | Exclude<Hand, 'wheel'>, string> = {
 
 const isByHand = (way: Way | Exclude<Hand, 'wheel'>): way is Exclude<Hand, 'wheel'> => way === 'slab' || way === 'former' || way === 'coil';
 
-function useWorked(part: Part, known: KnownClay, units: Units, matterOf: MatterOf) {
-  const now = useMemo(() => sizePart(part, known.figures, units.length, matterOf), [part, known, units, matterOf]);
-  const [last, setLast] = useState(() => (now.ok ? { value: now.value, part } : undefined));
-  if (now.ok && last?.value !== now.value) setLast({ value: now.value, part });
-  const value = now.ok ? now.value : last?.value;
-  const shown = now.ok ? part : last?.part;
-  const possible = useMemo(() => value && shown && { value, part: shown }, [value, shown]);
-  return { possible, impossible: now.ok ? undefined : now.problem.message };
+/** The part worked out as it is, or as it was when it could last be made, with why it now cannot. */
+function useWorked(part: Part, workspace: Workspace, units: Units) {
+  const now = sizedPlanPart(workspace, part, units.length);
+  const [last, setLast] = useState(() => (now.ok ? now.value : undefined));
+  if (now.ok && last !== now.value) setLast(now.value);
+  return { possible: now.ok ? now.value : last, impossible: now.ok ? undefined : now.problem.message };
 }
+
+/** What changes of a part: as it is said, or worked out from the part as it is then. */
+export type PartChange = Partial<Part> | ((part: Part) => Partial<Part>);
 
 interface Takers {
   readonly takeSize: (size: SizeName, at: Stage) => (mm: number, key: string) => string | undefined;
@@ -114,12 +123,12 @@ interface Takers {
   readonly takeDragged: (dragged: Dragged, at: Stage, label: string, key: string) => string | undefined;
   /** Another manner of the form. */
   readonly takeManner: (change: Manner, label: string) => string | undefined;
-  /** A finished form to make instead, its sizes known where they were. */
-  readonly takeForm: (form: Form<'glazed'>, label: string) => string | undefined;
+  /** A finished form to make instead, its sizes known where they were, and what it may not pass. */
+  readonly takeForm: (form: Form<'glazed'>, label: string, limits?: Partial<Record<SizeName, Limit>>) => string | undefined;
   /** What is chosen of the way it is made by hand. */
   readonly takeHand: (change: Partial<Handmade>, label: string, key?: string) => string | undefined;
   /** Anything else of the part. */
-  readonly takePart: (change: Partial<Part>, label: string, key?: string) => string | undefined;
+  readonly takePart: (change: PartChange, label: string, key?: string) => string | undefined;
 }
 
 const GONE = 'This piece has been deleted, in another tab perhaps.';
@@ -162,6 +171,19 @@ function sizeNow({ part, clay }: Now, size: SizeName, at: Stage): number | undef
   return mm && (mm * remaining(clay.shrinkage, at, direction)) / remaining(clay.shrinkage, from, direction);
 }
 
+/** Sizes with limits beside them; one that ends where its limit is aimed at is known by that alone. */
+function withLimits(sizes: KnownSizes, limits: Partial<Record<SizeName, Limit>>, { part, clay }: Now): KnownSizes {
+  const limited = (Object.entries(limits) as [SizeName, Limit][]).map(([size, limit]) => {
+    const [known, ...others] = sizes[size] ?? [];
+    const exact = known && isExact(known) ? known : undefined;
+    const aim = aimFor({ clay, size }, limit, part.odds ?? USUAL_ODDS);
+    const aimed = exact?.at === limit.at && Math.abs(exact.mm - aim) < 0.01;
+    const rest = others.filter((each) => isExact(each));
+    return [size, exact && !aimed ? [exact, ...rest, limit] : [limit, ...rest]];
+  });
+  return { ...sizes, ...Object.fromEntries(limited) } as KnownSizes;
+}
+
 /** How much larger a size gets when it is typed: sizes let go follow by it. A limit is what is aimed at. */
 function growth(now: Now, size: SizeName, typed: KnownSize): number {
   const before = sizeNow(now, size, typed.at);
@@ -193,12 +215,15 @@ function takersOf(planId: string, units: Units): Takers {
       };
     });
   const takePart: Takers['takePart'] = (change, label, key) =>
-    tryOn(planId, units, () => ({ change, act: commands.setPart(planId, change, label, key) }));
+    tryOn(planId, units, ({ part }) => ({
+      change: typeof change === 'function' ? change(part) : change,
+      act: commands.setPart(planId, change, label, key),
+    }));
   return {
     takePart,
     takeHand: (change, label, key) => {
       const act = commands.setHand(planId, change, label, key);
-      return tryOn(planId, units, ({ part }) => ({ change: { hand: { ...part.hand, ...change } }, act }));
+      return tryOn(planId, units, ({ part }) => ({ change: { hand: withChoices(part.hand, change) }, act }));
     },
     takeSize: keptByName(
       (size: SizeName, at: Stage) => (mm: number, key: string) => typed(size, { mm, at }, sizeWords(planId, size, at), key),
@@ -253,12 +278,13 @@ function takersOf(planId: string, units: Units): Takers {
         const chosen = { ...part.manner, ...manner };
         return { change: { manner: chosen, sizes: withManner(part, chosen) }, act: commands.setManner(planId, manner, label) };
       }),
-    takeForm: (form, label) => {
+    takeForm: (form, label, limits = {}) => {
       const now = partNow(planId);
       const sized = now && sizePart(now.part, now.clay, units.length, now.matterOf);
       if (!sized) return GONE;
       if (!sized.ok) return sized.problem.message;
-      return takePart({ sizes: knownAs(form, sized.value.sized.stages.glazed, now.part.sizes, now.clay) }, label);
+      const sizes = knownAs(form, sized.value.sized.stages.glazed, now.part.sizes, now.clay);
+      return takePart({ sizes: withLimits(sizes, limits, now) }, label);
     },
   };
 }
@@ -268,29 +294,25 @@ export function usePiece(plan: Plan): PieceModel | undefined {
   const { workspace } = useWorkspace();
   const units = useUnits();
   const [part] = plan.parts;
-  const { bodies, bars, formers, settings } = workspace;
-  const known = useMemo(() => clayOf({ bodies, bars }, part), [bodies, bars, part]);
-  const matterOf = useMemo(() => matterIn({ bodies, bars }), [bodies, bars]);
-  const { possible, impossible } = useWorked(part, known, units, matterOf);
+  const { possible, impossible } = useWorked(part, workspace, units);
   const [opened, open] = useState<Opened | undefined>();
   const takers = useMemo(() => takersOf(plan.id, units), [plan.id, units]);
-  const hand = useMemo(() => possible && handWork(possible.part, possible.value, { formers, settings }), [possible, formers, settings]);
   if (!possible) return undefined;
 
-  const shown = possible.part;
-  const { sized } = possible.value;
+  const { part: shown, sized, hand, known } = possible;
   const by = handOf(shown);
   const form = sized.stages.glazed;
   return {
     plan,
     part,
     known,
-    worked: { clay: possible.value.clay, known: shown.sizes, making: makingOf(shown), sized, odds: shown.odds },
+    worked: { clay: possible.clay, known: shown.sizes, making: possible.making, sized, odds: shown.odds },
     form,
     names: sizesOf(form, form.sizes),
-    placeChecks: checkLimits(possible.value.clay, sized, workspace.settings.place ?? {}, beyondItself(sized, shown)),
-    runBall: runBall(shown, possible.value),
-    conflicts: conflictsIn(shown, shown.sizes, possible.value.clay, shown.odds),
+    placeChecks: checkLimits(possible.clay, sized, shopOf(workspace).place ?? {}, beyondItself(sized, shown)),
+    weighOut: possible.weighOut,
+    throwing: throwingOf(possible),
+    conflicts: conflictsIn(shown, shown.sizes, possible.clay, shown.odds),
     by,
     hand,
     impossible,

@@ -1,30 +1,30 @@
 'use client';
 
-import { type Plan, type SizedPart, clayOf, matterIn, sizePart } from '@/core/workspace';
-import { handMass } from '@/core/units';
+import { overallWords } from '@/core/form';
+import { type Plan, type SizedPlanPart, clayUsedLast, sizedPlanPart } from '@/core/workspace';
 import { commands } from '@/store';
 import { Thumbnail } from '@/ui/drawing';
 import { Act, Choice, NameInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
-import { type Units, run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
+import { weighOutText } from '@/ui/steps';
+import { type Units, run, useGo, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Copy, Trash2 } from 'lucide-react';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { TableActions } from './table-actions';
 
 interface Row {
   readonly plan: Plan;
   readonly clay: string;
-  readonly sized: SizedPart['sized'] | undefined;
+  readonly made: SizedPlanPart | undefined;
 }
 
 const ORDERS = {
   newest: { words: 'changed last', compare: (a: Row, b: Row) => b.plan.changedAt.localeCompare(a.plan.changedAt) },
   name: { words: 'name', compare: (a: Row, b: Row) => a.plan.name.localeCompare(b.plan.name) },
   clay: { words: 'clay', compare: (a: Row, b: Row) => a.clay.localeCompare(b.clay) || a.plan.name.localeCompare(b.plan.name) },
-  ball: { words: 'ball, heaviest first', compare: (a: Row, b: Row) => (b.sized?.masses.ball ?? 0) - (a.sized?.masses.ball ?? 0) },
+  ball: { words: 'ball, heaviest first', compare: (a: Row, b: Row) => (b.made?.weighOut ?? 0) - (a.made?.weighOut ?? 0) },
 };
 
 type Order = keyof typeof ORDERS;
@@ -36,9 +36,9 @@ function useRows(find: string, order: Order): Row[] {
     return workspace.plans
       .map((plan): Row => {
         const [part] = plan.parts;
-        const { body, figures } = clayOf(workspace, part);
-        const sized = sizePart(part, figures, String, matterIn(workspace));
-        return { plan, clay: body?.name ?? 'no clay chosen', sized: sized.ok ? sized.value.sized : undefined };
+        const made = sizedPlanPart(workspace, part, String);
+        const clay = workspace.bodies.find(({ id }) => id === part.bodyId)?.name ?? 'no clay chosen';
+        return { plan, clay, made: made.ok ? made.value : undefined };
       })
       .filter(({ plan, clay }) => `${plan.name} ${clay} ${plan.note}`.toLowerCase().includes(wanted))
       .sort(ORDERS[order].compare);
@@ -52,19 +52,16 @@ export function PiecesScreen() {
   const [order, setOrder] = useState<Order>('newest');
   const rows = useRows(find, order);
   const units = useUnits();
-  const router = useRouter();
+  const go = useGo();
   if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
-  const open = (made: { act: Parameters<typeof run>[0]; id: string }) => {
-    run(made.act);
-    router.push(`/?plan=${made.id}`);
-  };
+  const open = ({ act, id }: { act: Parameters<typeof run>[0]; id: string }) => go(act, `/?plan=${id}`);
   return (
     <Box padding={{ base: '3', md: '20px' }} maxWidth="1160px">
       <HStack gap="3" flexWrap="wrap" marginBottom="4">
         <chakra.h1 fontSize="22px" fontWeight="680" marginInlineEnd="2">
           Pieces
         </chakra.h1>
-        <Act look="solid" onClick={() => open(commands.createPlan({ bodyId: workspace.bodies[0]?.id }))}>
+        <Act look="solid" onClick={() => open(commands.createPlan({ bodyId: clayUsedLast(workspace) }))}>
           New piece
         </Act>
         <chakra.input
@@ -146,15 +143,9 @@ const NUMBERS = {
   textAlign: { base: 'left', md: 'right' },
   fontFamily: 'figure',
   fontVariantNumeric: 'tabular-nums',
-  whiteSpace: 'nowrap',
 } as const;
 
-function Sizes({ sizes, units }: { sizes: { height: number; rimDiameter: number; rimAcross?: number }; units: Units }) {
-  const { height, rimDiameter, rimAcross } = sizes;
-  return `${units.length(height)} × ${rimAcross ? `${units.length(rimDiameter)} × ${units.length(rimAcross)}` : `⌀ ${units.length(rimDiameter)}`}`;
-}
-
-function PieceRow({ row: { plan, clay, sized }, units, onCopy }: { row: Row; units: Units; onCopy: (plan: Plan) => void }) {
+function PieceRow({ row: { plan, clay, made }, units, onCopy }: { row: Row; units: Units; onCopy: (plan: Plan) => void }) {
   return (
     <chakra.tr
       borderTopWidth="1px"
@@ -165,7 +156,7 @@ function PieceRow({ row: { plan, clay, sized }, units, onCopy }: { row: Row; uni
     >
       <chakra.td {...CELL} width="56px" verticalAlign="middle">
         <Link href={`/?plan=${plan.id}`} aria-label={`Open ${plan.name}`}>
-          {sized ? <Thumbnail outline={sized.fired} /> : <Box width="48px" height="48px" />}
+          {made ? <Thumbnail outline={made.sized.fired} /> : <Box width="48px" height="48px" />}
         </Link>
       </chakra.td>
       <chakra.td {...CELL}>
@@ -183,16 +174,21 @@ function PieceRow({ row: { plan, clay, sized }, units, onCopy }: { row: Row; uni
       <chakra.td {...CELL} color="fg.muted">
         {clay}
       </chakra.td>
-      {sized ? (
+      {made ? (
         <>
           <chakra.td {...NUMBERS} color="glazed">
-            <Sizes sizes={sized.stages.glazed.sizes} units={units} />
+            {overallWords(made.sized.stages.glazed.sizes, units.length)}
           </chakra.td>
           <chakra.td {...NUMBERS} color="wet">
-            <Sizes sizes={sized.stages.wet.sizes} units={units} />
+            {overallWords(made.sized.stages.wet.sizes, units.length)}
           </chakra.td>
           <chakra.td {...NUMBERS} color="wet" fontSize="20px" fontWeight="680">
-            {units.mass(handMass(sized.masses.ball, units.choice))}
+            {made.weighOut === undefined ? '–' : weighOutText(made.weighOut, plan.parts[0], units)}
+            {made.hand && made.hand.by !== 'coil' && made.hand.pieces > 1 && (
+              <Box fontSize="sm" fontWeight="400" color="fg.muted" fontFamily="body">
+                for {made.hand.pieces}
+              </Box>
+            )}
           </chakra.td>
         </>
       ) : (

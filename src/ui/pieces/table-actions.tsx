@@ -1,16 +1,18 @@
 'use client';
 
-import { Act } from '@/ui/fields';
-import { saveText, useWorkspace } from '@/ui/state';
-import { HStack, chakra } from '@chakra-ui/react';
+import { Act, Saves } from '@/ui/fields';
+import { useWorkspace } from '@/ui/state';
+import { chakra } from '@chakra-ui/react';
 import { useState } from 'react';
-import { PrintList } from './print-list';
+import { usePrintList } from './print-list';
 
 /** The pieces table out of Rimbet: as a CSV file, or to the clipboard for a sheet. Its writer is fetched when first needed. */
 export function TableActions() {
   const { workspace } = useWorkspace();
   const [said, setSaid] = useState('');
+  const list = usePrintList();
   const write = async (separator: ',' | '\t') => (await import('@/core/encode')).piecesTable(workspace, separator);
+  const csv = async () => ({ content: await write(','), name: 'rimbet-pieces.csv', type: 'text/csv' });
   const copy = async () => {
     try {
       await navigator.clipboard.writeText(await write('\t'));
@@ -20,13 +22,11 @@ export function TableActions() {
     }
   };
   return (
-    <HStack gap="2" flexWrap="wrap">
+    <Saves files={[list, { words: 'Save CSV', make: csv }]}>
       <chakra.span role="status" fontSize="sm" color="fg.muted">
         {said}
       </chakra.span>
-      <PrintList />
       <Act onClick={() => void copy()}>Copy table</Act>
-      <Act onClick={() => void write(',').then((csv) => saveText(csv, 'rimbet-pieces.csv', 'text/csv'))}>Save CSV</Act>
-    </HStack>
+    </Saves>
   );
 }

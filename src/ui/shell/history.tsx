@@ -1,5 +1,6 @@
 'use client';
 
+import type { Place } from '@/store';
 import { useWorkspace, workspaceStore } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { Redo2, Undo2 } from 'lucide-react';
@@ -7,31 +8,26 @@ import { useEffect, useState } from 'react';
 import { tinykeys } from 'tinykeys';
 import { BarButton } from './bar-button';
 
-/** Undo and redo by keyboard, everywhere; a field's own text history gives way to it, since every keystroke is saved. */
-export function useHistoryKeys(): void {
+/**
+ * Undo and redo by keyboard, everywhere; a field's own text history gives way to it, since every keystroke is saved. A place may
+ * have an undo of its own.
+ */
+export function useHistoryKeys(place: Place | undefined): void {
   useEffect(() => {
-    const act = (what: 'undo' | 'redo') => (event: KeyboardEvent) => {
+    const act = (does: () => void) => (event: KeyboardEvent) => {
       event.preventDefault();
-      workspaceStore()[what]();
+      does();
     };
-    return tinykeys(window, {
-      '$mod+z': act('undo'),
-      '$mod+Shift+z': act('redo'),
-      '$mod+y': act('redo'),
-    });
-  }, []);
+    const redo = act(() => workspaceStore().redo());
+    return tinykeys(window, { '$mod+z': act(() => workspaceStore().undo(place)), '$mod+Shift+z': redo, '$mod+y': redo });
+  }, [place]);
 }
 
 export function HistoryButtons() {
-  const { undo, redo, saving } = useWorkspace();
+  const { undo, redo } = useWorkspace();
   const store = () => workspaceStore();
   return (
     <>
-      {saving === 'failed' && (
-        <Box role="alert" fontSize="sm" color="bar.fg" background="#8a1538" paddingInline="2" borderRadius="4px">
-          Not saved: this browser keeps nothing. Export before you leave.
-        </Box>
-      )}
       <BarButton
         aria-label={undo ? `Undo: ${undo}` : 'Nothing to undo'}
         title={undo ? `Undo: ${undo}` : undefined}
@@ -55,7 +51,7 @@ export function HistoryButtons() {
 const SHOWN_MS = 6000;
 
 /** What was just undone, deleted or read in, for a few seconds, with the way back. */
-export function Told() {
+export function Told({ place }: { place?: Place }) {
   const { said } = useWorkspace();
   const [hidden, setHidden] = useState(0);
   useEffect(() => {
@@ -65,7 +61,16 @@ export function Told() {
   }, [said]);
   const shown = said && said.count !== hidden ? said : undefined;
   return (
-    <Box role="status" aria-live="polite" position="fixed" bottom="4" left="50%" transform="translateX(-50%)" zIndex="50" maxWidth="92vw">
+    <Box
+      role="status"
+      aria-live="polite"
+      position="fixed"
+      bottom={place ? '180px' : '4'}
+      left="50%"
+      transform="translateX(-50%)"
+      zIndex="50"
+      maxWidth="92vw"
+    >
       {shown && (
         <Box
           display="flex"
@@ -81,7 +86,7 @@ export function Told() {
         >
           <span>{shown.words}</span>
           {shown.canUndo && (
-            <BarButton textDecoration="underline" onClick={() => workspaceStore().undo()}>
+            <BarButton textDecoration="underline" onClick={() => workspaceStore().undo(place)}>
               Undo
             </BarButton>
           )}

@@ -1,6 +1,7 @@
 'use client';
 
 import { Act } from '@/ui/fields';
+import { workspaceStore } from '@/ui/state';
 import { HStack, chakra } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 
@@ -37,9 +38,12 @@ function useOffline() {
 export function NewVersion() {
   const { ready, waiting } = useOffline();
   const [later, setLater] = useState(false);
-  const take = () => {
+  const take = async () => {
+    await workspaceStore().settled();
+    // another tab may have taken it already: then this one only has to be loaded anew
+    if (waiting?.state !== 'installed') return location.reload();
     navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), { once: true });
-    waiting?.postMessage({ type: 'SKIP_WAITING' });
+    return waiting.postMessage({ type: 'SKIP_WAITING' });
   };
   return (
     <>
@@ -59,7 +63,7 @@ export function NewVersion() {
           borderRadius="4px"
         >
           A new version of Rimbet is ready.
-          <Act look="solid" onClick={take}>
+          <Act look="solid" onClick={() => void take()}>
             Use it now
           </Act>
           <Act onClick={() => setLater(true)}>Later</Act>

@@ -2,25 +2,34 @@
 
 import { STAGES, convert, lengthAt } from '@/core/clay';
 import { readLength } from '@/core/units';
-import { type KnownClay, clayOf } from '@/core/workspace';
+import { type KnownClay, clayOf, newestBatch } from '@/core/workspace';
 import { commands } from '@/store';
-import { run, useUnits, useWorkspace } from '@/ui/state';
+import { useGo, useUnits, useWorkspace } from '@/ui/state';
+import { Choice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { Box, HStack, chakra } from '@chakra-ui/react';
-import { useRouter, useSearchParams } from 'next/navigation';
+import { usePathname, useSearchParams } from 'next/navigation';
 import { Suspense, useEffect, useRef, useState } from 'react';
 import { tinykeys } from 'tinykeys';
 
 const typing = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && (target.matches('input, textarea, select') || target.isContentEditable);
 
-/** The clay a quick size is for: that of the piece this tab has open, else of the one open last, else the first clay. */
-function useCurrentClay() {
+/**
+ * The clay a quick size is for: one chosen here, else the clay in view: a clay's own page, with its newest batch, or the piece
+ * that is open; else that of the piece open last.
+ */
+function useCurrentClay(chosen: string | undefined): KnownClay {
   const { workspace } = useWorkspace();
   const { plans, bodies, settings } = workspace;
-  const asked = useSearchParams().get('plan');
-  const plan = plans.find(({ id }) => id === asked) ?? plans.find(({ id }) => id === settings.openPlanId) ?? plans[0];
-  return clayOf(workspace, plan ? plan.parts[0] : { bodyId: bodies[0]?.id });
+  const asked = useSearchParams();
+  const atClay = usePathname() === '/clay';
+  const page = atClay ? bodies.find(({ id }) => id === asked.get('body')) : undefined;
+  const ofBody = (bodyId: string | undefined) => clayOf(workspace, { bodyId, batchId: bodyId && newestBatch(workspace, bodyId)?.id });
+  if (chosen !== undefined) return ofBody(chosen);
+  if (page) return ofBody(page.id);
+  const plan = plans.find(({ id }) => id === asked.get('plan')) ?? plans.find(({ id }) => id === settings.openPlanId) ?? plans[0];
+  return plan ? clayOf(workspace, plan.parts[0]) : ofBody(bodies[0]?.id);
 }
 
 /** From anywhere: a finished size typed here is read at every stage at once; Enter makes a cup of it. */
@@ -33,9 +42,10 @@ export function QuickSize() {
 }
 
 function QuickField() {
-  const clay = useCurrentClay();
+  const [chosen, setChosen] = useState<string | undefined>();
+  const clay = useCurrentClay(chosen);
   const units = useUnits();
-  const router = useRouter();
+  const go = useGo();
   const input = useRef<HTMLInputElement>(null);
   const [typed, setTyped] = useState('');
   const [open, setOpen] = useState(false);
@@ -56,6 +66,7 @@ function QuickField() {
   const close = () => {
     setTyped('');
     setOpen(false);
+    setChosen(undefined);
     input.current?.blur();
   };
   const make = () => {
@@ -65,19 +76,25 @@ function QuickField() {
       rimDiameter: read.value,
       bodyId: clay.body?.id,
     });
-    run(act);
     close();
-    router.push(`/?plan=${id}`);
+    go(act, `/?plan=${id}`);
   };
 
   return (
-    <Box position="relative" flex={{ base: '1', md: 'none' }} width={{ md: '270px' }}>
+    <Box
+      position="relative"
+      flex={{ base: '1', md: 'none' }}
+      width={{ md: '270px' }}
+      // open while the cursor is in the field or in the choice of the clay
+      onBlur={({ currentTarget, relatedTarget }) => {
+        if (!currentTarget.contains(relatedTarget)) setOpen(false);
+      }}
+    >
       <chakra.input
         ref={input}
         value={typed}
         onChange={(event) => setTyped(event.currentTarget.value)}
         onFocus={() => setOpen(true)}
-        onBlur={() => setOpen(false)}
         onKeyDown={(event) => {
           if (event.key === 'Enter') make();
           if (event.key === 'Escape') close();
@@ -115,21 +132,41 @@ function QuickField() {
         borderColor="line.strong"
         borderRadius="4px"
       >
-        {read && (read.ok ? <QuickAnswer mm={read.value} clay={clay} /> : <Box color="bad">{read.problem.message}</Box>)}
+        {read && (read.ok ? <QuickAnswer mm={read.value} clay={clay} onClay={setChosen} /> : <Box color="bad">{read.problem.message}</Box>)}
       </Box>
     </Box>
   );
 }
 
-function QuickAnswer({ mm, clay: { body, figures } }: { mm: number; clay: KnownClay }) {
+interface AnswerProps {
+  readonly mm: number;
+  readonly clay: KnownClay;
+  readonly onClay: (bodyId: string) => void;
+}
+
+function QuickAnswer({ mm, clay: { body, figures }, onClay }: AnswerProps) {
   const units = useUnits();
+  const { bodies } = useWorkspace().workspace;
   const { shrinkage } = figures;
   const finished = lengthAt('glazed', mm);
   return (
     <>
-      <Box fontSize="sm" color="fg.muted">
-        to finish at {units.length(mm)} across in {body?.name ?? 'typical stoneware'}
-      </Box>
+      <HStack fontSize="sm" color="fg.muted" flexWrap="wrap" gap="2">
+        <span>to finish at {units.length(mm)} across in</span>
+        {bodies.length > 0 ? (
+          <Choice
+            label="Clay of the quick size"
+            value={body?.id ?? ''}
+            options={[
+              ...(body ? [] : [{ value: '', words: 'typical stoneware' }]),
+              ...bodies.map(({ id, name }) => ({ value: id, words: name })),
+            ]}
+            onChoose={onClay}
+          />
+        ) : (
+          'typical stoneware'
+        )}
+      </HStack>
       {STAGES.map((stage) => (
         <HStack key={stage} justifyContent="space-between" color={stage} fontSize={stage === 'wet' ? '28px' : '17px'}>
           <Box fontSize="15px">

@@ -9,6 +9,7 @@ import { type ReactNode, useState } from 'react';
 import { BarButton } from './bar-button';
 import { HistoryButtons, SavedMark, Told, useHistoryKeys } from './history';
 import { NewVersion } from './offline';
+import { Saving } from './saving';
 import { QuickSize } from './quick-size';
 import { ModeButton, UnitsMenu } from './units-menu';
 
@@ -54,13 +55,18 @@ function Nav() {
 
 /** The head with the places, the quick size, undo and units; and the page below it. */
 export function Shell({ children }: { children: ReactNode }) {
-  useHistoryKeys();
+  const atWheel = usePathname() === '/wheel';
+  useHistoryKeys(atWheel ? 'wheel' : undefined);
   const [tray, setTray] = useState(false);
   // at the wheel it is a different screen: nothing but what wet hands need
-  if (usePathname() === '/wheel') {
+  if (atWheel) {
     return (
       <>
         <main>{children}</main>
+        <Told place="wheel" />
+        <Box position="fixed" top="0" right="4" zIndex="50" css={{ '& [data-saving-word]': { color: 'var(--chakra-colors-fg-muted)' } }}>
+          <Saving />
+        </Box>
         <SavedMark />
         <NewVersion />
       </>
@@ -84,6 +90,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <Nav />
         <Box flex="1" />
         <HStack gap="0" order={{ base: 0, md: 2 }}>
+          <Saving />
           <HistoryButtons />
         </HStack>
         <HStack gap="2" order={{ base: 1, md: 1 }} width={{ base: '100%', md: 'auto' }} paddingBottom={{ base: '2', md: '0' }}>

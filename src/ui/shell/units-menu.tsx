@@ -31,7 +31,7 @@ const FRACTIONS = ['4', '8', '16', '32', '64'].map((value) => ({ value, words: `
 /** How figures are read and written; remembered. */
 export function UnitsMenu() {
   const { choice } = useUnits();
-  const set = (change: Partial<UnitChoice>) => workspaceStore().set({ units: { ...choice, ...change } });
+  const set = (change: Partial<UnitChoice>) => workspaceStore().set(({ units }) => ({ units: { ...units, ...change } }));
   const short = LENGTHS.find(({ value }) => value === choice.length)!.short;
   return (
     <Popover.Root positioning={{ placement: 'bottom-end' }}>

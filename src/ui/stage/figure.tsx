@@ -1,30 +1,22 @@
 import type { Written } from '@/core/units';
 import { chakra } from '@chakra-ui/react';
 
-/** A fraction set one figure over the other, so that sixteenths stay legible in any font. */
-function Stacked({ fraction: [top, bottom] }: { fraction: readonly [number, number] }) {
-  return (
-    <chakra.span
-      display="inline-flex"
-      flexDirection="column"
-      alignItems="center"
-      fontSize="0.46em"
-      lineHeight="1"
-      verticalAlign="0.04em"
-      marginInlineStart="0.15em"
-      aria-hidden
-    >
-      <span>{top}</span>
-      <chakra.span borderTop="2px solid currentColor" paddingTop="1px">
-        {bottom}
-      </chakra.span>
-    </chakra.span>
-  );
+/** How wide a figure is in digits: its unit is set smaller. */
+function digitsOf({ whole, fraction, unit, lead }: Written, unitShare: number): number {
+  const own = whole.length + (fraction ? `${fraction[0]}/${fraction[1]}`.length + (whole ? 0.5 : 0) : 0) + (unit.length + 1) * unitShare;
+  return own + (lead ? lead.whole.length + (lead.unit.length + 2) * unitShare : 0);
 }
 
-/** A figure set large with its unit small behind it. Read aloud as one plain text. */
-export function Figure({ written, size, unitSize = '0.42em' }: { written: Written; size: string; unitSize?: string }) {
-  const spoken = written.fraction ? `${written.whole} ${written.fraction[0]}/${written.fraction[1]}`.trim() : undefined;
+const UNIT_SHARE = 0.42;
+
+/**
+ * A figure set large with its unit small behind it; a fraction as large as the whole, to be read across the room.
+ *
+ * @param room how many digits find room beside each other: a longer figure is set smaller
+ */
+export function Figure({ written, size, room }: { written: Written; size: string; room?: number }) {
+  const { lead, whole, fraction, unit } = written;
+  const share = room === undefined ? 1 : Math.min(1, room / digitsOf(written, UNIT_SHARE));
   return (
     <chakra.span
       fontFamily="figure"
@@ -33,32 +25,24 @@ export function Figure({ written, size, unitSize = '0.42em' }: { written: Writte
       fontVariantNumeric="tabular-nums"
       letterSpacing="-0.01em"
       lineHeight="1"
-      fontSize={size}
+      fontSize={share === 1 ? size : `calc(${size} * ${share.toFixed(3)})`}
       whiteSpace="nowrap"
     >
-      {written.lead && (
+      {lead && (
         <>
-          {written.lead.whole}
-          <Unit size={unitSize}> {written.lead.unit} </Unit>
+          {lead.whole}
+          <Unit> {lead.unit} </Unit>
         </>
       )}
-      {spoken ? (
-        <>
-          <chakra.span aria-hidden>{written.whole}</chakra.span>
-          <Stacked fraction={written.fraction!} />
-          <chakra.span srOnly>{spoken}</chakra.span>
-        </>
-      ) : (
-        written.whole
-      )}
-      <Unit size={unitSize}> {written.unit}</Unit>
+      {[whole, fraction && `${fraction[0]}/${fraction[1]}`].filter(Boolean).join('\u00a0')}
+      <Unit> {unit}</Unit>
     </chakra.span>
   );
 }
 
-function Unit({ children, size }: { children: React.ReactNode; size: string }) {
+function Unit({ children }: { children: React.ReactNode }) {
   return (
-    <chakra.span fontSize={size} fontWeight="500" letterSpacing="0">
+    <chakra.span fontSize={`${UNIT_SHARE}em`} fontWeight="500" letterSpacing="0">
       {children}
     </chakra.span>
   );

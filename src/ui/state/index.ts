@@ -1,3 +1,5 @@
 export { type Units, useUnits } from './units';
 export { run, useWorkspace, workspaceStore } from './use-workspace';
-export { saveBytes, saveText } from './save';
+export { type FileToSave, type SavedFile, downloadFile, saveFile } from './save';
+export { workspaceFile } from './workspace-file';
+export { useGo } from './use-go';

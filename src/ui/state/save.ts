@@ -1,18 +1,40 @@
 import { fileSave } from 'browser-fs-access';
 
-async function save(blob: Blob, fileName: string): Promise<void> {
-  const extension = fileName.slice(fileName.lastIndexOf('.'));
+/** A file to hand to the person. The type is a bare one, as a save dialog takes it: no parameters. */
+export interface FileToSave {
+  readonly name: string;
+  readonly type: string;
+  readonly content: string | ArrayBuffer;
+}
+
+/** Where a file went: under which name, and whether the person chose the place or the browser did. */
+export interface SavedFile {
+  readonly name: string;
+  readonly chosen: boolean;
+}
+
+const blobOf = ({ content, type }: FileToSave): Blob => new Blob([content], { type });
+
+/** By the browser's own save dialog, or as a download where it has none. Undefined when the person gave up in the dialog. */
+export async function saveFile(file: FileToSave): Promise<SavedFile | undefined> {
+  const { name } = file;
+  const extension = name.slice(name.lastIndexOf('.'));
   try {
-    await fileSave(blob, { fileName, extensions: [extension] });
+    const handle = await fileSave(blobOf(file), { fileName: name, extensions: [extension] });
+    return handle ? { name: handle.name, chosen: true } : { name, chosen: false };
   } catch (error) {
-    // giving up in the browser's dialog is no error
-    if (!(error instanceof DOMException && error.name === 'AbortError')) throw error;
+    if (error instanceof DOMException && error.name === 'AbortError') return undefined;
+    throw error;
   }
 }
 
-/** Hands a text to the person as a file. */
-export const saveText = (text: string, fileName: string, type: string): Promise<void> =>
-  save(new Blob([text], { type: `${type};charset=utf-8` }), fileName);
-
-/** Hands bytes to the person as a file. */
-export const saveBytes = (bytes: ArrayBuffer, fileName: string, type: string): Promise<void> => save(new Blob([bytes], { type }), fileName);
+/** As a download, where the dialog failed. */
+export function downloadFile(file: FileToSave): SavedFile {
+  const url = URL.createObjectURL(blobOf(file));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = file.name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(url), 60_000);
+  return { name: file.name, chosen: false };
+}

@@ -1,11 +1,11 @@
 'use client';
 
-import { type UnitChoice, bareUnit, text, writeLength, writeMass, writeVolume } from '@/core/units';
+import { type UnitChoice, bareUnit, text, unbroken, writeLength, writeMass, writeVolume } from '@/core/units';
 import type { Writers } from '@/core/sizing';
 import { useMemo } from 'react';
 import { useUnitChoice } from './use-workspace';
 
-/** The units chosen, and figures written in them. */
+/** The units chosen, and figures written in them, each on one line. */
 export interface Units extends Writers {
   readonly choice: UnitChoice;
   /** How a bare number typed into a length field is read. */
@@ -18,9 +18,9 @@ export function useUnits(): Units {
     () => ({
       choice,
       readLength: { unit: bareUnit[choice.length], fractionsNeedUnit: true },
-      length: (mm) => text(writeLength(mm, choice)),
-      mass: (g) => text(writeMass(g, choice)),
-      volume: (ml) => text(writeVolume(ml, choice)),
+      length: (mm) => unbroken(text(writeLength(mm, choice))),
+      mass: (g) => unbroken(text(writeMass(g, choice))),
+      volume: (ml) => unbroken(text(writeVolume(ml, choice))),
     }),
     [choice],
   );

@@ -1,7 +1,7 @@
 import { remaining } from '@/core/clay';
 import { boundsOf } from '@/core/handbuild';
-import { handLength, handMass, text, writeLength } from '@/core/units';
-import type { HandWork, SizedPart } from '@/core/workspace';
+import { type UnitChoice, handLength, handMass, text, writeLength } from '@/core/units';
+import type { HandWork, RolledSlab, SizedPart } from '@/core/workspace';
 import type { Units } from '@/ui/state';
 
 /** A figure of the answer: what it is, the figure, and what it finishes at. */
@@ -11,6 +11,23 @@ export interface HandFigure {
   readonly finishes?: string | undefined;
   /** The stage it is measured at; wet unless said. */
   readonly stage?: 'leather' | undefined;
+}
+
+const MM2_PER_IN2 = 645.16;
+
+/** An area in the units of the lengths chosen. */
+export const areaWords = (cm2: number, unit: UnitChoice['length']): string =>
+  unit === 'mm' || unit === 'cm' ? `${Math.round(cm2)} cm²` : `${Math.round((cm2 * 100) / MM2_PER_IN2)} sq in`;
+
+/** Slabs of one thickness together: the first of them and how many. */
+function slabGroups(slabs: readonly RolledSlab[]): { slab: RolledSlab; count: number }[] {
+  const groups: { slab: RolledSlab; count: number }[] = [];
+  for (const slab of slabs) {
+    const group = groups.find((each) => each.slab.thickness === slab.thickness);
+    if (group) group.count += 1;
+    else groups.push({ slab, count: 1 });
+  }
+  return groups;
 }
 
 /** What to roll, cut, press or coil, in the order it is done, rounded to what a hand can do. */
@@ -24,19 +41,27 @@ export function handFigures(hand: HandWork | undefined, worked: Pick<SizedPart, 
     finishes: finishes ? units.length(handLength(mm, choice) * left) : undefined,
   });
   const { rimDiameter } = worked.sized.stages.wet.sizes;
-  if (!hand) return [];
+  if (!hand || hand.obstacle) return [];
   if (hand.by === 'coil') {
+    const { pinch, thickness, courses } = hand.plan!;
     return [
-      { words: 'pinch the base from', figure: units.mass(handMass(hand.plan.pinch.g, choice)) },
-      { words: 'coils, thick', figure: units.length(hand.plan.thickness) },
-      { words: 'courses', figure: String(hand.plan.courses.length) },
+      { words: 'pinch the base from', figure: units.mass(handMass(pinch.g, choice)) },
+      { words: 'coils, thick', figure: units.length(thickness) },
+      { words: 'courses', figure: String(courses.length) },
       told('mouth, outside', rimDiameter),
     ];
   }
-  const thick = hand.slabs.map(({ roll, guideFinishes, guide }, i): HandFigure => ({
-    words: hand.slabs.length > 1 ? `roll slab ${i + 1}, thick` : 'roll, thick',
-    figure: units.length(guide ? guide.thickness : roll.thickness),
-    finishes: guideFinishes === undefined ? units.length(roll.thickness * left) : units.length(guideFinishes),
+  if (hand.by === 'former' && hand.lining) {
+    return [
+      { words: 'roll the pieces, thick', figure: units.length(hand.lining.thickness) },
+      { words: 'pieces together', figure: areaWords(hand.lining.areaCm2, choice.length) },
+      told('mouth, outside', rimDiameter),
+    ];
+  }
+  const thick = slabGroups(hand.slabs).map(({ slab, count }, i, all): HandFigure => ({
+    words: `roll ${count > 1 ? `${count} slabs` : all.length > 1 ? `slab ${i + 1}` : ''}, thick`.replace(' ,', ','),
+    figure: units.length(slab.roll.thickness),
+    finishes: units.length(slab.finishes),
   }));
   if (hand.by === 'former') {
     const across = boundsOf(hand.parts[0]!.outline).width;

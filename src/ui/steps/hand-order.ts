@@ -19,7 +19,7 @@ export const workOf = (
   textured: hand !== undefined && hand.by !== 'coil' && (hand.texture.along > 0 || hand.texture.across > 0),
   panels: slabKind(part) === 'panels',
   former: hand?.by === 'former' ? hand.former?.measured : undefined,
-  pauses: hand?.by === 'coil' ? hand.plan.courses.filter(({ pause }) => pause).length : 0,
+  pauses: hand?.by === 'coil' && hand.plan ? hand.plan.courses.filter(({ pause }) => pause).length : 0,
   handle: part.handle !== undefined || (part.attached?.some(({ kind }) => kind === 'handle') ?? false),
   mass: (g) => mass(handMass(g, choice)),
 });

@@ -12,10 +12,11 @@ export const STEP_TITLES: Record<StepName, string> = {
   trim: 'Trimmed',
 };
 
-/** What to measure at each step, in a few words. */
+/** What to measure at each step, in a few words; the ball as it is weighed out. */
 export function figuresAt(
   { making, sized }: Pick<Worked, 'making' | 'sized'>,
   wheel: WheelSteps,
+  weighOut: string,
   { choice, mass }: Units,
 ): Record<StepName, readonly string[]> {
   const length = (mm: number) => text(writeLength(handLength(mm, choice), choice));
@@ -31,9 +32,17 @@ export function figuresAt(
   ];
   const weighs = gone.filter(([, g]) => g >= 0.5).map(([where, g]) => `${mass(handMass(g, choice))} ${where}`);
   return {
-    ball: [mass(handMass(ball.g, choice)), `⌀ ${length(ball.diameter)}`],
+    ball: [weighOut, `⌀ ${length(ball.diameter)}`],
     puck: [`⌀ ${length(puck.width)}`, `${length(puck.height)} high`],
-    opened: opened ? [`⌀ ${length(opened.width)} inside`, `floor ${length(opened.floor)} by needle`, `${length(opened.height)} high`] : [],
+    opened: opened
+      ? [
+          `⌀ ${length(opened.width)} inside`,
+          `floor ${length(opened.floor)} by needle`,
+          `${length(opened.height)} high`,
+          ...(opened.widens ? ['as far as the clay allows; the floor is finished while it is widened'] : []),
+          ...(opened.gallery ? ['leave the rim thick: the gallery is pushed down from it later'] : []),
+        ]
+      : [],
     cylinder: cylinder
       ? [
           `⌀ ${length(cylinder.width)}`,

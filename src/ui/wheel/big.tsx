@@ -18,6 +18,7 @@ export function Big({ look = 'plain', ...rest }: BigProps) {
   return (
     <chakra.button
       type="button"
+      data-act
       display="inline-flex"
       alignItems="center"
       justifyContent="center"

@@ -28,9 +28,9 @@ describe('the pages at the wheel', () => {
     const pages = pagesOf(id);
     expect(pages[0]).toMatchObject({ key: 'all' });
     expect(pages[0]!.figures[0]).toMatchObject({ words: 'weigh out' });
-    expect(pages.slice(-3).map(({ key }) => key)).toEqual(['dry', 'fire', 'look']);
+    expect(pages.slice(-4).map(({ key }) => key)).toEqual(['dry', 'fire', 'look', 'run']);
     expect(new Set(pages.map(({ key }) => key)).size).toBe(pages.length);
-    for (const { key, figures, words = [] } of pages) expect(figures.length + words.length, key).toBeGreaterThan(0);
+    for (const { key, figures, words = [] } of pages) if (key !== 'run') expect(figures.length + words.length, key).toBeGreaterThan(0);
   });
 
   it('of a coiled jar give every course its length, and stop where the plan stops', () => {
@@ -44,9 +44,9 @@ describe('the pages at the wheel', () => {
     const pages = pagesOf(id);
     expect(pages[0]).toMatchObject({ key: 'all' });
     expect(pages[0]!.figures).toHaveLength(4);
-    expect(pages.at(-1)!.key).toBe('tester');
+    expect(pages.slice(-2).map(({ key }) => key)).toEqual(['tester', 'run']);
     expect(pages.map(({ key }) => key).slice(1, 3)).toEqual(['ball', 'puck']);
-    for (const { key, figures } of pages) if (key !== 'tester') expect(figures.length, key).toBeGreaterThan(0);
+    for (const { key, figures } of pages) if (key !== 'tester' && key !== 'run') expect(figures.length, key).toBeGreaterThan(0);
   });
 
   it('lead with the figures of the answer, rounded to what a hand can do', () => {

@@ -1,9 +1,9 @@
 import { boundsOf, workOrder } from '@/core/handbuild';
-import { type Body, type HandWork, type Part, type SizedPart, runBall } from '@/core/workspace';
-import { STAGE_WORDS, type Step, USUAL_SHORTENING, adviceFor, wheelSteps } from '@/core/sizing';
+import { type Body, type HandWork, type Part, type SizedPart, makingOf, obstacleWords, throwingOf } from '@/core/workspace';
+import { STAGE_WORDS, type Step, adviceFor, wheelSteps } from '@/core/sizing';
 import { handLength, handMass, text, writeLength } from '@/core/units';
 import type { Units } from '@/ui/state';
-import { STEP_TITLES, figuresAt, handFigures, workOf } from '@/ui/steps';
+import { STEP_TITLES, figuresAt, handFigures, weighOutText, workOf } from '@/ui/steps';
 
 /** What one look at the wheel shows: a main figure to read across the room, further ones, and what to mind. */
 export interface WheelPage {
@@ -18,11 +18,17 @@ export interface WheelPage {
   readonly cautions: readonly string[];
 }
 
+/** How many there are to be. */
+const RUN: WheelPage = { key: 'run', title: 'The run', figures: [], cautions: [] };
+
 /** What is made by hand: all figures first, then a page for every slab, part or course, then the waits in order. */
 export function handPages(part: Part, worked: SizedPart, hand: HandWork, body: Body | undefined, units: Units): WheelPage[] {
   const { length, mass, choice } = units;
   const rounded = (mm: number) => text(writeLength(handLength(mm, choice), choice));
-  const weigh = { words: 'weigh out', figure: mass(handMass(hand.totalG, choice)) };
+  if (hand.obstacle) {
+    return [{ key: 'all', title: 'All at once', figures: [], words: [obstacleWords(hand.obstacle, length)], cautions: [] }];
+  }
+  const weigh = { words: 'weigh out', figure: weighOutText(hand.totalG ?? 0, part, units) };
   const all: WheelPage = {
     key: 'all',
     title: 'All at once',
@@ -42,19 +48,22 @@ export function handPages(part: Part, worked: SizedPart, hand: HandWork, body: B
     figures: figures.map((figure) => ({ figure })),
     cautions,
   });
+  const coils = hand.by === 'coil' ? hand.plan : undefined;
   const own =
     hand.by === 'coil'
-      ? [
-          plain('base', 'Pinch the base', [mass(handMass(hand.plan.pinch.g, choice)), `${rounded(hand.plan.pinch.height)} high`]),
-          ...hand.plan.courses.map((course, i) =>
-            plain(
-              `course-${i + 1}`,
-              `Course ${i + 1} of ${hand.plan.courses.length}`,
-              [`${rounded(course.length)} long`, `${length(course.thickness)} thick`, `then ${rounded(course.to)} high`],
-              course.pause ? ['Let what stands firm up first, the rim covered.'] : [],
+      ? !coils
+        ? []
+        : [
+            plain('base', 'Pinch the base', [mass(handMass(coils.pinch.g, choice)), `${rounded(coils.pinch.height)} high`]),
+            ...coils.courses.map((course, i) =>
+              plain(
+                `course-${i + 1}`,
+                `Course ${i + 1} of ${coils.courses.length}`,
+                [`${rounded(course.length)} long`, `${length(course.thickness)} thick`, `then ${rounded(course.to)} high`],
+                course.pause ? ['Let what stands firm up first, the rim covered.'] : [],
+              ),
             ),
-          ),
-        ]
+          ]
       : [
           ...hand.slabs.map(({ roll }, i) =>
             plain(`roll-${i}`, hand.slabs.length > 1 ? `Roll slab ${i + 1}` : 'Roll the slab', [
@@ -75,19 +84,21 @@ export function handPages(part: Part, worked: SizedPart, hand: HandWork, body: B
     const signs = wait ? [`Wait until ${wait.until}.`, ...wait.signs] : [];
     return { key: name, title, figures: [], words: [...signs, ...does], cautions: care };
   });
-  return [all, ...own, ...waits];
+  return [all, ...own, ...waits, RUN];
 }
 
 /** All four figures at once first, then a page for each step. */
 export function wheelPages(part: Part, worked: SizedPart, units: Units): { pages: WheelPage[]; steps: readonly Step[] } {
-  const { choice, mass } = units;
+  const { choice } = units;
   const { clay, sized } = worked;
-  const { making, shortening, tester } = part;
-  const ball = mass(handMass(runBall(part, worked), choice));
+  const { tester } = part;
+  const making = makingOf(part);
+  const throwing = throwingOf({ ...worked, part });
+  const ball = weighOutText(throwing.runBall!, part, units);
   const hand = (mm: number) => text(writeLength(handLength(mm, choice), choice));
-  const wheel = wheelSteps(clay, sized, making, shortening ?? USUAL_SHORTENING);
-  const figures = figuresAt({ making, sized }, wheel, units);
-  const advice = adviceFor(sized);
+  const wheel = wheelSteps(clay, sized, making, throwing);
+  const figures = figuresAt({ making, sized }, wheel, ball, units);
+  const advice = adviceFor(sized, part.way);
   const all: WheelPage = {
     key: 'all',
     title: 'All at once',
@@ -102,12 +113,12 @@ export function wheelPages(part: Part, worked: SizedPart, units: Units): { pages
   const steps = wheel.steps.map((step): WheelPage => ({
     key: step.name,
     title: STEP_TITLES[step.name],
-    figures: figures[step.name].map((figure, i) => ({ figure: step.name === 'ball' && i === 0 ? ball : figure })),
+    figures: figures[step.name].map((figure) => ({ figure })),
     step,
     cautions: advice.filter((each) => each.step === step.name).map(({ words }) => words),
   }));
   const first: WheelPage = { key: 'tester', title: 'Tester', figures: [], cautions: [] };
-  return { pages: [all, ...steps, first], steps: wheel.steps };
+  return { pages: [all, ...steps, first, RUN], steps: wheel.steps };
 }
 
 /** A page read aloud. */

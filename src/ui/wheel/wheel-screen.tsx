@@ -1,6 +1,6 @@
 'use client';
 
-import { type Plan, clayOf, handOf, handWork, matterIn, sizePart } from '@/core/workspace';
+import { type Plan, handOf, runOf, sizedPlanPart } from '@/core/workspace';
 import { commands } from '@/store';
 import { ModeButton } from '@/ui/shell';
 import { StageName } from '@/ui/stage';
@@ -12,6 +12,7 @@ import { useSearchParams } from 'next/navigation';
 import { type ComponentProps, type TouchEvent, useEffect, useMemo, useRef, useState } from 'react';
 import { type WheelPage, handPages, spoken, wheelPages } from './pages';
 import { Big } from './big';
+import { RunPage } from './run-page';
 import { TesterPage } from './tester-page';
 import { useAwake } from './use-awake';
 
@@ -40,11 +41,10 @@ function AtTheWheel({ plan }: { plan: Plan }) {
   const units = useUnits();
   const [part] = plan.parts;
   const made = useMemo(() => {
-    const sized = sizePart(part, clayOf(workspace, part).figures, units.length, matterIn(workspace));
-    if (!sized.ok) return undefined;
-    const hand = handWork(part, sized.value, workspace);
-    const { body } = clayOf(workspace, part);
-    return hand ? { pages: handPages(part, sized.value, hand, body, units), steps: [] } : wheelPages(part, sized.value, units);
+    const made = sizedPlanPart(workspace, part, units.length);
+    if (!made.ok) return undefined;
+    const { hand, known } = made.value;
+    return hand ? { pages: handPages(part, made.value, hand, known.body, units), steps: [] } : wheelPages(part, made.value, units);
   }, [workspace, part, units]);
   const [index, setIndex] = useState(0);
   const awake = useAwake();
@@ -52,7 +52,7 @@ function AtTheWheel({ plan }: { plan: Plan }) {
   const count = made?.pages.length ?? 1;
   const at = Math.min(index, count - 1);
   const turn = (by: 1 | -1) => setIndex((before) => Math.max(0, Math.min(count - 1, before + by)));
-  usePageKeys(turn);
+  usePageKeys(turn, () => run(commands.throwOne(plan)));
 
   if (!made) {
     return (
@@ -79,7 +79,9 @@ function AtTheWheel({ plan }: { plan: Plan }) {
     >
       <Head plan={plan} page={page} place={`${at + 1} of ${count}`} />
       <Box flex="1" paddingInline={{ base: '4', md: '8' }} paddingBlock="2" aria-live="polite">
-        {page.key === 'tester' ? <TesterPage plan={plan} /> : <PageView page={page} scale={scaleOf(made.steps, DRAWN)} />}
+        {page.key === 'tester' && <TesterPage plan={plan} />}
+        {page.key === 'run' && <RunPage plan={plan} />}
+        {page.key !== 'tester' && page.key !== 'run' && <PageView page={page} scale={scaleOf(made.steps, DRAWN)} />}
       </Box>
       {awake === false && (
         <Box role="note" paddingInline="8" fontSize="sm" color="warn">
@@ -101,16 +103,17 @@ function AtTheWheel({ plan }: { plan: Plan }) {
   );
 }
 
-/** Arrow keys, page keys and the space bar turn pages: pedals send these. */
-function usePageKeys(turn: (by: 1 | -1) => void): void {
+/** Arrow keys, page keys and the space bar turn pages, Enter counts one: pedals send these. */
+function usePageKeys(turn: (by: 1 | -1) => void, count: () => void): void {
   useEffect(() => {
     const forward = ['ArrowRight', 'ArrowDown', 'PageDown', ' '];
     const back = ['ArrowLeft', 'ArrowUp', 'PageUp'];
     const onKey = (event: KeyboardEvent) => {
-      const onButton = event.key === ' ' && event.target instanceof HTMLButtonElement;
-      if (onButton || event.ctrlKey || event.metaKey || event.altKey) return;
+      const onButton = (event.key === ' ' || event.key === 'Enter') && event.target instanceof Element && event.target.matches('button, a');
+      if (onButton || event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
       if (forward.includes(event.key)) turn(1);
       else if (back.includes(event.key)) turn(-1);
+      else if (event.key === 'Enter') count();
       else return;
       event.preventDefault();
     };
@@ -246,31 +249,60 @@ const DIFFERENT = ['larger', 'smaller', 'heavier', 'lighter', 'gone wrong'] as c
 
 /** Counts the run in one tap; a second says what was different about the last. */
 function Run({ plan }: { plan: Plan }) {
-  const thrown = plan.thrown ?? [];
+  const { undoAtWheel } = useWorkspace();
+  const { pieces, good, wrong, wanted } = runOf(plan);
   const made = handOf(plan.parts[0]) === 'wheel' ? 'thrown' : 'made';
-  const last = thrown.at(-1);
-  const wrong = thrown.filter(({ different }) => different === 'gone wrong').length;
+  const last = pieces.at(-1);
   return (
-    <HStack paddingInline="4" gap="3" flexWrap="wrap">
-      <Big look="solid" onClick={() => run(commands.throwOne(plan.id))}>
+    <Grid
+      templateColumns={{ base: 'auto 1fr auto', lg: 'auto auto auto minmax(0, 1fr)' }}
+      alignItems="center"
+      paddingInline="4"
+      columnGap="3"
+      rowGap="2"
+    >
+      <Big look="solid" aria-keyshortcuts="Enter" onClick={() => run(commands.throwOne(plan))}>
         {made[0]!.toUpperCase() + made.slice(1)}
       </Big>
-      <Box role="status" fontSize="30px" fontFamily="figure" fontVariantNumeric="tabular-nums" fontWeight="680" minWidth="150px">
-        {thrown.length - wrong} {made}
+      <Box
+        role="status"
+        fontSize={{ base: '22px', md: '30px' }}
+        lineHeight="1.1"
+        fontFamily="figure"
+        fontVariantNumeric="tabular-nums"
+        fontWeight="680"
+      >
+        {wanted === undefined ? good : `${good} of ${wanted}`} {made}
         {wrong > 0 ? `, ${wrong} gone wrong` : ''}
       </Box>
-      {last &&
-        DIFFERENT.map((different) => (
-          <Big
-            key={different}
-            aria-pressed={last.different === different}
-            look={last.different === different ? 'solid' : 'plain'}
-            onClick={() => run(commands.noteLastThrown(plan.id, different))}
-          >
-            {different}
-          </Big>
-        ))}
-      {last && <Big onClick={() => void workspaceStore().undo()}>Undo</Big>}
-    </HStack>
+      {undoAtWheel ? (
+        <Big aria-label={`Undo: ${undoAtWheel}`} onClick={() => workspaceStore().undo('wheel')}>
+          Undo
+        </Big>
+      ) : (
+        <span />
+      )}
+      {last && (
+        <HStack
+          role="group"
+          aria-label="The last one was"
+          gap="3"
+          gridColumn={{ base: '1 / -1', lg: 'auto' }}
+          overflowX="auto"
+          css={{ '& > button': { flexShrink: 0 } }}
+        >
+          {DIFFERENT.map((different) => (
+            <Big
+              key={different}
+              aria-pressed={last.different === different}
+              look={last.different === different ? 'solid' : 'plain'}
+              onClick={() => run(commands.noteLastThrown(plan, different))}
+            >
+              {different}
+            </Big>
+          ))}
+        </HStack>
+      )}
+    </Grid>
   );
 }

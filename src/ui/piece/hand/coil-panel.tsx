@@ -1,17 +1,18 @@
 'use client';
 
-import { type CoilChoices, type CoilNote, STANDS_THICKNESSES } from '@/core/handbuild';
+import { type CoilChoices, type CoilNote, type CoilPlan, STANDS_THICKNESSES, USUAL_COIL } from '@/core/handbuild';
 import { type UnitChoice, handLength, handMass, text, writeLength } from '@/core/units';
-import type { CoilWork } from '@/core/workspace';
-import { useBench } from '@/ui/bench';
+import { wetDensity } from '@/core/clay';
+import { setShop, useBench } from '@/ui/bench';
 import { Act } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { useUnits } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Fragment, useState } from 'react';
 import { Block, Sideways, Told } from '../block';
-import { OptionalLength, OptionalNumber, OptionalPercent } from '../optional';
+import { OptionalLength, OptionalNumber, OptionalShare } from '../optional';
 import type { PieceModel } from '../use-piece';
+import { Obstructed } from './obstructed';
 import { PiecesField } from './pieces-field';
 
 /** A length beyond what a rule reads. */
@@ -20,29 +21,28 @@ const farWords = (mm: number, unit: UnitChoice['length']): string =>
 
 /** The pinched base, the coils course by course, and where to pause. */
 export function CoilPanel({ piece }: { piece: PieceModel }) {
-  const { hand, units, part } = piece;
+  const { hand, part } = piece;
   if (hand?.by !== 'coil') return null;
   const { plan, choices, own } = hand;
-  const { length, mass, choice } = units;
-  const set = (change: Partial<CoilChoices>, label: string, key: string) =>
-    piece.takeHand({ coil: { ...part.hand?.coil, ...change } }, label, key);
-  const { wall = 0 } = piece.worked.sized.stages.wet.sizes;
-  const off = plan.wall - wall;
+  const { clay, sized } = piece.worked;
+  const wetG = sized.volumes.piece * wetDensity(clay.matter);
+  const set = (change: Partial<CoilChoices>, label: string, key: string) => piece.takeHand({ coil: change }, label, key);
   return (
     <Box>
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="3">
-        <OptionalPercent
+        <OptionalShare
           label="Pinched from the clay"
           width="150px"
           most={95}
+          wholeG={wetG}
           value={choices.pinchShare * 100}
-          onValue={(percent, key) => set({ pinchShare: (percent ?? 25) / 100 }, 'share pinched', key)}
+          onValue={(percent, key) => set({ pinchShare: (percent ?? 100 * USUAL_COIL.pinchShare) / 100 }, 'share pinched', key)}
         />
         <OptionalLength
           label="Coils, thick"
           width="120px"
           hint={choices.thickness === undefined ? 'from the wall' : 'typed; empty it to follow the wall'}
-          value={choices.thickness ?? Math.round(plan.thickness * 10) / 10}
+          value={choices.thickness ?? (plan && Math.round(plan.thickness * 10) / 10)}
           onValue={(mm, key) => {
             if (mm !== undefined && mm < 1) return 'A coil is at least 1 mm thick.';
             return set({ thickness: mm }, 'thickness of coils', key);
@@ -59,6 +59,19 @@ export function CoilPanel({ piece }: { piece: PieceModel }) {
           onValue={(gain, key) => set({ gain }, 'height a coil adds', key)}
         />
       </HStack>
+      {hand.obstacle && <Obstructed obstacle={hand.obstacle} />}
+      {plan && <CoilAnswer plan={plan} piece={piece} />}
+      <Learn />
+    </Box>
+  );
+}
+
+function CoilAnswer({ plan, piece }: { plan: CoilPlan; piece: PieceModel }) {
+  const { length, mass, choice } = piece.units;
+  const { wall = 0 } = piece.worked.sized.stages.wet.sizes;
+  const off = plan.wall - wall;
+  return (
+    <>
       <Box marginBottom="1">
         <StageName stage="wet" />
       </Box>
@@ -87,21 +100,20 @@ export function CoilPanel({ piece }: { piece: PieceModel }) {
           Coils like these make a wall {length(plan.wall)} thick, {length(Math.abs(off))} {off > 0 ? 'thicker' : 'thinner'} than planned.
         </Box>
       )}
-      <Courses work={hand} length={length} long={(mm) => text(writeLength(handLength(mm, choice), choice))} mass={mass} />
-      <Learn />
-    </Box>
+      <Courses plan={plan} length={length} long={(mm) => text(writeLength(handLength(mm, choice), choice))} mass={mass} />
+    </>
   );
 }
 
 interface CoursesProps {
-  readonly work: CoilWork;
+  readonly plan: CoilPlan;
   readonly length: (mm: number) => string;
   /** Rounded to what a hand can do. */
   readonly long: (mm: number) => string;
   readonly mass: (g: number) => string;
 }
 
-function Courses({ work: { plan }, length, long, mass }: CoursesProps) {
+function Courses({ plan, length, long, mass }: CoursesProps) {
   return (
     <Sideways label="Courses, sideways">
       <chakra.table aria-label="Courses of coil" fontSize="15px" borderCollapse="collapse">
@@ -154,6 +166,13 @@ function Courses({ work: { plan }, length, long, mass }: CoursesProps) {
                   {mass(course.soFar)}
                 </chakra.td>
               </chakra.tr>
+              {course.squeezed && (
+                <tr>
+                  <chakra.td colSpan={5} fontSize="sm" color="fg.muted" fontFamily="body" paddingBlock="1">
+                    Less than a quarter of a coil is left above it: squeeze this one up to the height.
+                  </chakra.td>
+                </tr>
+              )}
             </Fragment>
           ))}
         </chakra.tbody>
@@ -169,9 +188,9 @@ const EMPTY: Partial<CoilNote> = {};
 
 /** What the maker's own coils came to: the middle of it is used from the first note on. */
 function Learn() {
-  const { settings, set } = useBench();
+  const { shop } = useBench();
   const { length } = useUnits();
-  const notes = settings.coils ?? [];
+  const notes = shop.coils ?? [];
   const [now, setNow] = useState(EMPTY);
   const { coils = 1, thickness, height } = now;
   const whole = thickness && height ? { coils, thickness, height } : undefined;
@@ -191,7 +210,7 @@ function Learn() {
             disabled={!whole || !gain || gain < 0.2 || gain > 3}
             onClick={() => {
               if (!whole) return;
-              set({ coils: [...notes, whole] });
+              setShop('coils', (kept) => [...(kept ?? []), whole], 'note of your own coils');
               setNow(EMPTY);
             }}
           >
@@ -209,8 +228,11 @@ function Learn() {
           <span>
             {note.coils} of {length(note.thickness)} rose {length(note.height)}: {(note.height / note.coils / note.thickness).toFixed(2)}
           </span>
-          <Act aria-label={`Take note ${i + 1} away`} onClick={() => set({ coils: notes.filter((_, j) => j !== i) })}>
-            Take away
+          <Act
+            aria-label={`Delete note ${i + 1}`}
+            onClick={() => setShop('coils', (kept) => kept?.filter((_, j) => j !== i), 'note of your own coils deleted')}
+          >
+            Delete
           </Act>
         </HStack>
       ))}

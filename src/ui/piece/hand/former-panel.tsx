@@ -3,17 +3,21 @@
 import { remaining } from '@/core/clay';
 import { template } from '@/core/bench';
 import { type Form, checkForm } from '@/core/form';
-import { formed, lowestStop, stopFor } from '@/core/handbuild';
+import { type Lining, type LiningPlan, USUAL_LINING, formed, lowestStop, stopFor } from '@/core/handbuild';
 import { NOTHING_LOST, size } from '@/core/sizing';
 import type { FormerRecord, FormerWork } from '@/core/workspace';
 import { PrintSetting, Printed } from '@/ui/bench';
-import { Act, LengthInput } from '@/ui/fields';
+import { Act, LabelledChoice, LengthInput } from '@/ui/fields';
+import { StageName } from '@/ui/stage';
 import { useWorkspace } from '@/ui/state';
-import { Box, chakra } from '@chakra-ui/react';
+import { areaWords, weighOutText } from '@/ui/steps';
+import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useState } from 'react';
-import { Block, Sideways } from '../block';
+import { Block, Sideways, Told } from '../block';
+import { OptionalLength, OptionalPercent } from '../optional';
 import { clayWords, type PieceModel } from '../use-piece';
+import { Obstructed } from './obstructed';
 import { RolledSlabs } from './rolled-slabs';
 
 /** What a former makes of a slab as thick as this piece's, stopped at a height: finished, or why it cannot. */
@@ -28,20 +32,21 @@ function madeIn(piece: PieceModel, former: FormerRecord, stop: number) {
 }
 
 /** Makes the piece what a former makes: its own profile, with sizes known wet. */
-function take(piece: PieceModel, former: FormerRecord, stop: number): string | undefined {
+function take(piece: PieceModel, former: FormerRecord, stop: number, key?: string): string | undefined {
   const made = madeIn(piece, former, stop);
   if ('problem' in made) return made.problem;
   const known = (mm: number) => [{ mm, at: 'wet' as const }] as const;
   const { height, rimDiameter, wall, floor } = made.wet;
   return piece.takePart(
-    {
+    (now) => ({
       family: 'profile',
       manner: { foot: 'flat' },
       knots: made.knots,
       sizes: { height: known(height), rimDiameter: known(rimDiameter), wall: known(wall), floor: known(floor) },
-      hand: { ...piece.part.hand, by: 'former', formerId: former.id, stop },
-    },
+      hand: { ...now.hand, by: 'former', formerId: former.id, stop },
+    }),
     `made in “${former.name}”`,
+    key,
   );
 }
 
@@ -77,11 +82,11 @@ function FormerRow({ piece, former, work }: { piece: PieceModel; former: FormerR
         <LengthInput
           label={`Clay stops in ${former.name} at`}
           mm={stop}
-          takeMm={(mm) => {
+          takeMm={(mm, key) => {
             if (mm > top + 1e-6 || mm < lowestStop(former, wall) - 1e-6) {
               return `Stop between ${length(lowestStop(former, wall))} and ${length(top)}.`;
             }
-            if (inUse) return take(piece, former, mm);
+            if (inUse) return take(piece, former, mm, key);
             setTyped(mm);
             return undefined;
           }}
@@ -147,14 +152,13 @@ function offWords(made: Wide, wanted: Wide, length: (mm: number) => string): str
 /** The formers the maker has, what each would finish at, and the slab that is pressed or laid. */
 export function FormerPanel({ piece }: { piece: PieceModel }) {
   const { workspace } = useWorkspace();
-  const { hand, units, plan, worked } = piece;
+  const { hand, units, worked } = piece;
   if (hand?.by !== 'former') return null;
   const left = remaining(worked.clay.shrinkage, 'glazed', 'width');
   const { wall = 0, rimDiameter, height } = worked.sized.stages.wet.sizes;
   const off = ({ points }: FormerRecord) => Math.abs(points.at(-1)!.width - rimDiameter);
   const used = ({ id }: FormerRecord) => (id === hand.former?.id ? 0 : 1);
   const ranked = [...workspace.formers].sort((a, b) => used(a) - used(b) || off(a) - off(b));
-  const [disc] = hand.parts;
   return (
     <Box>
       <Block title="Which former">
@@ -163,6 +167,7 @@ export function FormerPanel({ piece }: { piece: PieceModel }) {
           {units.length(rimDiameter - 2 * wall)} wide and {units.length(height - wall)} high. A bowl {units.length(100)} wide finishes{' '}
           {units.length(100 * left)}.
         </Box>
+        {hand.obstacle?.kind === 'no former' && workspace.formers.length > 0 && <Obstructed obstacle={hand.obstacle} />}
         {hand.parted && (
           <Box role="note" color="bad" fontSize="sm">
             The sizes were changed since: it is no longer what “{hand.former!.name}” makes. Take it again, or choose another.
@@ -181,7 +186,7 @@ export function FormerPanel({ piece }: { piece: PieceModel }) {
             <chakra.table aria-label="Formers" marginTop="2" fontSize="15px">
               <thead>
                 <tr>
-                  {['former', 'clay stops at', 'wet, wide × high', 'finishes', 'holds', 'against the plan', ''].map((head, i) => (
+                  {['former', 'clay stops at', 'wet, wide × high', 'finishes', 'holds', 'against the plan', 'use'].map((head, i) => (
                     <chakra.th
                       key={i}
                       scope="col"
@@ -209,18 +214,129 @@ export function FormerPanel({ piece }: { piece: PieceModel }) {
             <b>Care:</b> clay shrinks onto a hump: take it off as soon as it holds its shape, before it tightens and cracks.
           </Box>
         )}
+        {hand.former && (
+          <Box fontSize="sm" color="warn" marginTop="1">
+            <b>Care:</b> a kitchen bowl that was a former does not go back to food.
+          </Box>
+        )}
       </Block>
-      <RolledSlabs piece={piece} work={hand} />
+      {hand.former && <Covering piece={piece} work={hand} />}
+      {hand.former && hand.lining && <LiningAnswer piece={piece} lining={hand.lining} />}
+      {hand.former && !hand.lining && <RolledSlabs piece={piece} work={hand} />}
+      {hand.former && !hand.lining && <DiscOfSlab piece={piece} work={hand} />}
+    </Box>
+  );
+}
+
+/** Whether one slab covers the former or pieces line it, and the foot that is put on. */
+function Covering({ piece, work }: { piece: PieceModel; work: FormerWork }) {
+  const { lining, footHeight } = piece.part.hand ?? {};
+  const set = (change: Partial<Lining>, key: string) =>
+    piece.takeHand({ lining: { ...USUAL_LINING, ...lining, ...change } }, 'lining', key);
+  const inside = work.former?.measured === 'inside';
+  return (
+    <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="4">
+      <LabelledChoice
+        label={inside ? 'Pressed in' : 'Laid over'}
+        value={lining ? 'pieces' : 'one'}
+        options={[
+          { value: 'one', words: 'one slab' },
+          { value: 'pieces', words: 'pieces of slab' },
+        ]}
+        onChoose={(by) =>
+          void piece.takeHand({ lining: by === 'pieces' ? USUAL_LINING : undefined }, by === 'pieces' ? 'lined with pieces' : 'one slab')
+        }
+      />
+      {lining && (
+        <OptionalPercent
+          label="They lap, of the area"
+          width="150px"
+          most={100}
+          value={lining.overlapPercent}
+          onValue={(percent, key) => set({ overlapPercent: percent ?? USUAL_LINING.overlapPercent }, key)}
+        />
+      )}
+      {lining && (
+        <OptionalPercent
+          label="Pressing thins them by"
+          width="160px"
+          most={60}
+          value={lining.thinnedPercent}
+          onValue={(percent, key) => set({ thinnedPercent: percent ?? USUAL_LINING.thinnedPercent }, key)}
+        />
+      )}
+      <OptionalLength
+        label="Foot put on, high"
+        width="140px"
+        hint={footHeight ? 'emptied: none' : 'none'}
+        value={footHeight}
+        onValue={(mm, key) => {
+          if (mm !== undefined && mm > 200) return `A foot is at most ${piece.units.length(200)} high.`;
+          return piece.takeHand({ footHeight: mm || undefined }, 'foot put on', key);
+        }}
+      />
+      {footHeight !== undefined && (
+        <Told
+          stage="wet"
+          words="with its foot, high"
+          small={`finishes ${piece.units.length(withFoot(piece, footHeight).finished)} high`}
+          finished
+        >
+          {piece.units.length(withFoot(piece, footHeight).wet)}
+        </Told>
+      )}
+    </HStack>
+  );
+}
+
+/** How high the piece stands on a foot so high, wet and finished, mm. */
+function withFoot({ worked }: PieceModel, foot: number): { readonly wet: number; readonly finished: number } {
+  const left = remaining(worked.clay.shrinkage, 'glazed', 'height');
+  const wet = worked.sized.stages.wet.sizes.height + foot;
+  return { wet, finished: wet * left };
+}
+
+function LiningAnswer({ piece, lining }: { piece: PieceModel; lining: LiningPlan }) {
+  const { units, weighOut, part } = piece;
+  return (
+    <Block title="Pieces to line it">
+      <Box marginBottom="1">
+        <StageName stage="wet" />
+      </Box>
+      <HStack gap="8" flexWrap="wrap" alignItems="flex-start" marginBottom="2">
+        <Told stage="wet" words="roll, thick">
+          {units.length(lining.thickness)}
+        </Told>
+        <Told stage="wet" words="pieces, together">
+          {areaWords(lining.areaCm2, units.choice.length)}
+        </Told>
+        <Told stage="wet" words="weigh out">
+          {weighOutText(weighOut ?? 0, part, units)}
+        </Told>
+      </HStack>
+      <Box fontSize="sm" color="fg.muted" maxWidth="70ch">
+        Press every lap until no line shows on either side: where it only touches, it opens in the fire.
+      </Box>
+    </Block>
+  );
+}
+
+function DiscOfSlab({ piece, work }: { piece: PieceModel; work: FormerWork }) {
+  const { plan, units } = piece;
+  const [disc] = work.parts;
+  if (!disc) return null;
+  return (
+    <>
       <PrintSetting />
       <Printed
         title="Disc of slab"
-        drawing={template(disc!, { name: plan.name, clay: clayWords(piece), stage: 'wet', length: units.length })}
+        drawing={template(disc, { name: plan.name, clay: clayWords(piece), stage: 'wet', length: units.length })}
         about={
           <Box fontSize="sm" color="fg.muted">
             It reaches from rim to rim along the former, with something to trim; what gathers at the edge is thinned or cut away.
           </Box>
         }
       />
-    </Box>
+    </>
   );
 }

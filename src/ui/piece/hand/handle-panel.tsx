@@ -1,10 +1,20 @@
 'use client';
 
-import { HANDLE_KINDS, type HandleChoices, type HandleKind, USUAL_HANDLE, handlePlan, leanBetween } from '@/core/handbuild';
+import { remaining } from '@/core/clay';
+import {
+  FIRMNESS,
+  type Firmness,
+  HANDLE_KINDS,
+  type HandleChoices,
+  KIND_SIZES,
+  USUAL_HANDLE,
+  handlePlan,
+  leanBetween,
+} from '@/core/handbuild';
 import { handMass } from '@/core/units';
-import { Act, LabelledChoice } from '@/ui/fields';
+import { Act, LabelledChoice, optionsOf } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
-import { Box, HStack } from '@chakra-ui/react';
+import { Box, HStack, chakra } from '@chakra-ui/react';
 import { PutOn } from '../ball-panel';
 import { Block, Told } from '../block';
 import { OptionalLength, OptionalPercent } from '../optional';
@@ -12,6 +22,15 @@ import type { PieceModel } from '../use-piece';
 import { HandleDrawing } from './handle-drawing';
 import { LidBlock } from './lid-block';
 import { PiecesField } from './pieces-field';
+
+/** How firm the clay is that its figures are for. */
+const WHEN: Record<Firmness, string> = {
+  soft: 'as it is bent, soft',
+  half: 'as it is bent, half stiff',
+  leather: 'as it is bent, as firm as the piece',
+};
+
+const COUNTED = { 1: '', 2: 'roll two', 3: 'roll three' } as const;
 
 const FINGERS = ['1', '2', '3', '4'] as const;
 
@@ -46,7 +65,8 @@ function HandleBlock({ piece }: { piece: PieceModel }) {
 function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoices }) {
   const { units } = piece;
   const round = handle.kind === 'coil' || handle.kind === 'twisted';
-  const set = (change: Partial<HandleChoices>, key?: string) => piece.takePart({ handle: { ...handle, ...change } }, 'handle', key);
+  const set = (change: Partial<HandleChoices>, key?: string) =>
+    piece.takePart((now) => ({ handle: { ...handle, ...now.handle, ...change } }), 'handle', key);
   const least = (mm: number | undefined, low: number, high: number) =>
     mm === undefined || mm < low || mm > high ? `Write a length from ${units.length(low)} to ${units.length(high)}.` : undefined;
   const length = (
@@ -80,8 +100,8 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
         <LabelledChoice
           label="Kind"
           value={handle.kind}
-          options={(Object.entries(HANDLE_KINDS) as [HandleKind, string][]).map(([value, words]) => ({ value, words }))}
-          onChoose={(kind) => void set({ kind })}
+          options={optionsOf(HANDLE_KINDS)}
+          onChoose={(kind) => void set({ kind, ...KIND_SIZES[kind], fromSlab: undefined })}
         />
         <LabelledChoice
           label="Fingers through it"
@@ -89,10 +109,38 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
           options={FINGERS.map((value) => ({ value, words: value }))}
           onChoose={(fingers) => void set({ fingers: Number(fingers) as HandleChoices['fingers'] })}
         />
+        <LabelledChoice
+          label="Bent when"
+          value={handle.firmness ?? 'soft'}
+          options={optionsOf(FIRMNESS)}
+          onChoose={(firmness) => void set({ firmness: firmness === 'soft' ? undefined : firmness })}
+        />
+        {handle.kind === 'twisted' && (
+          <LabelledChoice
+            label="Wound of"
+            value={String(handle.strands ?? 2) as '2' | '3'}
+            options={[
+              { value: '2', words: '2 coils' },
+              { value: '3', words: '3 coils' },
+            ]}
+            onChoose={(strands) => void set({ strands: strands === '3' ? 3 : undefined })}
+          />
+        )}
+        {handle.kind === 'strap' && piece.by === 'slab' && (
+          <LabelledChoice
+            label="Cut from"
+            value={handle.fromSlab ? 'slab' : 'own'}
+            options={[
+              { value: 'own', words: 'its own clay' },
+              { value: 'slab', words: 'the slab of the wall' },
+            ]}
+            onChoose={(from) => void set({ fromSlab: from === 'slab' ? true : undefined })}
+          />
+        )}
         {length('fingerWidth', 'A finger, wide', 5, 60, '110px')}
         {length('reach', 'Stands out, inside', 5, 200)}
         {length('width', round ? 'Thick, finished' : 'Wide, finished', 2, 200, '120px')}
-        {!round && length('thickness', 'Thick, finished', 1, 100, '120px')}
+        {!round && !(handle.fromSlab && piece.by === 'slab') && length('thickness', 'Thick, finished', 1, 100, '120px')}
         {length('below', 'Below the rim', 0, 3000, '110px')}
         {handle.kind === 'pulled' && share('kept', 'Of the blank it keeps', '150px')}
         <PiecesField label="Handles needed" width="120px" value={handle.pieces} onValue={(pieces, key) => set({ pieces }, key)} />
@@ -100,7 +148,7 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
       </HStack>
       <HandleAnswer piece={piece} handle={handle} />
       <Act marginTop="2" onClick={() => piece.takePart({ handle: undefined }, 'no handle')}>
-        Take the handle away
+        Delete the handle
       </Act>
     </Block>
   );
@@ -118,26 +166,32 @@ function HandleAnswer({ piece, handle }: { piece: PieceModel; handle: HandleChoi
     );
   }
   const plan = made.value;
-  const lean = leanBetween(worked.sized, plan);
+  const lean = leanBetween(worked.clay, worked.sized, plan);
+  const rope = plan.strands.count > 1;
   const { byRule, byChance } = plan.blanks;
-  const section =
-    plan.strands.count === 2
-      ? `2 of ${length(plan.width)}`
-      : handle.kind === 'coil'
-        ? `${length(plan.width)} round`
-        : `${length(plan.width)} × ${length(plan.thickness)}`;
+  const at = handle.firmness === 'leather' ? 'leather' : 'wet';
+  const pulls = plan.length * (1 - remaining(worked.clay.shrinkage, 'leather', 'width') / plan.left);
+  const section = rope
+    ? `${plan.strands.count} of ${length(plan.width)}`
+    : handle.kind === 'coil'
+      ? `${length(plan.width)} round`
+      : `${length(plan.width)} × ${length(plan.thickness)}`;
   return (
     <HStack gap="6" alignItems="flex-start" flexWrap="wrap">
       <HandleDrawing piece={piece} plan={plan} />
       <Box flex="1" minWidth="280px">
-        <HStack gap="2" marginBottom="1">
-          <StageName stage="wet" />
+        <HStack gap="2" marginBottom="1" fontSize="sm" color="fg.muted">
+          <StageName stage={at} />
+          <span>{WHEN[handle.firmness ?? 'soft']}</span>
         </HStack>
         <HStack gap="7" flexWrap="wrap" alignItems="flex-start">
-          <Told stage="wet" words={plan.strands.count === 2 ? 'roll two coils, long' : 'cut or pull it, long'}>
+          <Told
+            stage={at}
+            words={rope ? `${COUNTED[plan.strands.count]} coils, long` : handle.kind === 'pulled' ? 'pull it, long' : 'cut it, long'}
+          >
             {length(plan.strands.length)}
           </Told>
-          <Told stage="wet" words={plan.strands.count === 2 ? 'thick' : 'section'}>
+          <Told stage={at} words={rope ? 'thick' : 'section'}>
             {section}
           </Told>
           <Told stage="wet" words={handle.kind === 'pulled' ? 'blank to pull from' : 'clay for it'}>
@@ -146,17 +200,27 @@ function HandleAnswer({ piece, handle }: { piece: PieceModel; handle: HandleChoi
           <Told stage="wet" words="adds to the piece">
             {mass(handMass(plan.wetG, choice))}
           </Told>
-          <Told stage="wet" words="hole, wet">{`${length(plan.hole.wet)} × ${length(plan.hole.reachWet)}`}</Told>
+          <Told stage={at} words="hole, as it is bent">{`${length(plan.hole.bent)} × ${length(plan.hole.reachBent)}`}</Told>
         </HStack>
         <HStack gap="7" flexWrap="wrap" alignItems="flex-start" marginTop="2">
           <Told words="hole, finished">{`${length(plan.hole.finished)} × ${length(handle.reach)}`}</Told>
         </HStack>
         <Box fontSize="sm" marginTop="2">
-          It sits on the wet piece {length(plan.seats.upper)} and {length(plan.seats.lower)} up, middles of its ends
+          On the leather-hard piece the middles of its ends sit{' '}
+          <chakra.b color="leather">
+            {length(plan.seats.upper)} and {length(plan.seats.lower)}
+          </chakra.b>{' '}
+          up
           {Math.abs(lean) > 1 &&
             `; the wall stands ${length(Math.abs(lean))} further ${lean > 0 ? 'out at the upper end' : 'out at the lower end'}`}
           .
         </Box>
+        {pulls >= 0.5 && (
+          <Box fontSize="sm">
+            Softer than the piece, it still shrinks {length(pulls)} more than its seats do: that pulls on the joints. Leave the arch slack,
+            and dry both slowly, covered.
+          </Box>
+        )}
         <Box fontSize="sm">
           Make <b>{Math.max(byRule, byChance)}</b> for {handle.pieces}: {byRule} by the rule of one in ten more; {byChance} to have enough
           in 9 of 10 orders.

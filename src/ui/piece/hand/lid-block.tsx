@@ -2,7 +2,7 @@
 
 import { type CutAt, FITS, type Fit, cuttersFor, lidPairs } from '@/core/handbuild';
 import type { CutterRecord } from '@/core/workspace';
-import { LabelledChoice } from '@/ui/fields';
+import { LabelledChoice, optionsOf } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -56,12 +56,7 @@ function LidPairs({ piece }: { piece: PieceModel }) {
           options={(Object.keys(FITS) as Fit[]).map((value) => ({ value, words: FIT_WORDS[value] }))}
           onChoose={setFit}
         />
-        <LabelledChoice
-          label="Cut when"
-          value={at}
-          options={(Object.entries(STAGES) as ['wet' | 'leather', string][]).map(([value, words]) => ({ value, words }))}
-          onChoose={setAt}
-        />
+        <LabelledChoice label="Cut when" value={at} options={optionsOf(STAGES)} onChoose={setAt} />
         <Box fontSize="sm" color="fg.muted" maxWidth="46ch">
           A disc over the rim and a smaller one inside the mouth ({units.length(mouth.inside)} finished), of the pot’s own clay, made and
           fired with it.
@@ -93,7 +88,9 @@ function LidPairs({ piece }: { piece: PieceModel }) {
                 <chakra.th {...HEAD} scope="col">
                   beyond the rim
                 </chakra.th>
-                <chakra.th {...HEAD} scope="col" textAlign="left" />
+                <chakra.th {...HEAD} scope="col" textAlign="left">
+                  fits
+                </chakra.th>
               </tr>
             </thead>
             <tbody>

@@ -32,12 +32,9 @@ export function PaperModel({ piece, work }: { piece: PieceModel; work: SlabWork 
   const use = (round: RoundWall) =>
     setRefused(
       piece.takePart(
-        {
-          sizes: {
-            ...piece.part.sizes,
-            ...finishedSizes({ height: round.height + raised, rimDiameter: round.top, baseDiameter: round.bottom }),
-          },
-        },
+        (now) => ({
+          sizes: { ...now.sizes, ...finishedSizes({ height: round.height + raised, rimDiameter: round.top, baseDiameter: round.bottom }) },
+        }),
         'sizes from the paper model',
       ),
     );
@@ -64,7 +61,9 @@ export function PaperModel({ piece, work }: { piece: PieceModel; work: SlabWork 
           <>
             <Told words="finishes, mouth">{length(finished.top)}</Told>
             <Told words="base">{length(finished.bottom)}</Told>
-            <Told words="high">{length(finished.height + raised)}</Told>
+            <Told words="high" small={`for a wall ${length(wall)} thick, finished`}>
+              {length(finished.height + raised)}
+            </Told>
             <Box alignSelf="center">
               <Act onClick={() => use(finished)}>Make it this size</Act>
             </Box>

@@ -1,7 +1,7 @@
-import { type FormerWork, type RolledSlab, type SlabWork, USUAL_ROLLER } from '@/core/workspace';
-import { useBench } from '@/ui/bench';
+import { type FormerWork, type RolledSlab, type SlabWork, USUAL_ROLLER, USUAL_SLAB_LENGTH } from '@/core/workspace';
+import { setShop, useBench } from '@/ui/bench';
 import { STAGE_WORDS } from '@/core/sizing';
-import { type UnitChoice, handMass } from '@/core/units';
+import { handMass } from '@/core/units';
 import { LabelledChoice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -9,41 +9,26 @@ import Link from 'next/link';
 import { Block, Told } from '../block';
 import { OptionalLength, OptionalPercent } from '../optional';
 import type { PieceModel } from '../use-piece';
+import { areaWords } from '@/ui/steps';
+import { Obstructed } from './obstructed';
 import { PiecesField } from './pieces-field';
 import { SheetDrawing } from './sheet-drawing';
 
-const MM2_PER_IN2 = 645.16;
-
-/** The area of a slab. */
-function areaWords({ length, width }: RolledSlab['roll'], unit: UnitChoice['length']): string {
-  return unit === 'mm' || unit === 'cm'
-    ? `${Math.round((length * width) / 100)} cm²`
-    : `${Math.round((length * width) / MM2_PER_IN2)} sq in`;
-}
-
-/** The guide to roll between, and what it finishes at. */
-function guideWords({ guide, guideFinishes }: RolledSlab, length: (mm: number) => string): [string, string] | undefined {
-  if (!guide || guideFinishes === undefined) return undefined;
-  const words = guide.battens.map(length).join(' on ');
-  return [words, `finishes ${length(guideFinishes)} thick`];
-}
-
 function Slab({ slab, piece, at }: { slab: RolledSlab; piece: PieceModel; at: 'wet' | 'leather' }) {
   const { length, mass, choice } = piece.units;
-  const guide = guideWords(slab, length);
   const size = `${length(slab.roll.length)} × ${length(slab.roll.width)}`;
   return (
     <Box as="section" aria-label={`Slab ${length(slab.roll.thickness)} thick`} marginBottom="4">
       <HStack gap="8" flexWrap="wrap" alignItems="flex-start" marginBottom="2">
-        <Told stage="wet" words="roll, thick">
+        <Told stage="wet" words="roll, thick" small={`finishes ${length(slab.finishes)} thick`} finished>
           {length(slab.roll.thickness)}
         </Told>
-        {guide && (
-          <Told stage="wet" words="between battens of" small={guide[1]} finished>
-            {guide[0]}
+        {slab.guide && (
+          <Told stage="wet" words="between battens of">
+            {slab.guide.battens.map(length).join(' on ')}
           </Told>
         )}
-        <Told stage="wet" words="long × wide, wet" small={areaWords(slab.roll, choice.length)}>
+        <Told stage="wet" words="long × wide, wet" small={areaWords((slab.roll.length * slab.roll.width) / 100, choice.length)}>
           {size}
         </Told>
         <Told stage="wet" words="weigh out">
@@ -61,15 +46,6 @@ function Slab({ slab, piece, at }: { slab: RolledSlab; piece: PieceModel; at: 'w
         slab={slab}
         words={`Layout: ${slab.laid.length} ${slab.laid.length === 1 ? 'part' : 'parts'} on a slab ${size}, cut ${STAGE_WORDS[at]}`}
       />
-      {slab.tooWide.map(({ name }) => (
-        <Box key={name} role="alert" fontSize="sm" color="bad">
-          {name} is wider than your roller takes
-          {piece.hand?.by === 'slab' && !piece.hand.turn
-            ? ' along its arrow. Let parts be turned'
-            : ', either way. Roll two slabs and join them'}
-          , or give a wider roller.
-        </Box>
-      ))}
     </Box>
   );
 }
@@ -93,8 +69,20 @@ export function RolledSlabs({ piece, work }: { piece: PieceModel; work: SlabWork
         <OptionalLength
           label="Widest your roller takes"
           width="170px"
-          value={bench.settings.rollerWidth ?? USUAL_ROLLER}
-          onValue={(mm) => bench.set({ rollerWidth: mm && mm >= 50 ? mm : undefined })}
+          value={bench.shop.rollerWidth ?? USUAL_ROLLER}
+          onValue={(mm, key) => {
+            if (mm !== undefined && mm < 50) return `A roller takes at least ${piece.units.length(50)}.`;
+            return setShop('rollerWidth', () => mm, undefined, key);
+          }}
+        />
+        <OptionalLength
+          label="Longest slab"
+          width="120px"
+          value={bench.shop.slabLength ?? USUAL_SLAB_LENGTH}
+          onValue={(mm, key) => {
+            if (mm !== undefined && mm < 100) return `A slab is at least ${piece.units.length(100)} long.`;
+            return setShop('slabLength', () => mm, undefined, key);
+          }}
         />
         {work.by === 'slab' && (
           <LabelledChoice
@@ -129,13 +117,17 @@ export function RolledSlabs({ piece, work }: { piece: PieceModel; work: SlabWork
         </chakra.span>
         .
       </Box>
-      <Box marginBottom="1">
-        <StageName stage="wet" />
-      </Box>
+      {work.obstacle ? (
+        <Obstructed obstacle={work.obstacle} />
+      ) : (
+        <Box marginBottom="1">
+          <StageName stage="wet" />
+        </Box>
+      )}
       {work.slabs.map((slab, i) => (
         <Slab key={i} slab={slab} piece={piece} at={work.at} />
       ))}
-      {work.totalG > 5000 && (
+      {(work.totalG ?? 0) > 5000 && (
         <Box fontSize="sm" color="warn">
           <b>Care:</b> heavy slabs: lift them on their boards, with help, and divide the load.
         </Box>

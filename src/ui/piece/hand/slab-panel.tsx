@@ -4,7 +4,7 @@ import { template } from '@/core/bench';
 import { BASES, CORNERS, SEAMS, type SlabChoices, slabKind } from '@/core/handbuild';
 import type { SlabWork } from '@/core/workspace';
 import { PrintSetting, Printed } from '@/ui/bench';
-import { LabelledChoice } from '@/ui/fields';
+import { LabelledChoice, optionsOf } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
 import { Block } from '../block';
 import { OptionalLength, OptionalNumber } from '../optional';
@@ -13,24 +13,20 @@ import { AssembledPiece } from './assembled-piece';
 import { PaperModel } from './paper-model';
 import { RolledSlabs } from './rolled-slabs';
 
-const options = <T extends string>(words: Readonly<Record<T, string>>) =>
-  (Object.entries(words) as [T, string][]).map(([value, said]) => ({ value, words: said }));
-
 const CUT_AT = { wet: 'Wet', leather: 'Leather hard' } as const;
 
 /** How it is cut and joined. */
 function Choices({ piece, work }: { piece: PieceModel; work: SlabWork }) {
   const kind = slabKind(piece.form);
   const { choices } = work;
-  const set = (change: Partial<SlabChoices>, label: string, key?: string) =>
-    piece.takeHand({ slab: { ...piece.part.hand?.slab, ...change } }, label, key);
+  const set = (change: Partial<SlabChoices>, label: string, key?: string) => piece.takeHand({ slab: change }, label, key);
   return (
     <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="4">
       {kind !== 'flat' && kind !== 'darts' && (
         <LabelledChoice
           label="Base"
           value={choices.base}
-          options={options(BASES)}
+          options={optionsOf(BASES)}
           onChoose={(base) => void set({ base }, BASES[base].toLowerCase())}
         />
       )}
@@ -38,7 +34,7 @@ function Choices({ piece, work }: { piece: PieceModel; work: SlabWork }) {
         <LabelledChoice
           label="Corners"
           value={choices.corners}
-          options={options(CORNERS)}
+          options={optionsOf(CORNERS)}
           onChoose={(corners) => void set({ corners }, CORNERS[corners].toLowerCase())}
         />
       )}
@@ -46,7 +42,7 @@ function Choices({ piece, work }: { piece: PieceModel; work: SlabWork }) {
         <LabelledChoice
           label="Seam"
           value={choices.seam}
-          options={options(SEAMS)}
+          options={optionsOf(SEAMS)}
           onChoose={(seam) => void set({ seam }, SEAMS[seam].toLowerCase())}
         />
       )}
@@ -73,7 +69,7 @@ function Choices({ piece, work }: { piece: PieceModel; work: SlabWork }) {
       <LabelledChoice
         label="Cut when"
         value={choices.cutAt}
-        options={options(CUT_AT)}
+        options={optionsOf(CUT_AT)}
         onChoose={(cutAt) => void set({ cutAt }, `cut ${CUT_AT[cutAt].toLowerCase()}`)}
       />
     </HStack>

@@ -1,8 +1,23 @@
-import { VERB_NAMES, calculateJson, isVerb } from '@/core/calc';
+import { VERB_NAMES, calculateWithin, isVerb } from '@/core/calc';
 import type { Problem } from '@/core/units';
 
 /** The largest body taken, bytes. */
 const LARGEST_BODY = 256 * 1024;
+
+/** The work of one request: cases, and its own time in ms. Between cases other requests have their turn, which is not counted. */
+const MOST_CASES = 2000;
+const MOST_MS = 5000;
+
+function mayGoOnFor(ms: number): () => Promise<boolean> {
+  let left = ms;
+  let since = performance.now();
+  return async () => {
+    left -= performance.now() - since;
+    await new Promise((resolve) => setImmediate(resolve));
+    since = performance.now();
+    return left > 0;
+  };
+}
 
 const refuse = (status: number, error: Problem): Response => Response.json({ error }, { status });
 
@@ -31,6 +46,11 @@ export async function POST(request: Request, { params }: { params: Promise<{ ver
   if (!isVerb(verb)) return refuse(404, { path: '', message: `There is no such verb. Use one of ${VERB_NAMES.join(', ')}.` });
   const body = await readBody(request);
   if (body === undefined) return refuse(413, { path: '', message: 'The body is larger than 256 KB. Send fewer cases at a time.' });
-  const answer = calculateJson(verb, body);
+  const answer = await calculateWithin(verb, body, {
+    cases: MOST_CASES,
+    mayGoOn: mayGoOnFor(MOST_MS),
+    time: `${MOST_MS / 1000} seconds`,
+  });
+  if ('tooMuch' in answer) return refuse(413, { path: '', message: answer.tooMuch });
   return answer.ok ? Response.json(answer.value) : refuse(400, answer.problem);
 }

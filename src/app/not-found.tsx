@@ -1,0 +1,16 @@
+import { Box } from '@chakra-ui/react';
+import Link from 'next/link';
+
+/** An address at which there is nothing. */
+export default function NotFound() {
+  return (
+    <Box padding="6" maxWidth="520px">
+      <Box as="h1" fontSize="22px" fontWeight="680" marginBottom="2">
+        There is no page at this address
+      </Box>
+      <Box css={{ '& a': { textDecoration: 'underline', display: 'inline-flex', alignItems: 'center', minHeight: '44px' } }}>
+        Nothing of yours is lost. <Link href="/">Go to the piece you had open</Link>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,155 @@
+import { type Belief, type ClayFigures, type Stage, beliefDensity, chanceUpTo, normalUpTo } from '@/core/clay';
+import { type SizeName, sizeSpec } from '@/core/form';
+
+/** What a range is about: the clay, the size with the direction it shrinks in, and how truly a hand makes it. */
+export interface Along {
+  readonly clay: ClayFigures;
+  readonly size: SizeName;
+  /** The hand's error on the size at the stage it is made at, sd in mm; a gauge or calipers unless said. */
+  readonly toolSd?: number | undefined;
+}
+
+/** Making error by tool, sd in mm. computation.md section 7. */
+const TOOL_SD = { gauge: 0.5, eye: 1.5 } as const;
+
+/** How sure the share of the shrinkage done at a stage is, sd: typical, or measured or typed. computation.md section 7. */
+const SHARE_SD = { typical: 0.06, known: 0.02 } as const;
+
+export const beliefOf = ({ clay, size }: Along): Belief => (sizeSpec(size).direction === 'height' ? clay.heightBelief : clay.belief);
+
+const shareAt = ({ shrinkage }: ClayFigures, stage: Stage): number =>
+  stage === 'wet' ? 0 : stage === 'glazed' ? 1 : shrinkage.shares[stage];
+
+const shareSdAt = ({ sources }: ClayFigures, stage: Stage): number =>
+  stage === 'wet' || stage === 'glazed' ? 0 : sources.shares[stage] === 'typical' ? SHARE_SD.typical : SHARE_SD.known;
+
+/** What is left at a stage of a length at another if the piece shrinks by s in all, the shares as believed. */
+export const leftFrom = ({ clay }: Along, from: Stage, to: Stage, s: number): number =>
+  (1 - shareAt(clay, to) * s) / (1 - shareAt(clay, from) * s);
+
+/** What a length at a stage is or was at another, by what is believed of the clay. mm */
+export const reachedFrom = (along: Along, from: Stage, mm: number, to: Stage): number =>
+  mm * leftFrom(along, from, to, beliefOf(along).mean);
+
+/** Which doubts are looked at: all of them, or one alone to see what it makes. */
+export interface Doubts {
+  readonly clay: boolean;
+  readonly hand: boolean;
+  readonly share: boolean;
+}
+
+export const ALL_DOUBTS: Doubts = { clay: true, hand: true, share: true };
+
+/** A belief's Student t as shrinkages with weights, evenly apart; kept with the belief. */
+interface Nodes {
+  readonly s: readonly number[];
+  readonly weight: readonly number[];
+}
+
+const REACH = 9;
+const STEPS = { coarse: 0.2, fine: 0.05 } as const;
+type Grid = keyof typeof STEPS;
+const kept: Record<Grid, WeakMap<Belief, Nodes>> = { coarse: new WeakMap(), fine: new WeakMap() };
+
+function nodesOf(belief: Belief, grid: Grid): Nodes {
+  const known = kept[grid].get(belief);
+  if (known) return known;
+  const count = Math.round((2 * REACH) / STEPS[grid]) + 1;
+  const s = Array.from({ length: count }, (_, i) => belief.mean + (i * STEPS[grid] - REACH) * belief.scale);
+  const density = s.map((each) => beliefDensity(belief, each));
+  const whole = density.reduce((all, each) => all + each, 0);
+  const nodes = { s, weight: density.map((each) => each / whole) };
+  kept[grid].set(belief, nodes);
+  return nodes;
+}
+
+/** A normal spread this much of the clay's is smooth enough for the coarse steps, or for the fine; less makes no difference. */
+const SMOOTH = { coarse: 0.14, fine: 0.035 } as const;
+
+/** A length made to `mm` at one stage, looked at when another is reached. */
+export interface Made {
+  readonly from: Stage;
+  readonly mm: number;
+  readonly to: Stage;
+}
+
+/**
+ * The chance that a length made to `mm` at a stage is at or under a limit at another. In doubt are the shrinkage (its Student
+ * t), the hand (normal, on the size as made) and the shares at stages between wet and glazed (normal, one draw for a stage):
+ * computation.md section 10. For each shrinkage hand and shares together are a normal, bent by the share's second order (right to
+ * 0.01 mm); those are summed over the t. Where the stages are one only the hand is in doubt.
+ */
+export function chanceUnder(what: Along, { from, mm, to }: Made, limit: number, doubts = ALL_DOUBTS): number {
+  const { clay, toolSd = TOOL_SD.gauge } = what;
+  const belief = beliefOf(what);
+  const hand = doubts.hand ? toolSd : 0;
+  const moves = from !== to;
+  // the share's relative spread of the length, for a shrinkage s
+  const spread = (stage: Stage, s: number) => (moves && doubts.share ? (shareSdAt(clay, stage) * s) / (1 - shareAt(clay, stage) * s) : 0);
+  const under = (s: number) => {
+    const [early, late] = [spread(from, s), spread(to, s)];
+    const left = leftFrom(what, from, to, s);
+    const sd = Math.hypot(hand, mm * early, mm * late);
+    const beyond = limit / left - mm;
+    if (sd === 0) return beyond >= -1e-9 ? 1 : 0;
+    // the early share divides: 1/(1 - d) = 1 + d + d^2, the last by what is expected of it given the sum of all
+    const part = (mm * early * early) / (sd * sd);
+    const bent = mm * ((part * beyond) ** 2 + early * early * (1 - part * mm));
+    return normalUpTo((beyond - bent) / sd);
+  };
+  const { mean, scale } = belief;
+  if (!moves || !doubts.clay) return under(mean);
+  const smooth = Math.hypot(hand / mm, spread(from, mean), spread(to, mean)) / scale;
+  if (smooth < SMOOTH.fine) return clayAlone(what, { from, mm, to }, limit);
+  const { s, weight } = nodesOf(belief, smooth < SMOOTH.coarse ? 'fine' : 'coarse');
+  return s.reduce((all, each, i) => all + weight[i]! * under(each), 0);
+}
+
+/** The same by the Student t alone: the more a piece shrinks on its way the smaller it is, backwards the larger. */
+function clayAlone(what: Along, { from, mm, to }: Made, limit: number): number {
+  const [early, late] = [shareAt(what.clay, from), shareAt(what.clay, to)];
+  const g = limit / mm;
+  const shrinks = (1 - g) / (late - early * g);
+  const chance = chanceUpTo(beliefOf(what), shrinks);
+  return late > early ? 1 - chance : chance;
+}
+
+const PLACES_MM = 1e-5;
+const MOST_STEPS = 80;
+
+/** The length that is not passed with a chance, mm: {@link chanceUnder} the other way, by false position (the Illinois rule). */
+function lengthUnder(what: Along, made: Made, chance: number, doubts = ALL_DOUBTS): number {
+  const middle = made.mm * leftFrom(what, made.from, made.to, beliefOf(what).mean);
+  let reach = Math.max(1, middle * 0.02);
+  while (
+    reach < middle &&
+    (chanceUnder(what, made, middle - reach, doubts) > chance || chanceUnder(what, made, middle + reach, doubts) < chance)
+  )
+    reach *= 2;
+  const off = (mm: number) => chanceUnder(what, made, mm, doubts) - chance;
+  let [low, high] = [Math.max(0, middle - reach), middle + reach];
+  let [under, over] = [off(low), off(high)];
+  let [at, side] = [middle, 0];
+  for (let i = 0; i < MOST_STEPS && over > under; i += 1) {
+    const next = (low * over - high * under) / (over - under);
+    const error = off(next);
+    if (Math.abs(next - at) < PLACES_MM) return next;
+    at = next;
+    // an end that stays twice weighs half, so that the other is moved
+    if (error < 0) {
+      [low, under] = [next, error];
+      if (side < 0) over /= 2;
+      side = -1;
+    } else {
+      [high, over] = [next, error];
+      if (side > 0) under /= 2;
+      side = 1;
+    }
+  }
+  return at;
+}
+
+/** Between which two lengths the middle share of pieces lies at a stage, mm: 9 in 10 unless said. */
+export function rangeOf(what: Along, made: Made, odds: number, doubts = ALL_DOUBTS): readonly [number, number] {
+  return [lengthUnder(what, made, (1 - odds) / 2, doubts), lengthUnder(what, made, (1 + odds) / 2, doubts)];
+}

@@ -1,0 +1,15 @@
+import { DEMO } from './demo';
+import type { CutterRecord, Workspace } from './records';
+
+/** The clay a new piece starts in: that of the piece open last, else of the piece changed last, else the first there is. */
+export function clayUsedLast({ plans, bodies, settings }: Pick<Workspace, 'plans' | 'bodies' | 'settings'>): string | undefined {
+  const newest = [...plans].sort((a, b) => b.changedAt.localeCompare(a.changedAt));
+  const open = plans.filter(({ id }) => id === settings.openPlanId);
+  const used = [...open, ...newest].map(({ parts: [part] }) => part.bodyId).find((id) => bodies.some((body) => body.id === id));
+  return used ?? bodies[0]?.id;
+}
+
+const EXAMPLES = new Set(DEMO.cutters.map(({ id }) => id));
+
+/** The cutters that came with the example workshop. */
+export const exampleCutters = ({ cutters }: Pick<Workspace, 'cutters'>): CutterRecord[] => cutters.filter(({ id }) => EXAMPLES.has(id));

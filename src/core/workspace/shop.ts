@@ -1,0 +1,28 @@
+import type { Shop, ShopName, ShopRow, Workspace } from './records';
+
+/** What each setting of the shop is called. */
+export const SHOP_WORDS: Readonly<Record<ShopName, string>> = {
+  place: 'size limits of the place',
+  wheel: 'bat and clearances',
+  printers: 'printers',
+  measures: 'own measures',
+  battens: 'battens',
+  rollerWidth: 'width of the roller',
+  slabLength: 'longest slab',
+  coils: 'own coils',
+};
+
+const read = new WeakMap<readonly ShopRow[], Partial<Shop>>();
+
+/** The shop's settings by name; what was never set is missing. The same rows give the same object. */
+export function shopOf({ shop }: Pick<Workspace, 'shop'>): Partial<Shop> {
+  const known = read.get(shop);
+  if (known) return known;
+  const found = Object.fromEntries(shop.map(({ id, value }) => [id, value])) as Partial<Shop>;
+  read.set(shop, found);
+  return found;
+}
+
+/** Settings by name as rows; what is not set has none. */
+export const shopRows = (shop: Partial<Shop>): ShopRow[] =>
+  Object.entries(shop).flatMap(([id, value]) => (value === undefined ? [] : [{ id, value } as ShopRow]));

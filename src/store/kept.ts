@@ -1,0 +1,33 @@
+import type { RowChange, Workspace } from '@/core/workspace';
+
+/** A screen that has an undo of its own. */
+export type Place = 'wheel';
+
+/** One thing a person did, kept so that it can be undone, in any tab and after a reload. */
+export interface Entry {
+  readonly seq: number;
+  /** Its name in every tab: numbers may differ until it is written. */
+  readonly id: string;
+  readonly label: string;
+  readonly changes: readonly RowChange[];
+  readonly undone: boolean;
+  /** Further acts with the same key join this entry: the keystrokes of one field. */
+  readonly key?: string | undefined;
+  /** Where it was done, if undo there is apart. */
+  readonly place?: Place | undefined;
+}
+
+/** All that is kept, as one value. */
+export interface Kept {
+  readonly workspace: Workspace;
+  readonly history: readonly Entry[];
+  /** How many writes this has seen. */
+  readonly stamp: number;
+}
+
+/** The state after an act, a step back or a step forward, and the rows to write. */
+export interface Step {
+  readonly kept: Kept;
+  readonly changes: readonly RowChange[];
+  readonly label: string;
+}

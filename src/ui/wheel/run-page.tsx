@@ -1,0 +1,38 @@
+'use client';
+
+import { type Plan, runOf } from '@/core/workspace';
+import { commands } from '@/store';
+import { run } from '@/ui/state';
+import { Box, chakra } from '@chakra-ui/react';
+import { Big } from './big';
+import { Stepped } from './stepped';
+
+const MOST = 5000;
+
+/** How many there are to be, set in taps, and a new run that counts from nothing. */
+export function RunPage({ plan }: { plan: Plan }) {
+  const { wanted, pieces } = runOf(plan);
+  const step = (by: 1 | -1) =>
+    run(
+      commands.setRunWanted(plan, (now = 0) => {
+        const next = Math.min(MOST, Math.max(0, now + by));
+        return next === 0 ? undefined : next;
+      }),
+    );
+  return (
+    <Box>
+      <chakra.h2 fontSize="30px" fontWeight="680" marginBottom="2">
+        The run
+      </chakra.h2>
+      <Stepped words="to make of it" figure={wanted === undefined ? 'any number' : String(wanted)} step={step} />
+      <Box marginTop="5">
+        <Big disabled={pieces.length === 0} onClick={() => run(commands.startRun(plan))}>
+          Start a new run
+        </Big>
+        <Box fontSize="20px" color="fg.muted" marginTop="2">
+          It counts from nothing. What was made before is kept.
+        </Box>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,119 @@
+import type { Page } from '@playwright/test';
+import { expect, test, visit } from './app';
+
+const SYSTEMS = {
+  'millimetres and grams': { lengths: 'mm', weights: 'g', volumes: 'ml', foreign: /\d[ \u00a0]?(cm(?!²)|in(?! \d)|oz|lb)\b/ },
+  'centimetres and grams': { lengths: 'cm', weights: 'g', volumes: 'ml', foreign: /\d[ \u00a0]?(mm|in(?! \d)|oz|lb)\b/ },
+  'inches in fractions': { lengths: 'inch-fraction', weights: 'lb-oz', volumes: 'us', foreign: /\d[ \u00a0]?(mm|cm|g|kg|ml)\b(?!\/)/ },
+  'inches in decimals': { lengths: 'in', weights: 'lb-oz', volumes: 'us', foreign: /\d[ \u00a0]?(mm|cm|g|kg|ml)\b(?!\/)/ },
+} as const;
+
+const WIDTHS = [1280, 1024, 390];
+const PLANS = ['plan-yard-urn', 'plan-planter-box', 'plan-skep-jar'];
+
+async function choose(page: Page, { lengths, weights, volumes }: (typeof SYSTEMS)[keyof typeof SYSTEMS]): Promise<void> {
+  await page.getByRole('button', { name: 'Units' }).click();
+  await page.getByLabel('Lengths', { exact: true }).selectOption(lengths);
+  await page.getByLabel('Weights', { exact: true }).selectOption(weights);
+  await page.getByLabel('Volumes', { exact: true }).selectOption(volumes);
+  await page.keyboard.press('Escape');
+  await expect(page.getByLabel('Lengths', { exact: true })).toBeHidden();
+}
+
+/** Figures that do not fit where they stand: typed ones wider than their field, told ones wider than their box, broken ones. */
+const clipped = (page: Page): Promise<string[]> =>
+  page.locator('main').evaluate((main) => {
+    const found: string[] = [];
+    for (const input of main.querySelectorAll('input')) {
+      // a figure, not a note or a name
+      if (!/^[\d.,/ ≤≥-]/.test(input.value)) continue;
+      if (input.getBoundingClientRect().width > 0 && input.scrollWidth > input.clientWidth + 1)
+        found.push(`${input.getAttribute('aria-label') ?? input.id}: ${input.value}`);
+    }
+    const walker = document.createTreeWalker(main, NodeFilter.SHOW_TEXT);
+    for (let node = walker.nextNode() as Text | null; node; node = walker.nextNode() as Text | null) {
+      const holder = node.parentElement!;
+      if (!/\d/.test(node.data) || holder.closest('svg, [tabindex="0"]') || holder.getBoundingClientRect().width === 0) continue;
+      const range = document.createRange();
+      range.selectNodeContents(node);
+      const { right, width } = range.getBoundingClientRect();
+      if (width > 0 && right > document.documentElement.clientWidth + 1) found.push(`beyond the screen: ${node.data}`);
+      const panel = holder.closest('section, aside, td, [data-answer]');
+      if (panel && width > 0 && right > panel.getBoundingClientRect().right + 2) found.push(`beyond its place: ${node.data}`);
+      // a figure with its fraction stays on one line
+      for (const { 0: figure, index } of node.data.matchAll(/\d[\d.]*(?:[ \u00a0]\d+\/\d+)/g)) {
+        range.setStart(node, index);
+        range.setEnd(node, index + figure.length);
+        if (range.getClientRects().length > 1) found.push(`broken: ${figure}`);
+      }
+    }
+    return found;
+  });
+
+/** What is told in other units than those chosen. Notes are the maker's own words; bars are measured in mm, as it says there. */
+async function mixed(page: Page, foreign: RegExp): Promise<string[]> {
+  const lines = await page.locator('main').evaluate((main) => {
+    const copy = main.cloneNode(true) as HTMLElement;
+    for (const own of copy.querySelectorAll('textarea, details, option, [data-own-unit]')) own.remove();
+    document.body.append(copy);
+    const text = copy.innerText;
+    copy.remove();
+    return text.split('\n');
+  });
+  // the line to measure on paper is 100 mm for everybody; the note is the maker's own
+  return lines.filter((line) => foreign.test(line) && line.trim() !== '100 mm' && !line.includes('beech stopper'));
+}
+
+for (const [name, system] of Object.entries(SYSTEMS)) {
+  test(`in ${name} no figure is cut off or told in another unit, at any width`, async ({ page }) => {
+    test.slow();
+    await visit(page);
+    await choose(page, system);
+    const faults: string[] = [];
+    const seen = new Set<string>();
+    for (const plan of PLANS) {
+      await visit(page, `/?plan=${plan}`);
+      for (const tab of await page.getByRole('tab').all()) {
+        const words = (await tab.textContent())!;
+        if (seen.has(words) && words !== 'Sizes') continue;
+        seen.add(words);
+        await tab.click();
+        for (const width of WIDTHS) {
+          await page.setViewportSize({ width, height: 900 });
+          const where = `${plan}, ${words}, ${width}`;
+          faults.push(...(await clipped(page)).map((each) => `${where}: ${each}`));
+        }
+        const where = `${plan}, ${words}`;
+        faults.push(...(await mixed(page, system.foreign)).map((each) => `${where}: ${each}`));
+      }
+    }
+    for (const place of ['/pieces', '/compare', '/wheel?plan=plan-yard-urn']) {
+      await visit(page, place);
+      for (const width of WIDTHS) {
+        await page.setViewportSize({ width, height: 900 });
+        faults.push(...(await clipped(page)).map((each) => `${place}, ${width}: ${each}`));
+      }
+      faults.push(...(await mixed(page, system.foreign)).map((each) => `${place}: ${each}`));
+    }
+    expect(faults).toEqual([]);
+  });
+}
+
+test('a fraction is told as large as a figure in millimetres', async ({ page }) => {
+  await visit(page);
+  const size = () => page.locator('[data-answer="gauge"] > span').evaluate((figure) => parseFloat(getComputedStyle(figure).fontSize));
+  const metric = await size();
+  await choose(page, SYSTEMS['inches in fractions']);
+  await expect(page.locator('[data-answer="gauge"]')).toHaveText('5 9/16 in');
+  expect(await size()).toBeGreaterThan(metric * 0.9);
+});
+
+test('a rule that reads inches takes 9 as inches', async ({ page }) => {
+  await visit(page);
+  await page.getByRole('tab', { name: 'Bench' }).click();
+  await page.getByLabel('Reads', { exact: true }).selectOption('inches');
+  await page.getByLabel('Rule reads up to', { exact: true }).fill('9');
+  // nine inches are 228.6, longer by the clay's shrinkage 258, and its ends
+  const rule = page.getByRole('region', { name: 'Shrink rule' });
+  await expect(rule.getByRole('heading')).toContainText(/^Shrink\srule\s2[67]\d\smm\s×/);
+});
