@@ -7,6 +7,8 @@ export interface BarSheetInput {
   readonly cone?: string | undefined;
   /** mm between the marks. */
   readonly marked: number;
+  /** The same, as the maker says it. */
+  readonly markedWords: string;
   readonly paper: Paper;
 }
 
@@ -31,7 +33,7 @@ function strip(input: BarSheetInput, x: number, y: number, number: number): Shap
     ...mark(first, middle),
     ...mark(first + input.marked, middle),
     line(first, middle, first + input.marked, middle, 0.1),
-    words(x + STRIP.width / 2, middle - 2, `${input.marked} mm wet`, 3, 'middle'),
+    words(x + STRIP.width / 2, middle - 2, `${input.markedWords} wet`, 3, 'middle'),
     words(x + 4, y + 26, fields.join('    '), 3),
     words(x + 4, y + 31.5, 'dry ________   bisque ________   glazed ________   boiled ________ g', 3),
   ];

@@ -37,7 +37,7 @@ describe('the bar sheet', () => {
     ['a4', 120],
   ])('on %s has its marks %d mm apart on paper, and a line to check it by', async (paper, marked) => {
     const { uprights, words, size, right } = await readBack(
-      writePdf([barSheet({ body: 'Heron Buff', batch: 'August', cone: '6', marked, paper })], font),
+      writePdf([barSheet({ body: 'Heron Buff', batch: 'August', cone: '6', marked, markedWords: `${marked} mm`, paper })], font),
     );
     expect(size[0]).toBeCloseTo(PAPER[paper][0], 1);
     expect(size[1]).toBeCloseTo(PAPER[paper][1], 1);
@@ -56,7 +56,7 @@ describe('the bar sheet', () => {
   });
 
   it('has its letters in a font that goes with it', () => {
-    const bytes = writePdf([barSheet({ body: 'Heron Buff', marked: 100, paper: 'a4' })], font);
+    const bytes = writePdf([barSheet({ body: 'Heron Buff', marked: 100, markedWords: '100 mm', paper: 'a4' })], font);
     const raw = Buffer.from(bytes).toString('latin1');
     expect(raw).toContain('/FontFile2');
     expect(raw).toContain('/PrintScaling /None');

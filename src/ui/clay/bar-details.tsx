@@ -9,6 +9,7 @@ import { Act, LabelledChoice, OptionalInput, TextInput } from '@/ui/fields';
 import { run, workspaceStore } from '@/ui/state';
 import { Box, Grid } from '@chakra-ui/react';
 import { parseDate } from '@internationalized/date';
+import { type CaliperUnit, writeReading } from './read-lengths';
 import type { ClayView } from './use-clay-view';
 
 const UNSAID = '';
@@ -48,7 +49,7 @@ interface GroupProps {
 }
 
 /** How it was marked and measured, and of what. */
-function Marking({ bar, edit, view }: GroupProps & { view: ClayView }) {
+function Marking({ bar, edit, view, unit }: GroupProps & { view: ClayView; unit: CaliperUnit }) {
   return (
     <>
       <LabelledChoice
@@ -70,10 +71,10 @@ function Marking({ bar, edit, view }: GroupProps & { view: ClayView }) {
         onChoose={(direction) => edit({ direction }, 'direction')}
       />
       <OptionalInput
-        label="Thickness, mm"
+        label={`Thickness, ${unit}`}
         value={bar.thicknessMm}
-        write={String}
-        read={readLength}
+        write={(mm) => writeReading(mm, unit)}
+        read={(typed) => readLength(typed, { unit })}
         onValue={(thicknessMm, key) => edit({ thicknessMm }, 'thickness', key)}
       />
       <LabelledChoice
@@ -174,7 +175,7 @@ function Dates({ bar, edit }: GroupProps) {
 }
 
 /** Everything else about a bar: its firing, weights, boiling, dates; all of it may stay unsaid. */
-export function BarDetails({ bar, view }: { bar: BarRecord; view: ClayView }) {
+export function BarDetails({ bar, view, unit }: { bar: BarRecord; view: ClayView; unit: CaliperUnit }) {
   const edit: Edit = (change, what, key) => {
     run(commands.editBar(bar.id, (row) => ({ ...row, ...change }), `${what} of ${bar.name}`, key));
     return undefined;
@@ -182,7 +183,7 @@ export function BarDetails({ bar, view }: { bar: BarRecord; view: ClayView }) {
   return (
     <Box background="bg.panel" padding="3" borderRadius="4px" marginBottom="2">
       <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(5, 1fr)' }} gap="3">
-        <Marking bar={bar} edit={edit} view={view} />
+        <Marking bar={bar} edit={edit} view={view} unit={unit} />
         <Fired bar={bar} edit={edit} />
         <Weighing bar={bar} edit={edit} />
         <Dates bar={bar} edit={edit} />

@@ -7,12 +7,12 @@ import { type BarRecord, UNUSED_WORDS } from '@/core/workspace';
 import { commands } from '@/store';
 import { Act, FigureInput, NameInput, useStanding } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
-import { run, useWorkspace } from '@/ui/state';
+import { run, useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { type KeyboardEvent, useState } from 'react';
 import { BarDetails } from './bar-details';
 import { BarSheetButton } from './bar-sheet-button';
-import { readLengths, writeLengths } from './read-lengths';
+import { type CaliperUnit, USUAL_MARK, caliperUnit, readLengths, writeLengths, writeReading } from './read-lengths';
 import type { ClayView } from './use-clay-view';
 
 const today = (): string => new Date().toISOString().slice(0, 10);
@@ -40,9 +40,12 @@ function goOn(event: KeyboardEvent<HTMLTableElement>): void {
   next?.focus();
 }
 
+const EXAMPLE: Record<CaliperUnit, string> = { mm: '88.1; 88.3', in: '3.469; 3.476' };
+
 /** The bars of a body, a line a bar: marked, dried, fired. Slips are asked about as they are typed. */
 export function Bars({ view }: { view: ClayView }) {
   const { workspace } = useWorkspace();
+  const unit = caliperUnit(useUnits().choice);
   const { evidence, heightEvidence } = view.known;
   const sorted = useStanding([...evidence.sorted, ...heightEvidence.sorted], ({ sample }) => sample.id);
   const [fresh, setFresh] = useState<string | undefined>();
@@ -54,7 +57,7 @@ export function Bars({ view }: { view: ClayView }) {
       batchId: view.batchId,
       name: kind === 'bar' ? `${batch ? batch.name.charAt(0) : 'B'}${bars + 1}` : 'Piece',
       kind,
-      lengths: kind === 'bar' ? { wet: [100] } : {},
+      lengths: kind === 'bar' ? { wet: [USUAL_MARK[unit]] } : {},
       weights: {},
       tool: sorted.at(-1)?.sample.tool ?? 'caliper',
       direction: kind === 'bar' ? 'along' : 'across',
@@ -81,7 +84,7 @@ export function Bars({ view }: { view: ClayView }) {
         </HStack>
       </HStack>
       <Box fontSize="sm" color="fg.muted" marginBlock="1">
-        Length between the marks, mm; several pairs of dots with semicolons: 88.1; 88.3. Enter goes down the column.
+        Length between the marks, {unit}; several pairs of dots with semicolons: {EXAMPLE[unit]}. Enter goes down the column.
       </Box>
       {sorted.length === 0 ? (
         <Box color="fg.muted">None yet.</Box>
@@ -96,6 +99,7 @@ export function Bars({ view }: { view: ClayView }) {
                   bar={each.sample}
                   fresh={each.sample.id === fresh}
                   view={view}
+                  unit={unit}
                   state={each.unused ? UNUSED_WORDS[each.unused] : each.sameBatch ? 'this batch' : 'another batch'}
                 />
               ))}
@@ -146,7 +150,15 @@ function BarHead() {
   );
 }
 
-function BarRows({ bar, view, state, fresh }: { bar: BarRecord; view: ClayView; state: string; fresh: boolean }) {
+interface BarRowsProps {
+  readonly bar: BarRecord;
+  readonly view: ClayView;
+  readonly unit: CaliperUnit;
+  readonly state: string;
+  readonly fresh: boolean;
+}
+
+function BarRows({ bar, view, unit, state, fresh }: BarRowsProps) {
   const [open, setOpen] = useState(false);
   const shrank = lengthOf(bar, 'glazed') === undefined ? undefined : impliedShrinkage(bar, view.known.figures.shrinkage.shares);
   const slips = slipsOf(bar);
@@ -177,9 +189,9 @@ function BarRows({ bar, view, state, fresh }: { bar: BarRecord; view: ClayView; 
           <chakra.td key={stage} {...PLACE.length} paddingInline="1">
             <FigureInput
               label={`${bar.name}, ${STAGE_WORDS[stage]}`}
-              shown={writeLengths(bar.lengths[stage])}
+              shown={writeLengths(bar.lengths[stage], unit)}
               take={(text, key) => {
-                const read = readLengths(text);
+                const read = readLengths(text, unit);
                 if (!read.ok) return read.problem.message;
                 setLengths(bar, stage, read.value, key);
                 return undefined;
@@ -213,14 +225,14 @@ function BarRows({ bar, view, state, fresh }: { bar: BarRecord; view: ClayView; 
       {slips.map((slip) => (
         <tr key={slip.stage}>
           <td colSpan={STAGES.length + 4}>
-            <Question bar={bar} slip={slip} />
+            <Question bar={bar} slip={slip} unit={unit} />
           </td>
         </tr>
       ))}
       {open && (
         <tr>
           <td colSpan={STAGES.length + 4}>
-            <BarDetails bar={bar} view={view} />
+            <BarDetails bar={bar} view={view} unit={unit} />
           </td>
         </tr>
       )}
@@ -228,23 +240,28 @@ function BarRows({ bar, view, state, fresh }: { bar: BarRecord; view: ClayView; 
   );
 }
 
-function questionWords(bar: BarRecord, { stage, kind, against }: Slip): string {
-  const here = `${bar.name} is ${writeLengths([lengthOf(bar, stage)!])} mm ${STAGE_WORDS[stage]}`;
-  const before = `${writeLengths([lengthOf(bar, against)!])} mm ${STAGE_WORDS[against]}`;
+function questionWords(bar: BarRecord, { stage, kind, against }: Slip, unit: CaliperUnit): string {
+  const told = (at: Stage) => `${writeReading(lengthOf(bar, at)!, unit)} ${unit} ${STAGE_WORDS[at]}`;
+  const here = `${bar.name} is ${told(stage)}`;
+  const before = told(against);
   if (kind === 'tenfold') return `${here} after ${before}: another unit, or a slipped decimal?`;
-  if (kind === 'grew') return `${here} after ${before}: clay does not grow. Is it right?`;
+  if (kind === 'grew') return `${here} after ${before}: clay only grows when it bloats. Is it right?`;
   return `${here} after ${before}: more than clays shrink. Is it right?`;
 }
 
 /** A question about a length that looks like a slip; answered with one tap, never in the way. */
-function Question({ bar, slip }: { bar: BarRecord; slip: Slip }) {
+function Question({ bar, slip, unit }: { bar: BarRecord; slip: Slip; unit: CaliperUnit }) {
   const { stage, meant } = slip;
   const sure = () =>
     run(commands.editBar(bar.id, (row) => ({ ...row, sure: [...(row.sure ?? []), stage] }), `${bar.name}, ${STAGE_WORDS[stage]} is right`));
   return (
     <HStack role="note" gap="3" flexWrap="wrap" padding="2" background="warn.wash" color="fg" borderRadius="4px" marginBottom="1">
-      <span>{questionWords(bar, slip)}</span>
-      {meant !== undefined && <Act onClick={() => setLengths(bar, stage, [meant])}>It is {writeLengths([meant])} mm</Act>}
+      <span>{questionWords(bar, slip, unit)}</span>
+      {meant !== undefined && (
+        <Act onClick={() => setLengths(bar, stage, [meant])}>
+          It is {writeReading(meant, unit)} {unit}
+        </Act>
+      )}
       <Act onClick={sure}>It is right</Act>
     </HStack>
   );

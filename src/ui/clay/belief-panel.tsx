@@ -70,13 +70,7 @@ function Left({ view }: { view: ClayView }) {
             {(remaining(shrinkage, stage, 'width') * 100).toFixed(1)}
           </Box>
           <Box fontSize="12px" color="fg.muted">
-            {stage === 'wet'
-              ? 'of 100 mm'
-              : stage === 'glazed'
-                ? ''
-                : sources.shares[stage] === 'bars'
-                  ? 'measured'
-                  : sources.shares[stage]}
+            {stage === 'wet' ? 'of 100' : stage === 'glazed' ? '' : sources.shares[stage] === 'bars' ? 'measured' : sources.shares[stage]}
           </Box>
         </Box>
       ))}

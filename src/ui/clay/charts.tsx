@@ -83,7 +83,7 @@ function Stair({ view, bars }: { view: ClayView; bars: readonly BarRecord[] }) {
     });
   return (
     <Chart
-      title="What is left of 100 mm"
+      title="What is left of 100"
       says={`From 100 wet to ${meanLine.at(-1)!.value.toFixed(1)} glazed for this batch and firing; a thin line for each bar.`}
       head={['bar', ...STAGES.map((stage) => STAGE_WORDS[stage])]}
       rows={[

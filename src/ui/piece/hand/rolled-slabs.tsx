@@ -35,7 +35,7 @@ function Slab({ slab, piece, at }: { slab: RolledSlab; piece: PieceModel; at: 'w
           {mass(handMass(slab.g, choice))}
         </Told>
         <Box alignSelf="center" fontSize="sm" color="fg.muted">
-          {Math.round(slab.used * 100)} % of it is parts
+          {Math.round(slab.used * 100)} % used, {mass(handMass(slab.g * (1 - slab.used), choice))} remains
         </Box>
       </HStack>
       <HStack marginBottom="1" gap="2" fontSize="sm" color="fg.muted">
