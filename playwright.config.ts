@@ -8,8 +8,8 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   // a busy machine is slow, not wrong
-  timeout: 90_000,
-  expect: { timeout: 15_000 },
+  timeout: 180_000,
+  expect: { timeout: 30_000 },
   reporter: 'line',
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
@@ -17,7 +17,7 @@ export default defineConfig({
     // only what is tested offline keeps the application in the browser
     serviceWorkers: 'block',
     launchOptions: {
-      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         '--disable-gpu',

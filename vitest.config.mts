@@ -1,6 +1,18 @@
 import { defineConfig } from 'vitest/config';
 
+const alias = { '@': new URL('./src', import.meta.url).pathname };
+
+/** Tests whose packages replace parts of the platform (the PDF reader, the database in memory): each file in a world of its own. */
+const ALONE = ['src/core/{bench,paper,print}/**/*.test.ts', 'src/store/**/*.test.ts'];
+
 export default defineConfig({
-  resolve: { alias: { '@': new URL('./src', import.meta.url).pathname } },
-  test: { include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'] },
+  test: {
+    pool: 'threads',
+    maxWorkers: '100%',
+    projects: [
+      { resolve: { alias }, test: { name: 'alone', include: ALONE } },
+      // what is pure shares one world, loaded once
+      { resolve: { alias }, test: { name: 'pure', include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'], exclude: ALONE, isolate: false } },
+    ],
+  },
 });

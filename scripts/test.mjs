@@ -3,7 +3,7 @@
  * closes with a line `N passed, N failed`. Parts: npm run test:types, test:lint, test:unit, test:browser.
  */
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { built, chromium, packagesInstalled, succeeds, tool } from './lib/machine.mjs';
+import { built, chromium, heard, packagesInstalled, succeeds, tool } from './lib/machine.mjs';
 
 const started = Date.now();
 packagesInstalled();
@@ -21,17 +21,26 @@ function count(ok, file, read) {
   total.failed += ok ? found.failed : Math.max(1, found.failed);
 }
 
-function check(name, command, args) {
-  console.log(`\n── ${name}`);
-  total[succeeds(command, args) ? 'passed' : 'failed'] += 1;
+/** One check after another; each tells what it said once it is done. */
+async function checks(all) {
+  for (const [name, command, args] of all) {
+    const { ok, said } = await heard(command, args);
+    console.log(`\n── ${name}${said.trim() === '' ? '' : `\n${said.trimEnd()}`}`);
+    total[ok ? 'passed' : 'failed'] += 1;
+  }
 }
 
-check('route types', tool('next'), ['typegen']);
-check('types', tool('tsc'), ['--noEmit']);
-check('lint', tool('eslint'), ['.']);
-check('format', tool('prettier'), ['--check', '--log-level=warn', '.']);
-check('rooms', process.execPath, ['scripts/rooms.mjs']);
-check('dead code', tool('knip'), []);
+await checks([['route types', tool('next'), ['typegen']]]);
+// the slowest beside the others
+await Promise.all([
+  checks([['lint', tool('eslint'), ['.']]]),
+  checks([
+    ['types', tool('tsc'), ['--noEmit']],
+    ['format', tool('prettier'), ['--check', '--log-level=warn', '.']],
+    ['rooms', process.execPath, ['scripts/rooms.mjs']],
+    ['dead code', tool('knip'), []],
+  ]),
+]);
 
 console.log('\n── unit tests');
 const unitReport = `${RESULTS}/unit.json`;

@@ -133,7 +133,7 @@ test('two clays are mixed, and every piece is compared in every clay', async ({ 
   await page.getByRole('button', { name: 'Make the mixture' }).click();
   await expect(page.getByLabel('Name of the clay')).toHaveValue('Heron Buff 3 : 1 Quarry Grog');
   await expect(page.getByTestId('belief')).toContainText('Rests on the supplier’s range alone');
-  await page.getByRole('link', { name: 'Every piece in every clay' }).click();
+  await page.getByRole('link', { name: 'Compare clays' }).click();
   await expect(page.getByRole('row', { name: /Honey jar/ })).toContainText('⌀ 104 mm × 135.6 mm');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save CSV' }).click();

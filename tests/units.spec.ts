@@ -2,14 +2,14 @@ import type { Page } from '@playwright/test';
 import { expect, test, visit } from './app';
 
 const SYSTEMS = {
-  'millimetres and grams': { lengths: 'mm', weights: 'g', volumes: 'ml', foreign: /\d[ \u00a0]?(cm(?!²)|in(?! \d)|oz|lb)\b/ },
-  'centimetres and grams': { lengths: 'cm', weights: 'g', volumes: 'ml', foreign: /\d[ \u00a0]?(mm|in(?! \d)|oz|lb)\b/ },
+  'millimetres and grams': { lengths: 'mm', weights: 'g', volumes: 'ml', foreign: /\d[ \u00a0]?(cm(?!²)|in(?! (\d|this))|oz|lb)\b/ },
+  'centimetres and grams': { lengths: 'cm', weights: 'g', volumes: 'ml', foreign: /\d[ \u00a0]?(mm|in(?! (\d|this))|oz|lb)\b/ },
   'inches in fractions': { lengths: 'inch-fraction', weights: 'lb-oz', volumes: 'us', foreign: /\d[ \u00a0]?(mm|cm|g|kg|ml)\b(?!\/)/ },
   'inches in decimals': { lengths: 'in', weights: 'lb-oz', volumes: 'us', foreign: /\d[ \u00a0]?(mm|cm|g|kg|ml)\b(?!\/)/ },
 } as const;
 
 const WIDTHS = [1280, 1024, 390];
-const PLANS = ['plan-yard-urn', 'plan-planter-box', 'plan-skep-jar'];
+const PLANS = { 'plan-yard-urn': 'Yard urn, own profile', 'plan-planter-box': 'Planter box', 'plan-skep-jar': 'Skep jar, coiled' };
 
 async function choose(page: Page, { lengths, weights, volumes }: (typeof SYSTEMS)[keyof typeof SYSTEMS]): Promise<void> {
   await page.getByRole('button', { name: 'Units' }).click();
@@ -64,37 +64,42 @@ async function mixed(page: Page, foreign: RegExp): Promise<string[]> {
   return lines.filter((line) => foreign.test(line) && line.trim() !== '100 mm' && !line.includes('beech stopper'));
 }
 
+/** Where the application goes without loading a page: each by a link of its own. */
+const PLACES = ['Pieces', 'Clay', 'Compare clays', 'Kit'];
+
 for (const [name, system] of Object.entries(SYSTEMS)) {
   test(`in ${name} no figure is cut off or told in another unit, at any width`, async ({ page }) => {
-    test.slow();
     await visit(page);
     await choose(page, system);
     const faults: string[] = [];
+    const look = async (where: string) => {
+      for (const width of WIDTHS) {
+        await page.setViewportSize({ width, height: 900 });
+        faults.push(...(await clipped(page)).map((each) => `${where}, ${width}: ${each}`));
+      }
+      faults.push(...(await mixed(page, system.foreign)).map((each) => `${where}: ${each}`));
+      await page.setViewportSize({ width: 1280, height: 900 });
+    };
     const seen = new Set<string>();
-    for (const plan of PLANS) {
-      await visit(page, `/?plan=${plan}`);
+    for (const [plan, called] of Object.entries(PLANS)) {
+      await page.evaluate((id) => history.pushState(null, '', `/?plan=${id}`), plan);
+      await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue(called);
       for (const tab of await page.getByRole('tab').all()) {
         const words = (await tab.textContent())!;
         if (seen.has(words) && words !== 'Sizes') continue;
         seen.add(words);
         await tab.click();
-        for (const width of WIDTHS) {
-          await page.setViewportSize({ width, height: 900 });
-          const where = `${plan}, ${words}, ${width}`;
-          faults.push(...(await clipped(page)).map((each) => `${where}: ${each}`));
-        }
-        const where = `${plan}, ${words}`;
-        faults.push(...(await mixed(page, system.foreign)).map((each) => `${where}: ${each}`));
+        await expect(page.getByRole('tabpanel').locator('*').first()).toBeVisible();
+        await look(`${plan}, ${words}`);
       }
     }
-    for (const place of ['/pieces', '/compare', '/wheel?plan=plan-yard-urn']) {
-      await visit(page, place);
-      for (const width of WIDTHS) {
-        await page.setViewportSize({ width, height: 900 });
-        faults.push(...(await clipped(page)).map((each) => `${place}, ${width}: ${each}`));
-      }
-      faults.push(...(await mixed(page, system.foreign)).map((each) => `${place}: ${each}`));
+    for (const place of PLACES) {
+      await page.getByRole('link', { name: place, exact: true }).click();
+      await expect(page.getByRole('heading', { level: 1, name: place })).toBeVisible();
+      await look(place);
     }
+    await visit(page, '/wheel?plan=plan-yard-urn');
+    await look('wheel');
     expect(faults).toEqual([]);
   });
 }

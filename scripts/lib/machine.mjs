@@ -17,6 +17,17 @@ export function succeeds(command, args, env = {}) {
   return run.status === 0;
 }
 
+/** Runs a command beside others; resolves with whether it succeeded and all it said. */
+export function heard(command, args) {
+  return new Promise((resolve) => {
+    const run = spawn(command, args);
+    let said = '';
+    for (const stream of [run.stdout, run.stderr]) stream.on('data', (data) => (said += data));
+    run.on('error', (error) => resolve({ ok: false, said: `${command} could not be started: ${error.message}` }));
+    run.on('close', (status) => resolve({ ok: status === 0, said }));
+  });
+}
+
 /** Runs a command that has to succeed, with its output kept back unless it fails. */
 export function quietly(command, args, env = {}) {
   const run = spawnSync(command, args, { encoding: 'utf8', env: { ...process.env, ...env } });
@@ -88,12 +99,12 @@ export function built() {
 
 /** Debian's Chromium, installed when absent. Returns its path. */
 export function chromium() {
-  const path = process.env.CHROMIUM ?? '/usr/bin/chromium';
+  const path = process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell';
   if (!existsSync(path)) {
     console.log('Installing Chromium from Debian …');
     const quiet = { DEBIAN_FRONTEND: 'noninteractive' };
     must('apt-get', ['update', '-qq'], quiet);
-    must('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet);
+    must('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium-headless-shell'], quiet);
   }
   return path;
 }

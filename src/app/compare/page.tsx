@@ -1,7 +1,7 @@
 import { CompareScreen } from '@/ui/compare';
 import type { Metadata } from 'next';
 
-export const metadata: Metadata = { title: 'Clays compared' };
+export const metadata: Metadata = { title: 'Compare clays' };
 
 export default function Page() {
   return <CompareScreen />;

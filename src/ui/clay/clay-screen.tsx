@@ -54,7 +54,7 @@ export function ClayScreen() {
             },
           }}
         >
-          <Link href="/compare">Every piece in every clay</Link>
+          <Link href="/compare">Compare clays</Link>
         </chakra.span>
       </Box>
       {body ? (

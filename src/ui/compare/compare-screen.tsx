@@ -23,7 +23,7 @@ export function CompareScreen() {
       <HStack justifyContent="space-between" flexWrap="wrap" gap="3" marginBottom="3">
         <Box>
           <chakra.h1 fontSize="22px" fontWeight="680">
-            The same piece in every clay
+            Compare clays
           </chakra.h1>
           <Box color="fg.muted">Wet size and clay to weigh out, for the same finished piece.</Box>
         </Box>

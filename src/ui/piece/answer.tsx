@@ -228,7 +228,7 @@ function HandFigures({ piece }: { piece: PieceModel }) {
   return (
     <Grid templateColumns="1fr 1fr" columnGap="4" rowGap="2" marginTop="1">
       {handFigures(piece.hand, piece.worked, piece.units).map(({ words, figure, finishes, stage }) => (
-        <Box key={words} gridColumn={figure.length > 13 ? 'span 2' : undefined}>
+        <Box key={words} gridColumn={figure.length > 10 ? 'span 2' : undefined}>
           <Box fontSize="sm" color="fg.muted">
             {words}
           </Box>
@@ -236,7 +236,7 @@ function HandFigures({ piece }: { piece: PieceModel }) {
             color={stage ?? 'wet'}
             fontFamily="figure"
             fontVariantNumeric="tabular-nums"
-            fontSize={figure.length > 9 ? (figure.length > 13 ? '28px' : '23px') : '34px'}
+            fontSize={figure.length > 9 ? (figure.length > 10 ? '28px' : '23px') : '34px'}
             fontWeight="680"
             lineHeight="1.1"
             whiteSpace="nowrap"
