@@ -51,6 +51,9 @@ export function nextThings(workspace: Workspace, bodyId: string): string[] {
     })
     .map((cone) => `Cone ${cone} has only ${word}${bars.length > 0 ? ' and bars fired otherwise' : ''}.`);
   if (bars.length === 0 && batches.length === 0)
-    return ['No bar yet: cut one as thick as the work, put two marks on it and measure between them, and fire it with the next load.', ...unheard];
+    return [
+      'No bar yet: cut one as thick as the work, put two marks on it and measure between them, and fire it with the next load.',
+      ...unheard,
+    ];
   return [...waits, ...bare, ...unheard];
 }
