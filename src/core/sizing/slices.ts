@@ -45,15 +45,31 @@ function ofVolume(slices: readonly Slice[], mm3: number): Slice[] {
 /** What steps in thickness, such as a gallery or the end of a trimming allowance, is spread along so much of the wall. */
 const SPREAD = 0.1;
 
-/** The wall as a hand pulls it: its thickness runs smoothly, its volume is kept (computation.md section 9). */
+/**
+ * The wall as a hand pulls it: its thickness runs smoothly, its volume is kept (computation.md section 9). A slice becomes as thick
+ * as the clay near it over the wall near it, the nearest counting most; near an end less far, so that the ends keep their own.
+ */
 export function smoothed(slices: readonly Slice[]): Slice[] {
-  const reach = Math.round((slices.length * SPREAD) / 2);
-  const mean = (i: number, by: number) => {
-    const near = slices.slice(i - by, i + by + 1);
-    return near.reduce((all, { thick }) => all + thick, 0) / near.length;
-  };
-  // nearer to an end the window is narrower, so that it stays even
-  const even = slices.map((slice, i) => ({ ...slice, thick: mean(i, Math.min(reach, i, slices.length - 1 - i)) }));
+  let from = 0;
+  const placed = slices.map(({ radius, length, thick }) => {
+    const middle = from + length / 2;
+    from += length;
+    const area = radius * length;
+    return { middle, area, clay: area * thick };
+  });
+  const whole = (from * SPREAD) / 2;
+  const even = slices.map((slice, i) => {
+    const { middle } = placed[i]!;
+    const reach = Math.max(whole / 3, Math.min(whole, middle, from - middle));
+    let [area, clay] = [0, 0];
+    for (const near of placed) {
+      const weight = 1 - Math.abs(near.middle - middle) / reach;
+      if (weight <= 0) continue;
+      area += weight * near.area;
+      clay += weight * near.clay;
+    }
+    return { ...slice, thick: clay / area };
+  });
   return ofVolume(even, volumeOf(slices));
 }
 

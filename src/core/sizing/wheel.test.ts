@@ -157,6 +157,15 @@ describe('the steps at the wheel', () => {
     fc.assert(property, { seed: 52, numRuns: 10 });
   });
 
+  it.each(ROUND_FAMILIES.filter((family) => family !== 'disc'))(
+    'draw the first cylinder of a %s smooth, steps of its wall spread',
+    (family) => {
+      const sized = size(clay, typical(family), 'glazed', WAYS.trimmed);
+      const thick = wheelSteps(clay, sized, WAYS.trimmed).cylinder!.slices.map(({ firstThick }) => firstThick as number);
+      for (const [i, next] of thick.slice(1).entries()) expect(Math.abs(next / thick[i]! - 1)).toBeLessThan(0.15);
+    },
+  );
+
   it('take the puck of the ball that the run is made to', () => {
     const sized = size(clay, typical('cylinder'), 'glazed', WAYS.trimmed);
     const worked = wheelSteps(clay, sized, WAYS.trimmed);

@@ -172,7 +172,7 @@ function BarRows({ bar, view, unit, state, fresh }: BarRowsProps) {
             label={`Name of ${bar.name}`}
             fresh={fresh}
             size="16px"
-            width={{ base: '120px', md: '84px' }}
+            width="120px"
             shown={bar.name}
             take={(name, key) => {
               if (name.trim() === '') return 'It needs a name, such as A1.';
