@@ -151,20 +151,11 @@ describe('the steps at the wheel', () => {
       if (!opened!.widens) expect(opened!.width).toBeLessThanOrEqual(cylinder!.width);
       // no step in the drawn wall: neighbours differ by little
       cylinder!.slices.slice(1).forEach((slice, i) => {
-        expect(Math.abs(slice.firstThick - cylinder!.slices[i]!.firstThick)).toBeLessThan(0.35 * Math.max(slice.firstThick, 3));
+        expect(Math.abs(slice.firstThick - cylinder!.slices[i]!.firstThick)).toBeLessThan(0.13 * Math.max(slice.firstThick, 3));
       });
     });
     fc.assert(property, { seed: 52, numRuns: 10 });
   });
-
-  it.each(ROUND_FAMILIES.filter((family) => family !== 'disc'))(
-    'draw the first cylinder of a %s smooth, steps of its wall spread',
-    (family) => {
-      const sized = size(clay, typical(family), 'glazed', WAYS.trimmed);
-      const thick = wheelSteps(clay, sized, WAYS.trimmed).cylinder!.slices.map(({ firstThick }) => firstThick as number);
-      for (const [i, next] of thick.slice(1).entries()) expect(Math.abs(next / thick[i]! - 1)).toBeLessThan(0.15);
-    },
-  );
 
   it('take the puck of the ball that the run is made to', () => {
     const sized = size(clay, typical('cylinder'), 'glazed', WAYS.trimmed);
