@@ -109,7 +109,7 @@ test('a tester corrects the ball, and the run is made to it on the wheel screen 
   await saved(page);
   await visit(page, '/wheel?plan=plan-honey-jar');
   await expect(page.locator('[data-digits]').first()).toHaveText(run);
-  await expect(page.getByText('ball, by the tester')).toBeVisible();
+  await expect(page.getByText('ball, by the test piece')).toBeVisible();
 });
 
 test('an instrument that types works in any field: a figure and Enter', async ({ page }) => {

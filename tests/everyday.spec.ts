@@ -120,7 +120,7 @@ test('the list, the card and the wheel weigh out what the piece itself says, by 
   await page.getByRole('tab', { name: 'Steps at the wheel' }).click();
   await expect(page.locator('[data-step="ball"]')).toContainText(ball);
   await page.getByRole('tab', { name: 'Bench' }).click();
-  await expect(page.getByRole('region', { name: 'Shelf card' })).toContainText(`Ball ${ball}, by the tester`);
+  await expect(page.getByRole('region', { name: 'Shelf card' })).toContainText(`Ball ${ball}, by the test piece`);
   await saved(page);
   await page.getByRole('link', { name: 'Pieces' }).click();
   await expect(page.getByRole('row', { name: 'Honey jar, wide' })).toContainText(ball);

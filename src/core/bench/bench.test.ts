@@ -264,11 +264,11 @@ describe('the gauges of a plan', () => {
       note: '',
       date: '2026-11-23',
       length: (mm) => `${mm.toFixed(1)} mm`,
-      weigh: 'Ball 704 g, by the tester',
+      weigh: 'Ball 704 g, by the test piece',
       own: (mm) => (Math.round(mm) === 181 ? 'outer ring' : undefined),
     });
     const said = card.shapes.flatMap((shape) => (shape.kind === 'text' ? [shape.text] : [])).join('|');
-    expect(said).toContain('Ball 704 g, by the tester');
+    expect(said).toContain('Ball 704 g, by the test piece');
     expect(said).toContain(`${piece.sized.thrown.gauge.toFixed(1)} mm above the bat`);
     expect(said).toContain('Thrown:   ball');
     // every reading of every gauge stands on it, in the maker's own words too

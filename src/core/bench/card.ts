@@ -1,4 +1,4 @@
-import { sectionOf } from '@/core/form';
+import { overallWords, sectionOf } from '@/core/form';
 import { type Drawing, type Shape, box, line, path, words } from '@/core/paper';
 import type { Making, Sized, Worked } from '@/core/sizing';
 import { type Gauge } from './gauges';
@@ -24,7 +24,7 @@ const PICTURE = { x: 122, y: 30, width: 50, height: 62 };
 /** What a thrown piece has and one made by hand has not. */
 const thrownRows = ({ thrown }: Sized, making: Making, length: (mm: number) => string): [string, string][] => [
   ['As pulled; after the needle', `${length(thrown.pulled)}; ${length(thrown.gauge)} above the bat`],
-  ['Turned off below, wall; wire', `${length(making.trimFloor)}, ${length(making.trimWall)}; ${length(making.wireLoss)}`],
+  ['Trimmed off base, wall; left under the wire', `${length(making.trimFloor)}, ${length(making.trimWall)}; ${length(making.wireLoss)}`],
 ];
 
 /** One small sheet a plan for the wall: its drawing, ball, sizes wet and finished, allowances, gauges, and room for what was really thrown. */
@@ -32,8 +32,8 @@ export function shelfCard({ sized, making }: Worked, gauges: readonly Gauge[], s
   const { length } = said;
   const [wet, glazed] = [sized.stages.wet.sizes, sized.stages.glazed.sizes];
   const rows: (readonly [string, string])[] = [
-    ['Finished', `${length(glazed.height)} high, ${length(glazed.rimDiameter)} across the mouth`],
-    ['Wet, trimmed', `${length(wet.height)} high, ${length(wet.rimDiameter)} across the mouth`],
+    ['Finished', overallWords(glazed, length)],
+    [said.hand ? 'Wet' : 'Wet, trimmed', overallWords(wet, length)],
     ...(said.hand ?? thrownRows(sized, making, length)),
     ...gauges.flatMap(({ name, readings }) =>
       readings.map(({ what, mm }): [string, string] => {

@@ -16,15 +16,15 @@ const ROW = 7;
 const HEAD = 20;
 const COLUMNS: readonly [keyof PlanRow, string, number, 'start' | 'end'][] = [
   ['name', 'piece', 0, 'start'],
-  ['clay', 'clay', 58, 'start'],
-  ['ball', 'ball, or clay', 100, 'end'],
-  ['rimAboveBat', 'rim over bat', 121, 'end'],
-  ['mouthWet', 'mouth, wet', 141, 'end'],
-  ['floor', 'floor', 157, 'end'],
+  ['clay', 'clay', 40, 'start'],
+  ['ball', 'weigh out', 77, 'end'],
+  ['rimAboveBat', 'rim over bat', 95, 'end'],
+  ['mouthWet', 'mouth, wet', 126, 'end'],
+  ['floor', 'floor', 138, 'end'],
   ['finished', 'finished', WIDTH, 'end'],
 ];
 /** About as many letters as fit before the next column. */
-const LONGEST = { name: 34, clay: 16 } as const;
+const LONGEST = { name: 28, clay: 14 } as const;
 
 /** Many plans as a table for the wall: what to weigh, set and reach for each. */
 export function planTable(rows: readonly PlanRow[], date: string): Drawing {

@@ -1,16 +1,15 @@
 'use client';
 
-import { type Gauge, type GoMarks, gaugesOf, insideRib, profileRib, shelfCard, silhouette, strips } from '@/core/bench';
-import { HANDS } from '@/core/handbuild';
-import { type Limit, STAGE_WORDS, USUAL_ODDS, isExact, windowAt } from '@/core/sizing';
-import { type OwnMeasure, inOwnMeasures, obstacleWords } from '@/core/workspace';
+import { type Gauge, type GoMarks, gaugesOf, insideRib, profileRib, silhouette, strips } from '@/core/bench';
+import { type Limit, USUAL_ODDS, isExact, windowAt } from '@/core/sizing';
+import { type OwnMeasure, inOwnMeasures } from '@/core/workspace';
 import { OwnMeasures, PrintSetting, Printed, RuleCheck, RuleMaker, setShop, useBench } from '@/ui/bench';
 import { LengthInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
-import { handFigures, weighOutText } from '@/ui/steps';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
+import { cardOf } from './card';
 import type { PieceModel } from './use-piece';
 
 /** The go and no-go marks of sizes that are ranges or limits, wet: the mouth inside its walls, the depth above its floor. */
@@ -32,14 +31,6 @@ function goMarks({ worked }: PieceModel): GoMarks {
   return Object.fromEntries(Object.entries(marks).filter(([, go]) => go)) as GoMarks;
 }
 
-/** What to weigh out, as the card says it; or what stands in the way. */
-function weighWords({ hand, weighOut, part, units }: PieceModel): string {
-  if (hand?.obstacle) return obstacleWords(hand.obstacle, units.length);
-  const told = weighOutText(weighOut ?? 0, part, units);
-  if (hand) return `Weigh out ${told}, ${HANDS[hand.by].toLowerCase()}`;
-  return `Ball ${told}${part.tester?.accepted ? ', by the tester' : ''}`;
-}
-
 /** What is set or printed before starting: gauges datum by datum, and the tools to cut out at true size. */
 export function BenchPanel({ piece }: { piece: PieceModel }) {
   const { worked, plan, units, known, part } = piece;
@@ -50,20 +41,7 @@ export function BenchPanel({ piece }: { piece: PieceModel }) {
   const hollow = worked.sized.capacityMl > 0 && !worked.sized.wet.plan;
   const batch = workspace.batches.find(({ id }) => id === part.batchId)?.name;
   const body = known.body?.name ?? 'typical stoneware';
-  const card = shelfCard(worked, gauges, {
-    name: plan.name,
-    clay: `${body}${batch ? `, ${batch}` : ''}${known.firing.cone ? `, cone ${known.firing.cone}` : ''}`,
-    note: plan.note,
-    date: new Date().toISOString().slice(0, 10),
-    length: units.length,
-    weigh: weighWords(piece),
-    hand:
-      piece.hand &&
-      handFigures(piece.hand, worked, units).map(
-        ({ words, figure, stage }) => [stage ? `${words}, ${STAGE_WORDS[stage]}` : words, figure] as const,
-      ),
-    own: (mm) => inOwnMeasures(mm, bench.shop.measures ?? [], units.length),
-  });
+  const card = cardOf(piece, gauges, { batch, measures: bench.shop.measures ?? [], date: new Date().toISOString().slice(0, 10) });
   return (
     <Box>
       <HStack justifyContent="space-between" flexWrap="wrap" gap="3" marginBottom="3">

@@ -1,1 +1,2 @@
 export { PieceScreen } from './piece-screen';
+export { cardOf } from './card';

@@ -1,4 +1,4 @@
-export { type Units, useUnits } from './units';
+export { type Units, unitsOf, useUnits } from './units';
 export { run, useWorkspace, workspaceStore } from './use-workspace';
 export { type FileToSave, type SavedFile, downloadFile, saveFile } from './save';
 export { workspaceFile } from './workspace-file';

@@ -12,16 +12,16 @@ export interface Units extends Writers {
   readonly readLength: { readonly unit: string; readonly fractionsNeedUnit: true };
 }
 
+/** Figures written as somebody wants them. */
+export const unitsOf = (choice: UnitChoice): Units => ({
+  choice,
+  readLength: { unit: bareUnit[choice.length], fractionsNeedUnit: true },
+  length: (mm) => unbroken(text(writeLength(mm, choice))),
+  mass: (g) => unbroken(text(writeMass(g, choice))),
+  volume: (ml) => unbroken(text(writeVolume(ml, choice))),
+});
+
 export function useUnits(): Units {
   const choice = useUnitChoice();
-  return useMemo(
-    () => ({
-      choice,
-      readLength: { unit: bareUnit[choice.length], fractionsNeedUnit: true },
-      length: (mm) => unbroken(text(writeLength(mm, choice))),
-      mass: (g) => unbroken(text(writeMass(g, choice))),
-      volume: (ml) => unbroken(text(writeVolume(ml, choice))),
-    }),
-    [choice],
-  );
+  return useMemo(() => unitsOf(choice), [choice]);
 }

@@ -1,16 +1,9 @@
-import { METRIC, type UnitChoice, text, writeLength, writeMass, writeVolume } from '@/core/units';
+import { METRIC } from '@/core/units';
 import { DEMO, type Part, clayOf, handWork, matterIn, sizePart } from '@/core/workspace';
-import type { Units } from '@/ui/state';
+import { unitsOf } from '@/ui/state';
 import { describe, expect, it } from 'vitest';
 import { handFigures, workOf } from '.';
 
-const unitsOf = (choice: UnitChoice): Units => ({
-  choice,
-  readLength: { unit: 'mm', fractionsNeedUnit: true },
-  length: (mm) => text(writeLength(mm, choice)),
-  mass: (g) => text(writeMass(g, choice)),
-  volume: (ml) => text(writeVolume(ml, choice)),
-});
 const metric = unitsOf(METRIC);
 const inches = unitsOf({ ...METRIC, length: 'inch-fraction', mass: 'lb-oz' });
 
@@ -31,7 +24,7 @@ describe('the answer of a piece made by hand', () => {
   it('for a box: what to roll by the battens there are, each part, its sizes in whole units', () => {
     const figures = figuresOf(partOf('plan-planter-box'));
     expect(Object.keys(figures)).toEqual(['roll, thick', 'side, the long way, 2 of', 'side, the short way, 2 of', 'base']);
-    expect(figures['roll, thick']).toEqual({ figure: '11 mm', finishes: '10.3 mm' });
+    expect(figures['roll, thick']).toEqual({ figure: '11\u00a0mm', finishes: '10.3\u00a0mm' });
     for (const [words, { figure }] of Object.entries(figures)) if (words !== 'roll, thick') expect(figure).toMatch(/^\d+ × \d+ mm$/);
   });
 
@@ -50,9 +43,9 @@ describe('the answer of a piece made by hand', () => {
 
   it('for a former: the disc of slab and where the clay stops', () => {
     const figures = figuresOf(partOf('plan-seed-dish'));
-    expect(figures['clay stops at']!.figure).toBe('58 mm');
+    expect(figures['clay stops at']!.figure).toMatch(/^58\smm$/);
     expect(figures['disc of slab, across']!.figure).toMatch(/^29\d mm$/);
-    expect(figures['mouth, outside']!.finishes).toMatch(/^20\d(\.\d)? mm$/);
+    expect(figures['mouth, outside']!.finishes).toMatch(/^20\d(\.\d)?\smm$/);
   });
 
   it('for coils: what to pinch, how thick, how many', () => {

@@ -103,7 +103,7 @@ export function wheelPages(part: Part, worked: SizedPart, units: Units): { pages
     key: 'all',
     title: 'All at once',
     figures: [
-      { words: tester?.accepted ? 'ball, by the tester' : 'ball', figure: ball },
+      { words: tester?.accepted ? 'ball, by the test piece' : 'ball', figure: ball },
       { words: 'rim above the bat', figure: hand(sized.thrown.gauge) },
       { words: 'mouth, outside', figure: hand(sized.stages.wet.sizes.rimDiameter) },
       { words: 'floor, by needle', figure: hand(sized.thrown.floor) },

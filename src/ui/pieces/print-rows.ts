@@ -1,0 +1,30 @@
+import type { PlanRow } from '@/core/bench';
+import { overallWords } from '@/core/form';
+import { handLength, text, writeLength } from '@/core/units';
+import { type Workspace, sizedPlanPart } from '@/core/workspace';
+import type { Units } from '@/ui/state';
+import { weighOutText } from '@/ui/steps';
+
+/** The pieces that can be made, as the list for the wall tells them. */
+export function rowsOf(workspace: Workspace, units: Units): PlanRow[] {
+  const hand = (mm: number) => text(writeLength(handLength(mm, units.choice), units.choice));
+  return workspace.plans.flatMap((plan): PlanRow[] => {
+    const [part] = plan.parts;
+    const made = sizedPlanPart(workspace, part, String);
+    if (!made.ok) return [];
+    const { known, weighOut, sized } = made.value;
+    const { thrown, stages } = sized;
+    const { rimDiameter, rimAcross, floor } = stages.wet.sizes;
+    return [
+      {
+        name: plan.name,
+        clay: known.body?.name ?? 'no clay',
+        ball: weighOut === undefined ? '–' : weighOutText(weighOut, part, units),
+        rimAboveBat: made.value.hand ? 'by hand' : hand(thrown.gauge),
+        mouthWet: rimAcross === undefined ? hand(rimDiameter) : `${hand(rimDiameter)} × ${hand(rimAcross)}`,
+        floor: floor === undefined ? '' : hand(thrown.floor),
+        finished: overallWords(stages.glazed.sizes, hand),
+      },
+    ];
+  });
+}
