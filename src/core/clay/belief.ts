@@ -80,7 +80,9 @@ function otherBatches(fired: readonly Fired[]): Observation[][] {
   for (const bar of fired) {
     if (bar.sameBatch !== false) continue;
     const key = bar.batch ?? '';
-    batches.set(key, [...(batches.get(key) ?? []), observe(bar)]);
+    const own = batches.get(key);
+    if (own) own.push(observe(bar));
+    else batches.set(key, [observe(bar)]);
   }
   return [...batches.values()];
 }

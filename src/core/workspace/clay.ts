@@ -39,28 +39,69 @@ function usualFiring(body: Body | undefined): Firing {
   return cone?.ok ? { cone: cone.value } : {};
 }
 
+const NO_BARS: readonly BarRecord[] = [];
+
+type Grouped = ReadonlyMap<string, readonly BarRecord[]>;
+
+const grouped = new WeakMap<readonly BarRecord[], Grouped>();
+let latest: Grouped = new Map();
+
+const alike = (a: readonly BarRecord[], b: readonly BarRecord[] | undefined): boolean =>
+  b?.length === a.length && a.every((bar, i) => bar === b[i]);
+
+/** The bars of a body. While none of them changes it is the same list, whatever becomes of the bars of others. */
+export function barsOf(bars: readonly BarRecord[], bodyId: string): readonly BarRecord[] {
+  let groups = grouped.get(bars);
+  if (!groups) {
+    const fresh = new Map<string, BarRecord[]>();
+    for (const bar of bars) {
+      const own = fresh.get(bar.bodyId);
+      if (own) own.push(bar);
+      else fresh.set(bar.bodyId, [bar]);
+    }
+    groups = new Map([...fresh].map(([id, own]) => [id, alike(own, latest.get(id)) ? latest.get(id)! : own]));
+    grouped.set(bars, groups);
+    latest = groups;
+  }
+  return groups.get(bodyId) ?? NO_BARS;
+}
+
 /** Only what was found: a batch's own weighing takes the place of the body's, not its absence. */
 const defined = <T extends object>(found: T): Partial<T> =>
   Object.fromEntries(Object.entries(found).filter(([, value]) => value !== undefined)) as Partial<T>;
 
 /**
- * Gathers what is known of a clay: the body's figures, its bars of this batch and firing first, others as they are worth.
+ * Gathers what is known of a clay: the body's figures, its bars of this batch and firing first, others as they are worth. Worked out
+ * once for a body, batch and firing while the body and its bars are the same objects.
  */
 export function clayOf(workspace: Pick<Workspace, 'bodies' | 'bars'>, choice: ClayChoice): KnownClay {
   const body = bodyOf(workspace, choice);
   const firing = choice.firing ?? usualFiring(body);
-  const bars = body ? workspace.bars.filter(({ bodyId }) => bodyId === body.id) : [];
+  const bars = body ? barsOf(workspace.bars, body.id) : NO_BARS;
+  const asked = [choice.batchId, firing.cone, firing.temperatureC, firing.holdMinutes, firing.atmosphere].join('|');
+  const before = known.get(bars) ?? new Map<string, KnownClay>();
+  known.set(bars, before);
+  const kept = before.get(asked);
+  if (kept && kept.body === body) return kept;
+  const now = gathered(body, bars, choice.batchId, firing);
+  before.set(asked, now);
+  return now;
+}
+
+const known = new WeakMap<readonly BarRecord[], Map<string, KnownClay>>();
+
+function gathered(body: Body | undefined, bars: readonly BarRecord[], batchId: string | undefined, firing: Firing): KnownClay {
   const across = bars.filter(({ direction }) => direction !== 'height');
   const upright = bars.filter(({ direction }) => direction === 'height');
-  const evidence = gather(across, choice.batchId, firing);
-  const heightEvidence = gather(upright, choice.batchId, firing);
+  const evidence = gather(across, batchId, firing);
+  const heightEvidence = gather(upright, batchId, firing);
   const facts: ClayFacts = body ?? NO_CLAY;
   const shares = TYPICAL[facts.kind].shares;
   const figures = clayFigures({
     ...facts,
     bars: asBars(evidence, shares),
     heightBars: asBars(heightEvidence, shares),
-    weighed: { ...weigh(bars), ...defined(weigh(bars.filter(({ batchId }) => batchId === choice.batchId))) },
+    weighed: { ...weigh(bars), ...defined(weigh(bars.filter((bar) => bar.batchId === batchId))) },
   });
   return { body, firing, figures, evidence, heightEvidence };
 }

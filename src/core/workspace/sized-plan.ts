@@ -1,7 +1,7 @@
 import { type Result, good } from '@/core/units';
-import { type KnownClay, clayOf, matterIn } from './clay';
+import { type KnownClay, clayOf } from './clay';
 import { type HandWork, handWork } from './handmade';
-import { type SizedPart, makingOf, runBall, sizePart } from './piece';
+import { type MatterOf, type SizedPart, makingOf, runBall, sizePart } from './piece';
 import type { Making } from '@/core/sizing';
 import type { Part, Workspace } from './records';
 
@@ -22,8 +22,11 @@ export const inBody = (part: Part, bodyId: string): Part =>
 
 type Needed = Pick<Workspace, 'bodies' | 'bars' | 'formers' | 'shop'>;
 
-interface Kept extends Needed {
+interface Kept extends Pick<Needed, 'formers' | 'shop'> {
   readonly write: (mm: number) => string;
+  /** The clays it hangs on: its own and those of what is put on it. */
+  readonly clays: ReadonlyMap<string | undefined, KnownClay>;
+  readonly known: KnownClay;
   readonly result: Result<SizedPlanPart>;
 }
 
@@ -31,24 +34,40 @@ const kept = new WeakMap<Part, Kept>();
 
 /**
  * Works a part out with its clay, what is put on it in its own clay, and its way of making. The one place where that is done; kept
- * while the part and what it hangs on are the same objects.
+ * while the part and what it hangs on, its clays above all, are the same objects.
  *
  * @param write puts a length into the reader's units, for the message
  */
 export function sizedPlanPart(workspace: Needed, part: Part, write: (mm: number) => string): Result<SizedPlanPart> {
-  const { bodies, bars, formers, shop } = workspace;
-  const known = kept.get(part);
+  const { formers, shop } = workspace;
+  const known = clayOf(workspace, part);
+  const before = kept.get(part);
   const same =
-    known && known.bodies === bodies && known.bars === bars && known.formers === formers && known.shop === shop && known.write === write;
-  if (same) return known.result;
-  const result = workOut(workspace, part, write);
-  kept.set(part, { bodies, bars, formers, shop, write, result });
+    before?.known === known &&
+    before.formers === formers &&
+    before.shop === shop &&
+    before.write === write &&
+    [...before.clays].every(([bodyId, clay]) => clayOf(workspace, { bodyId }) === clay);
+  if (same) return before.result;
+  const clays = new Map<string | undefined, KnownClay>();
+  const matterOf: MatterOf = (bodyId) => {
+    const clay = clayOf(workspace, { bodyId });
+    clays.set(bodyId, clay);
+    return clay.figures.matter;
+  };
+  const result = workOut(workspace, part, known, matterOf, write);
+  kept.set(part, { formers, shop, write, known, clays, result });
   return result;
 }
 
-function workOut(workspace: Needed, part: Part, write: (mm: number) => string): Result<SizedPlanPart> {
-  const known = clayOf(workspace, part);
-  const sized = sizePart(part, known.figures, write, matterIn(workspace));
+function workOut(
+  workspace: Needed,
+  part: Part,
+  known: KnownClay,
+  matterOf: MatterOf,
+  write: (mm: number) => string,
+): Result<SizedPlanPart> {
+  const sized = sizePart(part, known.figures, write, matterOf);
   if (!sized.ok) return sized;
   const hand = handWork(part, sized.value, workspace);
   return good({

@@ -199,7 +199,7 @@ function BarRows({ bar, view, unit, state, fresh }: BarRowsProps) {
               color={stage}
               known={(bar.lengths[stage]?.length ?? 0) > 0}
               column={stage}
-              style={{ width: '100%', minWidth: { base: '0', md: '56px' }, fontSize: { base: '15px', md: '16px' } }}
+              className="bar-length"
             />
           </chakra.td>
         ))}

@@ -1,4 +1,3 @@
-import { Box } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 
 const TICK = 5;
@@ -51,13 +50,8 @@ export function At({
 }) {
   const shift = { start: '0', middle: '-50%', end: '-100%' }[anchor];
   return (
-    <Box
-      position="absolute"
-      css={{ '&:has([aria-invalid])': { zIndex: 30 } }}
-      style={{ left: x, top: y, transform: `translate(${shift}, -50%)` }}
-      lineHeight="1.15"
-    >
+    <div className="drawn-at" style={{ left: x, top: y, transform: `translate(${shift}, -50%)` }}>
       {children}
-    </Box>
+    </div>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
-import { type HTMLChakraProps, Box, chakra } from '@chakra-ui/react';
-import { useId } from 'react';
+import { ink } from '@/ui/theme';
+import { type CSSProperties, useId } from 'react';
 import { Reason } from './reason';
 import { useReportRefusal } from './refusals';
 import { type DraftOptions, useDraft } from './use-draft';
@@ -20,11 +20,10 @@ export interface FigureInputProps extends DraftOptions {
   readonly onVisit?: () => void;
   /** The column of a table it stands in, for going down it. */
   readonly column?: string;
-  readonly style?: HTMLChakraProps<'input'>;
+  /** Its size; a width in px is the least, it grows with what is typed. */
+  readonly style?: CSSProperties;
+  readonly className?: string;
 }
-
-/** As wide as given, and wider where what is in it asks for it. */
-const growing = (width: string) => ({ '@supports (field-sizing: content)': { width: 'auto', minWidth: width, fieldSizing: 'content' } });
 
 /**
  * A figure that is read like text and typed like a field. A refusal is said beside it and keeps what was typed.
@@ -39,20 +38,23 @@ export function FigureInput({
   before,
   onVisit,
   column,
-  style,
+  style = {},
+  className = '',
   ...draft
 }: FigureInputProps) {
   const { problem, input } = useDraft(draft);
   const id = useId();
   useReportRefusal(problem !== undefined);
+  const { width, ...rest } = style;
+  const grows = typeof width === 'string' && width.endsWith('px');
   return (
-    <Box position="relative" display="inline-flex" alignItems="baseline" gap="1" color={problem ? 'bad' : color}>
+    <span className="figure-field" style={{ color: ink(problem ? 'bad' : color) }}>
       {before && (
-        <Box as="span" fontSize="sm" aria-hidden>
+        <span className="figure-beside" aria-hidden>
           {before}
-        </Box>
+        </span>
       )}
-      <chakra.input
+      <input
         {...input}
         onFocus={(event) => {
           input.onFocus(event);
@@ -67,33 +69,16 @@ export function FigureInput({
         aria-describedby={problem ? id : undefined}
         data-column={column}
         data-known={known ? '' : undefined}
-        background="transparent"
-        color="inherit"
-        fontFamily="figure"
-        fontVariantNumeric="tabular-nums"
-        fontWeight={known ? '700' : '450'}
-        textAlign={align}
-        borderBottomWidth="2px"
-        borderBottomStyle={known ? 'solid' : 'dotted'}
-        borderColor={problem ? 'bad' : known ? 'currentColor' : 'line.strong'}
-        borderRadius="2px"
-        minHeight={{ base: '44px', md: '28px' }}
-        paddingTop={{ base: '14px', md: '0' }}
-        minWidth="0"
-        paddingInline="1"
-        cursor="text"
-        transition="background 120ms"
-        _hover={{ background: 'act.wash' }}
-        _focusVisible={{ background: 'bg.raised' }}
-        {...style}
-        css={typeof style?.width === 'string' && style.width.endsWith('px') ? growing(style.width) : undefined}
+        data-grows={grows ? '' : undefined}
+        className={`figure-input ${className}`}
+        style={{ ...rest, textAlign: align, ...(grows ? { '--least': width } : { width }) } as CSSProperties}
       />
       {unit && (
-        <Box as="span" fontSize="sm" color="fg.muted" aria-hidden>
+        <span className="figure-unit" aria-hidden>
           {unit}
-        </Box>
+        </span>
       )}
       {problem && <Reason id={id} words={problem} />}
-    </Box>
+    </span>
   );
 }

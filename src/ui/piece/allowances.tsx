@@ -112,18 +112,14 @@ export function allowanceLeaders(piece: PieceModel, geometry: Geometry) {
   });
 }
 
-const Words = ({ children }: { children: ReactNode }) => (
-  <Box fontSize="12px" color="fg.muted" paddingInline="1" whiteSpace="nowrap">
-    {children}
-  </Box>
-);
+const Words = ({ children }: { children: ReactNode }) => <div className="drawn-word">{children}</div>;
 
 /** The allowances down the left side of the drawing, or along its top. */
 export function AllowanceColumn({ piece, geometry }: { piece: PieceModel; geometry: Geometry }) {
   return lines(piece, geometry).map(({ key, words, fields, x, y }) => (
     <At key={key} x={x} y={y} anchor="start">
       <Words>{words}</Words>
-      <HStack gap="2">{fields}</HStack>
+      <div className="drawn-row">{fields}</div>
     </At>
   ));
 }

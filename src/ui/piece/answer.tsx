@@ -63,10 +63,10 @@ const CAPACITY = { width: '58px', fontSize: '15px' };
 /** What a rounded wet figure comes out of the kiln at. */
 function Finishes({ children }: { children: string }) {
   return (
-    <HStack gap="1" color="glazed" fontSize="sm" fontVariantNumeric="tabular-nums">
+    <div className="answer-finishes">
       <StageMark stage="glazed" size={11} />
       <span>finishes {children}</span>
-    </HStack>
+    </div>
   );
 }
 
@@ -83,28 +83,13 @@ interface BigProps {
 
 function Big({ piece, name, words, written, size, room, finishes }: BigProps) {
   return (
-    <chakra.button
-      type="button"
-      onClick={() => piece.open(name)}
-      aria-pressed={piece.opened === name}
-      textAlign="left"
-      cursor="pointer"
-      borderRadius="4px"
-      paddingInline="2"
-      paddingBlock="1"
-      marginInlineStart="-2"
-      minHeight="44px"
-      _hover={{ background: 'act.wash' }}
-      boxShadow={piece.opened === name ? 'inset 3px 0 0 var(--chakra-colors-act)' : undefined}
-    >
-      <Box fontSize="sm" color="fg.muted">
-        {words}
-      </Box>
-      <Box color="wet" data-answer={name}>
+    <button type="button" className="answer-figure" onClick={() => piece.open(name)} aria-pressed={piece.opened === name}>
+      <div className="answer-words">{words}</div>
+      <div data-answer={name}>
         <Figure written={written} size={size} room={room} />
-      </Box>
+      </div>
       {finishes && <Finishes>{finishes}</Finishes>}
-    </chakra.button>
+    </button>
   );
 }
 

@@ -4,7 +4,8 @@ import type { Stage } from '@/core/clay';
 import type { Form, Point, SizeName } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
 import { stepOf } from '@/ui/fields';
-import { Box, chakra } from '@chakra-ui/react';
+import { ink } from '@/ui/theme';
+import { Box } from '@chakra-ui/react';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { type Geometry, finishedAt } from './geometry';
 import { type Dragged, type Handle, draggedWords, handlesOf, snapped, snappedPoint } from './handles';
@@ -125,8 +126,9 @@ function DragPoint({ handle, at: half, piece, geometry, onRefused }: PointProps)
   };
 
   return (
-    <chakra.button
+    <button
       type="button"
+      className="drawn-point"
       data-handle={half === 'wet' ? `wet-${handle.key}` : handle.key}
       aria-label={`Move ${handle.words}, ${STAGE_WORDS[half]}: ${length(2 * handle.at.r)} across, ${length(handle.at.z)} up. Drag it, or use the arrow keys.`}
       title={`Drag ${handle.words}, ${STAGE_WORDS[half]}, or use the arrow keys`}
@@ -139,29 +141,10 @@ function DragPoint({ handle, at: half, piece, geometry, onRefused }: PointProps)
       }}
       onBlur={release}
       onKeyDown={onKeyDown}
-      position="absolute"
-      style={{ left: x, top: y }}
-      transform="translate(-50%, -50%)"
-      width={{ base: '44px', md: '30px' }}
-      height={{ base: '44px', md: '30px' }}
-      display="grid"
-      placeItems="center"
-      cursor="grab"
-      touchAction="none"
-      borderRadius="full"
-      zIndex="5"
-      _active={{ cursor: 'grabbing' }}
+      style={{ left: x, top: y, color: ink(half === 'wet' ? 'wet' : 'act') }}
     >
-      <Box
-        width="11px"
-        height="11px"
-        borderRadius="full"
-        background="bg"
-        borderWidth="2.5px"
-        borderColor={half === 'wet' ? 'wet' : 'act'}
-        aria-hidden
-      />
-    </chakra.button>
+      <span aria-hidden />
+    </button>
   );
 }
 

@@ -4,7 +4,7 @@ import type { NumberName } from '@/core/sizing';
 import { At } from '@/ui/drawing';
 import { FigureInput, LengthInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
-import { Box, HStack, chakra } from '@chakra-ui/react';
+import { Box, HStack } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import { further, furtherSizes, rowWords } from './further-sizes';
 import type { Geometry } from './geometry';
@@ -21,11 +21,7 @@ const FIGURES = {
 };
 
 function Word({ children }: { children: ReactNode }) {
-  return (
-    <Box fontSize="12px" color="fg.muted" whiteSpace="nowrap" paddingInline="1">
-      {children}
-    </Box>
-  );
+  return <div className="drawn-word">{children}</div>;
 }
 
 interface TypedProps {
@@ -64,22 +60,12 @@ function Typed({ piece, size, at, label, figure, align = 'center', before }: Typ
 /** A worked-out figure on the drawing; opens its arithmetic. */
 function Read({ piece, name, mm, words, fontSize }: { piece: PieceModel; name: NumberName; mm: number; words: string; fontSize: string }) {
   return (
-    <chakra.button
-      type="button"
-      onClick={() => piece.open(name)}
-      aria-pressed={piece.opened === name}
-      background="bg"
-      padding="1"
-      borderRadius="3px"
-      minHeight={{ base: '44px', md: '30px' }}
-      cursor="pointer"
-      _hover={{ background: 'act.wash' }}
-    >
-      <Box fontFamily="figure" fontVariantNumeric="tabular-nums" fontWeight="600" color="wet" fontSize={fontSize} data-number={name}>
+    <button type="button" className="drawn-read" onClick={() => piece.open(name)} aria-pressed={piece.opened === name}>
+      <div data-number={name} style={{ fontSize }}>
         {piece.units.length(mm)}
-      </Box>
+      </div>
       <Word>{words}</Word>
-    </chakra.button>
+    </button>
   );
 }
 
@@ -106,10 +92,10 @@ export function WetHeights({ piece, geometry }: Props) {
   if (piece.by !== 'wheel') {
     return (
       <At {...at.gauge}>
-        <Box background="bg" paddingBlock="1" textAlign="center">
+        <div className="drawn-on-ground" style={{ textAlign: 'center' }}>
           <Typed piece={piece} size="height" at="wet" label={wet} figure={small} />
           <Word>wet</Word>
-        </Box>
+        </div>
       </At>
     );
   }
@@ -122,10 +108,10 @@ export function WetHeights({ piece, geometry }: Props) {
         <Read piece={piece} name="gauge" mm={thrown.gauge} words="gauge" fontSize={wide ? '19px' : small.fontSize} />
       </At>
       <At {...at.trimmed}>
-        <Box background="bg" paddingBlock="1" textAlign="center">
+        <div className="drawn-on-ground" style={{ textAlign: 'center' }}>
           <Typed piece={piece} size="height" at="wet" label={wet} figure={small} />
           <Word>trimmed</Word>
-        </Box>
+        </div>
       </At>
     </>
   );
@@ -208,7 +194,7 @@ export function FinishedSizes({ piece, geometry }: Props) {
   return (
     <>
       <At x={x.finished + (wide ? 10 : 4)} y={low ? y.finished - 30 : (y.finished + y.base) / 2 + (wide ? 16 : 0)} anchor="start">
-        <Box background="bg" paddingBlock="1">
+        <div className="drawn-on-ground">
           <Typed
             piece={piece}
             size="height"
@@ -218,7 +204,7 @@ export function FinishedSizes({ piece, geometry }: Props) {
             align="left"
           />
           <Word>{sizeIn(piece.form.family, 'height').words}</Word>
-        </Box>
+        </div>
       </At>
       {wide &&
         furtherSizes(piece, geometry).map(({ size, from }) => (
@@ -236,10 +222,10 @@ export function FinishedSizes({ piece, geometry }: Props) {
         ))}
       {wide && piece.form.family === 'plate' && (
         <At x={x.finished + 10} y={y.base + 52} anchor="start">
-          <Box background="bg" position="relative">
+          <div className="drawn-on-ground">
             <Word>rim rises</Word>
             <RimAngle piece={piece} />
-          </Box>
+          </div>
         </At>
       )}
     </>

@@ -5,55 +5,39 @@ import { type SizeName, sizeIn } from '@/core/form';
 import { type Limit, STAGE_WORDS, USUAL_ODDS, type Window, isExact, oddsWords, windowAt } from '@/core/sizing';
 import { Choice, LengthInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
-import { Box, HStack, chakra } from '@chakra-ui/react';
+import { ink } from '@/ui/theme';
+import { HStack } from '@chakra-ui/react';
 import { Fragment } from 'react';
 import { Conflicts } from './conflicts';
 import { Sideways } from './block';
 import { KnotTable } from './knot-table';
 import { type PieceModel, isKnownAt } from './use-piece';
 
-const CELL = {
-  width: '100%',
-  fontSize: { base: '14px', md: '16px' },
-  fontStretch: { base: '75%', md: '100%' },
-  paddingInline: { base: '0', md: '1' },
-};
-
 /** A stair of what is left of 100 wet: the bar is the true length, what is gone is open. */
 function Stair({ stage, left }: { stage: Stage; left: number }) {
   return (
-    <Box position="relative" height="5px" background="transparent" borderBottomWidth="1px" borderColor="line" marginTop="1">
-      <Box position="absolute" right="0" top="0" bottom="0" background={stage} style={{ width: `${left * 100}%` }} />
-    </Box>
+    <div className="ledger-stair">
+      <div style={{ width: `${left * 100}%`, background: ink(stage) }} />
+    </div>
   );
 }
 
 function Head({ piece, stage }: { piece: PieceModel; stage: Stage }) {
   const left = remaining(piece.worked.clay.shrinkage, stage, 'width');
   return (
-    <chakra.th scope="col" textAlign="right" fontWeight="400" verticalAlign="bottom" paddingInline={{ base: '1', md: '2' }}>
-      <Box
-        display="flex"
-        flexDirection={{ base: 'column', md: 'row' }}
-        justifyContent="flex-end"
-        alignItems={{ base: 'flex-end', md: 'baseline' }}
-        columnGap="2"
-        fontSize={{ base: '12px', md: 'sm' }}
-        lineHeight="1.2"
-      >
+    <th scope="col">
+      <div className="ledger-stage">
         <StageName stage={stage} />
-        <Box as="span" color="fg.muted" fontFamily="figure" fontVariantNumeric="tabular-nums" title={`of 100 wet, ${STAGE_WORDS[stage]}`}>
-          {(left * 100).toFixed(1)}
-        </Box>
-      </Box>
+        <span title={`of 100 wet, ${STAGE_WORDS[stage]}`}>{(left * 100).toFixed(1)}</span>
+      </div>
       <Stair stage={stage} left={left} />
-    </chakra.th>
+    </th>
   );
 }
 
 function SizeCell({ piece, size, stage }: { piece: PieceModel; size: SizeName; stage: Stage }) {
   return (
-    <chakra.td paddingInline={{ base: '1', md: '2' }} textAlign="right">
+    <td>
       <LengthInput
         label={`${sizeIn(piece.form.family, size).row}, ${STAGE_WORDS[stage]}`}
         mm={piece.worked.sized.stages[stage].sizes[size] ?? 0}
@@ -65,9 +49,9 @@ function SizeCell({ piece, size, stage }: { piece: PieceModel; size: SizeName; s
         align="right"
         name={`${size}@${stage}`}
         open={piece.open}
-        style={CELL}
+        className="ledger-figure"
       />
-    </chakra.td>
+    </td>
   );
 }
 
@@ -78,20 +62,11 @@ function WindowRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
   if (!limit) return null;
   return (
     <tr data-window={size}>
-      <chakra.th scope="row" textAlign="left" fontWeight="400" fontSize="xs" color="fg.muted" paddingInlineStart="2">
-        go, {oddsWords(odds)}
-      </chakra.th>
+      <th scope="row">go, {oddsWords(odds)}</th>
       {STAGES.map((stage) => (
-        <chakra.td
-          key={stage}
-          textAlign="right"
-          fontSize="xs"
-          paddingInline={{ base: '1', md: '3' }}
-          color={stage}
-          fontVariantNumeric="tabular-nums"
-        >
+        <td key={stage} style={{ color: ink(stage) }}>
           {windowWords(windowAt({ clay, size }, limit, stage, odds), piece.units.length)}
-        </chakra.td>
+        </td>
       ))}
     </tr>
   );
@@ -108,42 +83,19 @@ function WeightCell({ piece, stage }: { piece: PieceModel; stage: Stage }) {
   const { masses } = piece.worked.sized;
   const g = stage === 'wet' ? masses.trimmed : masses[stage];
   return (
-    <chakra.td paddingInline={{ base: '1', md: '2' }} textAlign="right">
-      <chakra.button
+    <td>
+      <button
         type="button"
-        width="100%"
-        textAlign="right"
-        paddingInline="1"
-        minHeight={{ base: '44px', md: '28px' }}
-        color={stage}
-        fontFamily="figure"
-        fontVariantNumeric="tabular-nums"
-        fontSize={CELL.fontSize}
-        cursor="pointer"
+        className="ledger-weight"
+        style={{ color: ink(stage) }}
         aria-pressed={piece.opened === `mass@${stage}`}
         aria-label={`Weight, ${STAGE_WORDS[stage]}: ${piece.units.mass(g)}`}
-        _hover={{ background: 'act.wash' }}
         onClick={() => piece.open(`mass@${stage}`)}
       >
         {stage === 'leather' && '≈ '}
         {piece.units.mass(g)}
-      </chakra.button>
-    </chakra.td>
-  );
-}
-
-function RowHead({ children }: { children: string }) {
-  return (
-    <chakra.th
-      scope="row"
-      textAlign="left"
-      fontWeight="450"
-      whiteSpace={{ md: 'nowrap' }}
-      fontSize={{ base: '13px', md: '15px' }}
-      lineHeight="1.15"
-    >
-      {children}
-    </chakra.th>
+      </button>
+    </td>
   );
 }
 
@@ -184,25 +136,16 @@ function Odds({ piece }: { piece: PieceModel }) {
 
 function SizeTable({ piece }: { piece: PieceModel }) {
   return (
-    <chakra.table width="100%" tableLayout="fixed" borderCollapse="collapse" aria-label="Sizes and weights at every stage">
+    <table className="ledger" aria-label="Sizes and weights at every stage">
       <colgroup>
-        <chakra.col width={{ base: '64px', md: '124px' }} />
+        <col className="sizes" />
         {STAGES.map((stage) => (
           <col key={stage} />
         ))}
       </colgroup>
       <thead>
         <tr>
-          <chakra.th
-            scope="col"
-            textAlign="left"
-            fontWeight="400"
-            fontSize={{ base: '11px', md: 'xs' }}
-            color="fg.muted"
-            verticalAlign="bottom"
-          >
-            underlined is typed
-          </chakra.th>
+          <th scope="col">underlined = entered</th>
           {STAGES.map((stage) => (
             <Head key={stage} piece={piece} stage={stage} />
           ))}
@@ -212,7 +155,7 @@ function SizeTable({ piece }: { piece: PieceModel }) {
         {piece.names.map((size) => (
           <Fragment key={size}>
             <tr>
-              <RowHead>{sizeIn(piece.form.family, size).row}</RowHead>
+              <th scope="row">{sizeIn(piece.form.family, size).row}</th>
               {STAGES.map((stage) => (
                 <SizeCell key={stage} piece={piece} size={size} stage={stage} />
               ))}
@@ -221,12 +164,12 @@ function SizeTable({ piece }: { piece: PieceModel }) {
           </Fragment>
         ))}
         <tr>
-          <RowHead>Weight, trimmed</RowHead>
+          <th scope="row">Weight, trimmed</th>
           {STAGES.map((stage) => (
             <WeightCell key={stage} piece={piece} stage={stage} />
           ))}
         </tr>
       </tbody>
-    </chakra.table>
+    </table>
   );
 }

@@ -1,5 +1,4 @@
 import type { Written } from '@/core/units';
-import { chakra } from '@chakra-ui/react';
 
 /** How wide a figure is in digits: its unit is set smaller. */
 function digitsOf({ whole, fraction, unit, lead }: Written, unitShare: number): number {
@@ -18,16 +17,7 @@ export function Figure({ written, size, room }: { written: Written; size: string
   const { lead, whole, fraction, unit } = written;
   const share = room === undefined ? 1 : Math.min(1, room / digitsOf(written, UNIT_SHARE));
   return (
-    <chakra.span
-      fontFamily="figure"
-      fontWeight="680"
-      fontStretch="88%"
-      fontVariantNumeric="tabular-nums"
-      letterSpacing="-0.01em"
-      lineHeight="1"
-      fontSize={share === 1 ? size : `calc(${size} * ${share.toFixed(3)})`}
-      whiteSpace="nowrap"
-    >
+    <span className="figure" style={{ fontSize: share === 1 ? size : `calc(${size} * ${share.toFixed(3)})` }}>
       {lead && (
         <>
           {lead.whole}
@@ -36,14 +26,10 @@ export function Figure({ written, size, room }: { written: Written; size: string
       )}
       {[whole, fraction && `${fraction[0]}/${fraction[1]}`].filter(Boolean).join('\u00a0')}
       <Unit> {unit}</Unit>
-    </chakra.span>
+    </span>
   );
 }
 
 function Unit({ children }: { children: React.ReactNode }) {
-  return (
-    <chakra.span fontSize={`${UNIT_SHARE}em`} fontWeight="500" letterSpacing="0">
-      {children}
-    </chakra.span>
-  );
+  return <span style={{ fontSize: `${UNIT_SHARE}em` }}>{children}</span>;
 }

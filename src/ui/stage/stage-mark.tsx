@@ -1,6 +1,6 @@
 import { STAGE_WORDS } from '@/core/sizing';
 import type { Stage } from '@/core/clay';
-import { Box, HStack, chakra } from '@chakra-ui/react';
+import { ink } from '@/ui/theme';
 
 const DROP = 'M7 1 C9.6 4.6 11.2 6.8 11.2 9 A4.2 4.2 0 0 1 2.8 9 C2.8 6.8 4.4 4.6 7 1 Z';
 const FLAME = 'M7 1 L12 12.6 L2 12.6 Z';
@@ -17,19 +17,19 @@ const SHAPES: Record<Stage, { outline: string; fill?: string }> = {
 export function StageMark({ stage, size = 14 }: { stage: Stage; size?: number }) {
   const { outline, fill } = SHAPES[stage];
   return (
-    <chakra.svg viewBox="0 0 14 14" width={`${size}px`} height={`${size}px`} color={stage} flexShrink={0} aria-hidden>
+    <svg viewBox="0 0 14 14" width={`${size}px`} height={`${size}px`} color={ink(stage)} aria-hidden>
       <path d={outline} fill="none" stroke="currentColor" strokeWidth="1.4" />
       {fill && <path d={fill} fill="currentColor" />}
-    </chakra.svg>
+    </svg>
   );
 }
 
 /** Mark and word together. */
 export function StageName({ stage }: { stage: Stage }) {
   return (
-    <HStack gap="1.5" color={stage} fontWeight="600" flexWrap="wrap" justifyContent="inherit">
+    <div className="stage-name" style={{ color: ink(stage) }}>
       <StageMark stage={stage} />
-      <Box as="span">{STAGE_WORDS[stage]}</Box>
-    </HStack>
+      <span>{STAGE_WORDS[stage]}</span>
+    </div>
   );
 }

@@ -1,1 +1,2 @@
 export { Providers } from './providers';
+export { ink } from './classes';

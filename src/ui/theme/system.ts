@@ -1,4 +1,5 @@
 import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react';
+import { CLASSES } from './classes';
 
 const both = (light: string, dark: string) => ({ value: { _light: light, _dark: dark } });
 
@@ -41,6 +42,7 @@ const config = defineConfig({
     'header, nav, [role=tablist], [data-act], [data-screen]': { '@media print': { display: 'none !important' } },
     'section, tr, svg': { '@media print': { breakInside: 'avoid' } },
     main: { '@media print': { display: 'block' } },
+    ...CLASSES,
     '*:focus-visible': { outline: '2px solid', outlineColor: 'focus', outlineOffset: '2px' },
   },
   theme: {

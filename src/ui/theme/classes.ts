@@ -1,0 +1,161 @@
+import type { SystemStyleObject } from '@chakra-ui/react';
+
+const FIGURES = { fontFamily: 'figure', fontVariantNumeric: 'tabular-nums' } as const;
+
+/**
+ * What stands on the screen by the dozen and changes with every keystroke, as classes: written once into the page, where a style
+ * given as properties is worked out anew at every rendering (half of the time of a keystroke).
+ */
+export const CLASSES: Record<string, SystemStyleObject> = {
+  '.figure-field': { position: 'relative', display: 'inline-flex', alignItems: 'baseline', gap: '1' },
+  '.figure-beside': { fontSize: 'sm' },
+  '.figure-unit': { fontSize: 'sm', color: 'fg.muted' },
+  '.figure-input': {
+    ...FIGURES,
+    background: 'transparent',
+    color: 'inherit',
+    fontWeight: '450',
+    borderBottomWidth: '2px',
+    borderBottomStyle: 'dotted',
+    borderColor: 'line.strong',
+    borderRadius: '2px',
+    minHeight: { base: '44px', md: '28px' },
+    paddingTop: { base: '14px', md: '0' },
+    minWidth: '0',
+    paddingInline: '1',
+    cursor: 'text',
+    transition: 'background 120ms',
+    _hover: { background: 'act.wash' },
+    _focusVisible: { background: 'bg.raised' },
+  },
+  '.figure-input[data-known]': { fontWeight: '700', borderBottomStyle: 'solid', borderColor: 'currentColor' },
+  '.figure-input[aria-invalid]': { borderColor: 'bad' },
+  // as wide as given, and wider where what is in it asks for it
+  '.figure-input[data-grows]': {
+    width: 'var(--least)',
+    '@supports (field-sizing: content)': { width: 'auto', minWidth: 'var(--least)', fieldSizing: 'content' },
+  },
+  '.bar-length': { width: '100%', minWidth: { base: '0', md: '56px' }, fontSize: { base: '15px', md: '16px' } },
+
+  '.stage-name': {
+    display: 'flex',
+    alignItems: 'center',
+    gap: '1.5',
+    fontWeight: '600',
+    flexWrap: 'wrap',
+    justifyContent: 'inherit',
+    '& svg': { flexShrink: '0' },
+  },
+  '.figure': { ...FIGURES, fontWeight: '680', fontStretch: '88%', letterSpacing: '-0.01em', lineHeight: '1', whiteSpace: 'nowrap' },
+  '.figure > span': { fontWeight: '500', letterSpacing: '0' },
+
+  '.ledger': { width: '100%', tableLayout: 'fixed', borderCollapse: 'collapse' },
+  '.ledger .sizes': { width: { base: '64px', md: '124px' } },
+  '.ledger td, .ledger thead th:not(:first-child)': { paddingInline: { base: '1', md: '2' }, textAlign: 'right' },
+  '.ledger thead th': { fontWeight: '400', verticalAlign: 'bottom' },
+  '.ledger thead th:first-child': { textAlign: 'left', fontSize: { base: '11px', md: 'xs' }, color: 'fg.muted' },
+  '.ledger-stage': {
+    display: 'flex',
+    flexDirection: { base: 'column', md: 'row' },
+    justifyContent: 'flex-end',
+    alignItems: { base: 'flex-end', md: 'baseline' },
+    columnGap: '2',
+    fontSize: { base: '12px', md: 'sm' },
+    lineHeight: '1.2',
+    '& > span:last-child': { ...FIGURES, color: 'fg.muted' },
+  },
+  '.ledger-stair': {
+    position: 'relative',
+    height: '5px',
+    borderBottomWidth: '1px',
+    borderColor: 'line',
+    marginTop: '1',
+    '& > div': { position: 'absolute', right: '0', top: '0', bottom: '0' },
+  },
+  '.ledger tbody th': {
+    textAlign: 'left',
+    fontWeight: '450',
+    whiteSpace: { md: 'nowrap' },
+    fontSize: { base: '13px', md: '15px' },
+    lineHeight: '1.15',
+  },
+  '.ledger [data-window] th': { fontWeight: '400', fontSize: 'xs', color: 'fg.muted', paddingInlineStart: '2' },
+  '.ledger [data-window] td': { fontSize: 'xs', paddingInline: { base: '1', md: '3' }, fontVariantNumeric: 'tabular-nums' },
+  '.ledger-figure': {
+    width: '100%',
+    fontSize: { base: '14px', md: '16px' },
+    fontStretch: { base: '75%', md: '100%' },
+    paddingInline: { base: '0', md: '1' },
+  },
+  '.ledger-weight': {
+    ...FIGURES,
+    width: '100%',
+    textAlign: 'right',
+    paddingInline: '1',
+    minHeight: { base: '44px', md: '28px' },
+    fontSize: { base: '14px', md: '16px' },
+    cursor: 'pointer',
+    _hover: { background: 'act.wash' },
+  },
+
+  '.drawn-at': { position: 'absolute', lineHeight: '1.15', '&:has([aria-invalid])': { zIndex: '30' } },
+  '.drawn-on-ground': { background: 'bg', paddingBlock: '1' },
+  '.drawn-row': { display: 'flex', alignItems: 'center', gap: '2' },
+  '.drawn-point': {
+    position: 'absolute',
+    transform: 'translate(-50%, -50%)',
+    width: { base: '44px', md: '30px' },
+    height: { base: '44px', md: '30px' },
+    display: 'grid',
+    placeItems: 'center',
+    cursor: 'grab',
+    touchAction: 'none',
+    borderRadius: 'full',
+    zIndex: '5',
+    _active: { cursor: 'grabbing' },
+    '& > span': {
+      width: '11px',
+      height: '11px',
+      borderRadius: 'full',
+      background: 'bg',
+      borderWidth: '2.5px',
+      borderColor: 'currentColor',
+    },
+  },
+  '.drawn-word': { fontSize: '12px', color: 'fg.muted', whiteSpace: 'nowrap', paddingInline: '1' },
+  '.drawn-read': {
+    background: 'bg',
+    padding: '1',
+    borderRadius: '3px',
+    minHeight: { base: '44px', md: '30px' },
+    cursor: 'pointer',
+    _hover: { background: 'act.wash' },
+    '& > [data-number]': { ...FIGURES, fontWeight: '600', color: 'wet' },
+  },
+
+  '.answer-figure': {
+    textAlign: 'left',
+    cursor: 'pointer',
+    borderRadius: '4px',
+    paddingInline: '2',
+    paddingBlock: '1',
+    marginInlineStart: '-2',
+    minHeight: '44px',
+    _hover: { background: 'act.wash' },
+    '& > [data-answer]': { color: 'wet' },
+  },
+  '.answer-figure[aria-pressed=true]': { boxShadow: 'inset 3px 0 0 var(--chakra-colors-act)' },
+  '.answer-words': { fontSize: 'sm', color: 'fg.muted' },
+  '.answer-finishes': {
+    display: 'flex',
+    alignItems: 'center',
+    gap: '1',
+    color: 'glazed',
+    fontSize: 'sm',
+    fontVariantNumeric: 'tabular-nums',
+    '& svg': { flexShrink: '0' },
+  },
+};
+
+/** A colour of the theme in a style, by its name: `wet`, `fg.muted`. */
+export const ink = (color: string): string => `var(--chakra-colors-${color.replaceAll('.', '-')})`;
