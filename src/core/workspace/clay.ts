@@ -50,7 +50,7 @@ const alike = (a: readonly BarRecord[], b: readonly BarRecord[] | undefined): bo
   b?.length === a.length && a.every((bar, i) => bar === b[i]);
 
 /** The bars of a body. While none of them changes it is the same list, whatever becomes of the bars of others. */
-export function barsOf(bars: readonly BarRecord[], bodyId: string): readonly BarRecord[] {
+function barsOf(bars: readonly BarRecord[], bodyId: string): readonly BarRecord[] {
   let groups = grouped.get(bars);
   if (!groups) {
     const fresh = new Map<string, BarRecord[]>();

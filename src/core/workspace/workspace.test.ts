@@ -156,6 +156,21 @@ describe('what is known of a clay', () => {
     expect(clayOf(DEMO, { bodyId: 'gone' }).body).toBeUndefined();
   });
 
+  it('is worked out once while the body and its bars are the same, whatever becomes of others', () => {
+    const choice = { bodyId: 'body-heron-buff', firing: { cone: '6' } };
+    const known = clayOf(DEMO, choice);
+    const [own, other] = [true, false].map((wanted) => DEMO.bars.findIndex(({ bodyId }) => (bodyId === choice.bodyId) === wanted));
+    const changed = (index: number) => ({
+      ...DEMO,
+      bars: DEMO.bars.map((bar, i) => (i === index ? { ...bar, warped: !bar.warped } : bar)),
+    });
+    expect(clayOf(changed(other!), choice)).toBe(known);
+    expect(clayOf(changed(own!), choice)).not.toBe(known);
+    expect(clayOf(changed(own!), choice).figures.belief.weight).toBeLessThan(known.figures.belief.weight);
+    expect(clayOf(DEMO, { ...choice, firing: { cone: '10' } })).not.toBe(known);
+    expect(clayOf({ ...DEMO, bodies: DEMO.bodies.map((body) => ({ ...body })) }, choice)).not.toBe(known);
+  });
+
   it('is said in words, with what it rests on', () => {
     const known = clayOf(DEMO, heron);
     expect(figureWords(known.figures.belief)).toBe('about 11.5 %, most pieces between 10.9 and 12.1 %');

@@ -1,5 +1,4 @@
 import { type Outline, sectionOf, widest } from '@/core/form';
-import { chakra } from '@chakra-ui/react';
 
 const BOX = 48;
 
@@ -13,8 +12,14 @@ export function Thumbnail({ outline, size = BOX }: { outline: Outline; size?: nu
       .map(({ r, z }) => `${(BOX / 2 + (side * r) / reach).toFixed(1)} ${(BOX - 2 - lift - z / reach).toFixed(1)}`)
       .join('L')}Z`;
   return (
-    <chakra.svg viewBox={`0 0 ${BOX} ${BOX}`} width={`${size}px`} height={`${size}px`} color="glazed" flexShrink={0} aria-hidden>
+    <svg
+      viewBox={`0 0 ${BOX} ${BOX}`}
+      width={size}
+      height={size}
+      style={{ color: 'var(--chakra-colors-glazed)', flexShrink: 0 }}
+      aria-hidden
+    >
       <path d={half(1) + half(-1)} fill="currentColor" />
-    </chakra.svg>
+    </svg>
   );
 }

@@ -2,7 +2,11 @@
 
 import { Choice } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';
+import { useMemo } from 'react';
 import type { PieceModel } from './use-piece';
+
+/** So many other pieces are offered: those changed last. */
+const MOST = 60;
 
 interface Props {
   readonly piece: PieceModel;
@@ -13,7 +17,14 @@ interface Props {
 /** What of known size is drawn over the finished half. */
 export function BesideChoice({ piece, beside, setBeside }: Props) {
   const { workspace } = useWorkspace();
-  const others = workspace.plans.filter(({ id }) => id !== piece.plan.id);
+  const others = useMemo(
+    () =>
+      workspace.plans
+        .filter(({ id }) => id !== piece.plan.id)
+        .sort((a, b) => b.changedAt.localeCompare(a.changedAt))
+        .slice(0, MOST),
+    [workspace.plans, piece.plan.id],
+  );
   return (
     <Choice
       label="Compare its size with"

@@ -1,48 +1,58 @@
 'use client';
 
 import { overallWords } from '@/core/form';
-import { type Plan, type SizedPlanPart, clayUsedLast, sizedPlanPart } from '@/core/workspace';
+import { type Plan, type SizedPlanPart, type Workspace, clayUsedLast, sizedPlanPart } from '@/core/workspace';
 import { commands } from '@/store';
 import { Thumbnail } from '@/ui/drawing';
 import { Act, Choice, NameInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
+import { ink } from '@/ui/theme';
 import { weighOutText } from '@/ui/steps';
-import { type Units, run, useGo, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
+import { type Units, run, useGo, usePrinting, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Copy, Trash2 } from 'lucide-react';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { TableActions } from './table-actions';
 
 interface Row {
   readonly plan: Plan;
   readonly clay: string;
-  readonly made: SizedPlanPart | undefined;
 }
 
-const ORDERS = {
-  newest: { words: 'changed last', compare: (a: Row, b: Row) => b.plan.changedAt.localeCompare(a.plan.changedAt) },
-  name: { words: 'name', compare: (a: Row, b: Row) => a.plan.name.localeCompare(b.plan.name) },
-  clay: { words: 'clay', compare: (a: Row, b: Row) => a.clay.localeCompare(b.clay) || a.plan.name.localeCompare(b.plan.name) },
-  ball: { words: 'ball, heaviest first', compare: (a: Row, b: Row) => (b.made?.weighOut ?? 0) - (a.made?.weighOut ?? 0) },
-};
+function madeOf(workspace: Workspace, plan: Plan): SizedPlanPart | undefined {
+  const made = sizedPlanPart(workspace, plan.parts[0], String);
+  return made.ok ? made.value : undefined;
+}
 
-type Order = keyof typeof ORDERS;
+const ORDER_WORDS = { newest: 'changed last', name: 'name', clay: 'clay', ball: 'ball, heaviest first' };
+
+type Order = keyof typeof ORDER_WORDS;
+
+const { compare: byWords } = new Intl.Collator();
+const byName = (a: Row, b: Row) => byWords(a.plan.name, b.plan.name);
+
+function sorted(rows: readonly Row[], order: Order, workspace: Workspace): Row[] {
+  if (order === 'name') return rows.toSorted(byName);
+  if (order === 'clay') return rows.toSorted((a, b) => byWords(a.clay, b.clay) || byName(a, b));
+  if (order === 'newest') return rows.toSorted((a, b) => byWords(b.plan.changedAt, a.plan.changedAt));
+  // only here is every piece worked out
+  const weighed = rows.map((row) => ({ row, g: madeOf(workspace, row.plan)?.weighOut ?? 0 }));
+  return weighed.sort((a, b) => b.g - a.g).map(({ row }) => row);
+}
 
 function useRows(find: string, order: Order): Row[] {
   const { workspace } = useWorkspace();
+  const rows = useMemo(() => {
+    const clays = new Map(workspace.bodies.map(({ id, name }) => [id, name]));
+    const all = workspace.plans.map((plan): Row => ({ plan, clay: clays.get(plan.parts[0].bodyId ?? '') ?? 'no clay chosen' }));
+    return sorted(all, order, workspace);
+  }, [workspace, order]);
   return useMemo(() => {
     const wanted = find.trim().toLowerCase();
-    return workspace.plans
-      .map((plan): Row => {
-        const [part] = plan.parts;
-        const made = sizedPlanPart(workspace, part, String);
-        const clay = workspace.bodies.find(({ id }) => id === part.bodyId)?.name ?? 'no clay chosen';
-        return { plan, clay, made: made.ok ? made.value : undefined };
-      })
-      .filter(({ plan, clay }) => `${plan.name} ${clay} ${plan.note}`.toLowerCase().includes(wanted))
-      .sort(ORDERS[order].compare);
-  }, [workspace, find, order]);
+    return rows.filter(({ plan, clay }) => `${plan.name} ${clay} ${plan.note}`.toLowerCase().includes(wanted));
+  }, [rows, find]);
 }
 
 /** Every piece with its clay, its finished and wet sizes and its ball. */
@@ -80,9 +90,13 @@ export function PiecesScreen() {
         <Choice
           label="Sort pieces by"
           value={order}
-          options={(Object.keys(ORDERS) as Order[]).map((value) => ({ value, words: `by ${ORDERS[value].words}` }))}
+          options={(Object.keys(ORDER_WORDS) as Order[]).map((value) => ({ value, words: `by ${ORDER_WORDS[value]}` }))}
           onChoose={setOrder}
         />
+        <Box color="fg.muted" data-testid="count">
+          {rows.length === workspace.plans.length ? '' : `${rows.length} of `}
+          {workspace.plans.length === 1 ? 'one piece' : `${workspace.plans.length} pieces`}
+        </Box>
         <Box flex="1" />
         <TableActions />
       </HStack>
@@ -101,7 +115,7 @@ const HEAD = { textAlign: 'right', fontWeight: '400', fontSize: 'sm', padding: '
 
 function PieceTable({ rows, units, onCopy }: { rows: readonly Row[]; units: Units; onCopy: (plan: Plan) => void }) {
   return (
-    <chakra.table width="100%" borderCollapse="collapse" aria-label="Pieces">
+    <table className="pieces" aria-label="Pieces">
       <chakra.thead display={{ base: 'none', md: 'table-header-group' }}>
         <tr>
           <chakra.th {...HEAD} textAlign="left" colSpan={2} color="fg.muted" scope="col">
@@ -121,45 +135,78 @@ function PieceTable({ rows, units, onCopy }: { rows: readonly Row[]; units: Unit
             </HStack>
           </chakra.th>
           <chakra.th {...HEAD} color="fg.muted" scope="col">
-            ball, or clay
+            weigh out
           </chakra.th>
           <chakra.th {...HEAD} scope="col">
             <chakra.span srOnly>what can be done</chakra.span>
           </chakra.th>
         </tr>
       </chakra.thead>
-      <tbody>
-        {rows.map((row) => (
-          <PieceRow key={row.plan.id} row={row} units={units} onCopy={onCopy} />
-        ))}
-      </tbody>
-    </chakra.table>
+      <Body rows={rows} units={units} onCopy={onCopy} />
+    </table>
   );
 }
 
-const CELL = { display: { base: 'inline-block', md: 'table-cell' }, paddingInline: '2', paddingBlock: { base: '1', md: '2' } } as const;
-const NUMBERS = {
-  ...CELL,
-  textAlign: { base: 'left', md: 'right' },
-  fontFamily: 'figure',
-  fontVariantNumeric: 'tabular-nums',
-} as const;
+const ROW_HEIGHT = 66;
+/** So many rows stand ready above and below those on the screen. */
+const READY = 6;
+/** So many are always all there, to be found by the browser's own search too. */
+const FEW = 40;
 
-function PieceRow({ row: { plan, clay, made }, units, onCopy }: { row: Row; units: Units; onCopy: (plan: Plan) => void }) {
+/** Only the rows on the screen are worked out and stand in the page; on paper all of them. */
+function Body({ rows, units, onCopy }: { rows: readonly Row[]; units: Units; onCopy: (plan: Plan) => void }) {
+  const body = useRef<HTMLTableSectionElement>(null);
+  const [above, setAbove] = useState(0);
+  useLayoutEffect(() => setAbove(body.current!.getBoundingClientRect().top + window.scrollY), []);
+  const virtual = useWindowVirtualizer({
+    count: rows.length,
+    estimateSize: () => ROW_HEIGHT,
+    overscan: rows.length <= FEW ? FEW : READY,
+    scrollMargin: above,
+    getItemKey: (index) => rows[index]!.plan.id,
+  });
+  const printing = usePrinting();
+  const items = virtual.getVirtualItems();
+  const before = (items[0]?.start ?? above) - above;
+  const after = virtual.getTotalSize() - ((items.at(-1)?.end ?? above) - above);
+  const shown = printing ? rows.map((row, index) => ({ row, index })) : items.map(({ index }) => ({ row: rows[index]!, index }));
   return (
-    <chakra.tr
-      borderTopWidth="1px"
-      borderColor="line"
-      display={{ base: 'block', md: 'table-row' }}
-      paddingBlock={{ base: '2', md: '0' }}
-      aria-label={plan.name}
-    >
-      <chakra.td {...CELL} width="56px" verticalAlign="middle">
+    <tbody ref={body}>
+      {!printing && before > 0 && <Gap px={before} />}
+      {shown.map(({ row, index }) => (
+        <PieceRow key={row.plan.id} row={row} index={index} measure={virtual.measureElement} units={units} onCopy={onCopy} />
+      ))}
+      {!printing && after > 0 && <Gap px={after} />}
+    </tbody>
+  );
+}
+
+/** The room of the rows that are not there. */
+const Gap = ({ px }: { px: number }) => (
+  <tr aria-hidden>
+    <td colSpan={7} style={{ height: px }} />
+  </tr>
+);
+
+interface PieceRowProps {
+  readonly row: Row;
+  readonly index: number;
+  readonly measure: (row: HTMLTableRowElement | null) => void;
+  readonly units: Units;
+  readonly onCopy: (plan: Plan) => void;
+}
+
+function PieceRow({ row: { plan, clay }, index, measure, units, onCopy }: PieceRowProps) {
+  const { workspace } = useWorkspace();
+  const made = madeOf(workspace, plan);
+  return (
+    <tr ref={measure} data-index={index} aria-label={plan.name}>
+      <td className="thumb">
         <Link href={`/?plan=${plan.id}`} aria-label={`Open ${plan.name}`}>
-          {made ? <Thumbnail outline={made.sized.fired} /> : <Box width="48px" height="48px" />}
+          {made ? <Thumbnail outline={made.sized.fired} /> : <div className="thumb" />}
         </Link>
-      </chakra.td>
-      <chakra.td {...CELL}>
+      </td>
+      <td>
         <NameInput
           label={`Name of ${plan.name}`}
           size="17px"
@@ -170,34 +217,28 @@ function PieceRow({ row: { plan, clay, made }, units, onCopy }: { row: Row; unit
             return undefined;
           }}
         />
-      </chakra.td>
-      <chakra.td {...CELL} color="fg.muted">
-        {clay}
-      </chakra.td>
+      </td>
+      <td style={{ color: ink('fg.muted') }}>{clay}</td>
       {made ? (
         <>
-          <chakra.td {...NUMBERS} color="glazed">
+          <td className="sizes" style={{ color: ink('glazed') }}>
             {overallWords(made.sized.stages.glazed.sizes, units.length)}
-          </chakra.td>
-          <chakra.td {...NUMBERS} color="wet">
+          </td>
+          <td className="sizes" style={{ color: ink('wet') }}>
             {overallWords(made.sized.stages.wet.sizes, units.length)}
-          </chakra.td>
-          <chakra.td {...NUMBERS} color="wet" fontSize="20px" fontWeight="680">
+          </td>
+          <td className="sizes weigh" style={{ color: ink('wet') }}>
             {made.weighOut === undefined ? '–' : weighOutText(made.weighOut, plan.parts[0], units)}
-            {made.hand && made.hand.by !== 'coil' && made.hand.pieces > 1 && (
-              <Box fontSize="sm" fontWeight="400" color="fg.muted" fontFamily="body">
-                for {made.hand.pieces}
-              </Box>
-            )}
-          </chakra.td>
+            {made.hand && made.hand.by !== 'coil' && made.hand.pieces > 1 && <div className="more">for {made.hand.pieces}</div>}
+          </td>
         </>
       ) : (
-        <chakra.td {...CELL} colSpan={3} color="bad">
+        <td colSpan={3} style={{ color: ink('bad') }}>
           cannot be made as it stands
-        </chakra.td>
+        </td>
       )}
-      <chakra.td {...CELL}>
-        <HStack justifyContent="flex-end" gap="2">
+      <td>
+        <div className="acts">
           <Link href={`/?plan=${plan.id}`} aria-label={`Open ${plan.name}`} tabIndex={-1}>
             <Act as="span" aria-hidden>
               Open
@@ -214,8 +255,8 @@ function PieceRow({ row: { plan, clay, made }, units, onCopy }: { row: Row; unit
           >
             <Trash2 size={18} aria-hidden />
           </Act>
-        </HStack>
-      </chakra.td>
-    </chakra.tr>
+        </div>
+      </td>
+    </tr>
   );
 }

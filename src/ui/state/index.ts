@@ -3,3 +3,4 @@ export { run, useWorkspace, workspaceStore } from './use-workspace';
 export { type FileToSave, type SavedFile, downloadFile, saveFile } from './save';
 export { workspaceFile } from './workspace-file';
 export { useGo } from './use-go';
+export { usePrinting } from './use-printing';

@@ -133,6 +133,25 @@ export const CLASSES: Record<string, SystemStyleObject> = {
     '& > [data-number]': { ...FIGURES, fontWeight: '600', color: 'wet' },
   },
 
+  '.pieces': { width: '100%', borderCollapse: 'collapse' },
+  '.pieces tbody tr:not([aria-hidden])': {
+    borderTopWidth: '1px',
+    borderColor: 'line',
+    display: { base: 'block', md: 'table-row' },
+    paddingBlock: { base: '2', md: '0' },
+  },
+  '.pieces tbody tr:not([aria-hidden]) td': {
+    display: { base: 'inline-block', md: 'table-cell' },
+    paddingInline: '2',
+    paddingBlock: { base: '1', md: '2' },
+  },
+  '.pieces td.thumb': { width: '56px', verticalAlign: 'middle' },
+  '.pieces div.thumb': { width: '48px', height: '48px' },
+  '.pieces td.sizes': { ...FIGURES, textAlign: { base: 'left', md: 'right' } },
+  '.pieces td.weigh': { fontSize: '20px', fontWeight: '680' },
+  '.pieces .more': { fontSize: 'sm', fontWeight: '400', color: 'fg.muted', fontFamily: 'body' },
+  '.pieces .acts': { display: 'flex', alignItems: 'center', justifyContent: 'flex-end', gap: '2' },
+
   '.answer-figure': {
     textAlign: 'left',
     cursor: 'pointer',

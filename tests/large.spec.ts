@@ -1,0 +1,36 @@
+import { writeFileSync } from 'node:fs';
+import { largeWorkshop } from '../scripts/lib/large-workshop';
+import { answer, expect, saved, test, visit } from './app';
+
+test('of a workshop of a working life only what is looked at stands in the page; the rest is found, scrolled to and printed', async ({
+  page,
+}) => {
+  const file = test.info().outputPath('large.json');
+  writeFileSync(file, largeWorkshop(400, 1000));
+  await visit(page, '/files');
+  await page.getByLabel('Workspace file', { exact: true }).setInputFiles(file);
+  await page.getByRole('button', { name: 'Replace everything' }).click();
+  await expect(page.getByText('400 pieces, 4 clays')).toBeVisible();
+  await saved(page);
+
+  await page.getByRole('link', { name: 'Pieces', exact: true }).click();
+  const rows = page.getByRole('table', { name: 'Pieces' }).getByRole('row', { name: /\w/ });
+  await expect(page.getByTestId('count')).toHaveText('400 pieces');
+  await page.getByLabel('Sort pieces by', { exact: true }).selectOption('by name');
+  await expect(rows.first()).toBeVisible();
+  expect(await page.locator('table.pieces tbody tr').count()).toBeLessThan(60);
+  await page.mouse.move(600, 500);
+  await page.evaluate(() => scrollTo(0, document.body.scrollHeight));
+  await expect(page.getByRole('row', { name: /^Yard urn, own profile \d+$/ }).last()).toBeVisible();
+
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.locator('table.pieces tbody tr')).toHaveCount(400);
+  await page.emulateMedia({ media: 'screen' });
+  await expect.poll(() => page.locator('table.pieces tbody tr').count()).toBeLessThan(60);
+
+  await page.getByLabel('Find a piece', { exact: true }).fill('honey jar, wide 380');
+  await expect(page.getByTestId('count')).toHaveText('1 of 400 pieces');
+  await page.getByRole('row', { name: 'Honey jar, wide 380' }).getByRole('link').first().click();
+  await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Honey jar, wide 380');
+  await expect(answer(page, 'ball')).toHaveText(/^6\d\d\sg$/);
+});
