@@ -1,7 +1,7 @@
 'use client';
 
 import type { Place } from '@/store';
-import { useWorkspace, workspaceStore } from '@/ui/state';
+import { useSaid, workspaceStore } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
@@ -24,7 +24,8 @@ export function useHistoryKeys(place: Place | undefined): void {
 }
 
 export function HistoryButtons() {
-  const { undo, redo } = useWorkspace();
+  const undo = useSaid((store) => store.undo);
+  const redo = useSaid((store) => store.redo);
   const store = () => workspaceStore();
   return (
     <>
@@ -52,7 +53,7 @@ const SHOWN_MS = 6000;
 
 /** What was just undone, deleted or read in, for a few seconds, with the way back. */
 export function Told({ place }: { place?: Place }) {
-  const { said } = useWorkspace();
+  const said = useSaid((store) => store.said);
   const [hidden, setHidden] = useState(0);
   useEffect(() => {
     if (!said) return undefined;
@@ -98,6 +99,7 @@ export function Told({ place }: { place?: Place }) {
 
 /** Whether the data is there and on disk, for programs that watch; a person is told only when it is not. */
 export function SavedMark() {
-  const { status, saving } = useWorkspace();
+  const status = useSaid((store) => store.status);
+  const saving = useSaid((store) => store.saving);
   return <span hidden data-status={status} data-saving={saving} />;
 }

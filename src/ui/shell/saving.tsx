@@ -2,7 +2,7 @@
 
 import type { Fault } from '@/store';
 import { Saves } from '@/ui/fields';
-import { useWorkspace, workspaceFile, workspaceStore } from '@/ui/state';
+import { useSaid, workspaceFile, workspaceStore } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
 import { useEffect } from 'react';
 
@@ -39,7 +39,9 @@ function useLeaving(): void {
 
 /** Says while something is not on disk; and when it cannot be written, why, with the ways out. */
 export function Saving() {
-  const { saving, fault, unsaved, workspace } = useWorkspace();
+  const saving = useSaid((store) => store.saving);
+  const fault = useSaid((store) => store.fault);
+  const unsaved = useSaid((store) => (store.fault ? store.unsaved : 0));
   useLeaving();
   return (
     <>
@@ -70,7 +72,7 @@ export function Saving() {
           fontSize="sm"
         >
           <Box marginBottom="2">{faultWords(fault, unsaved)}</Box>
-          <Saves files={[{ words: 'Save a file now', look: 'solid', make: () => workspaceFile(workspace) }]}>
+          <Saves files={[{ words: 'Save a file now', look: 'solid', make: () => workspaceFile(workspaceStore().getSnapshot().workspace) }]}>
             <chakra.button
               type="button"
               minHeight="44px"

@@ -1,5 +1,5 @@
 export { type Units, unitsOf, useUnits } from './units';
-export { run, useWorkspace, workspaceStore } from './use-workspace';
+export { run, useSaid, useWorkspace, workspaceStore } from './use-workspace';
 export { type FileToSave, type SavedFile, downloadFile, saveFile } from './save';
 export { workspaceFile } from './workspace-file';
 export { useGo } from './use-go';

@@ -15,16 +15,32 @@ export function workspaceStore(): WorkspaceStore {
 const subscribe = (listener: () => void) => workspaceStore().subscribe(listener);
 const snapshot = () => workspaceStore().getSnapshot();
 
-/** What is kept, now and whenever it changes, in this tab or another. */
-export function useWorkspace(): Snapshot {
-  useEffect(() => void workspaceStore().open(), []);
-  return useSyncExternalStore(subscribe, snapshot, WorkspaceStore.serverSnapshot);
+type Kept = Pick<Snapshot, 'status' | 'workspace'>;
+
+let kept: Kept | undefined;
+
+/** The same object until what is kept changes: what is said of saving, undo and the like is not for everybody. */
+function keptNow(): Kept {
+  const { status, workspace } = snapshot();
+  if (kept?.status !== status || kept.workspace !== workspace) kept = { status, workspace };
+  return kept;
 }
 
-const unitChoice = () => snapshot().workspace.settings.units;
-const serverUnitChoice = () => WorkspaceStore.serverSnapshot().workspace.settings.units;
+/** What is kept, now and whenever it changes, in this tab or another. */
+export function useWorkspace(): Kept {
+  useEffect(() => void workspaceStore().open(), []);
+  return useSyncExternalStore(subscribe, keptNow, WorkspaceStore.serverSnapshot);
+}
 
-/** The units chosen, without hearing of anything else that changes. */
-export const useUnitChoice = (): UnitChoice => useSyncExternalStore(subscribe, unitChoice, serverUnitChoice);
+/** One thing the store says, heard of only when it changes. */
+export const useSaid = <T>(select: (snapshot: Snapshot) => T): T =>
+  useSyncExternalStore(
+    subscribe,
+    () => select(snapshot()),
+    () => select(WorkspaceStore.serverSnapshot()),
+  );
+
+/** The units chosen. */
+export const useUnitChoice = (): UnitChoice => useSaid(({ workspace }) => workspace.settings.units);
 
 export const run = (act: Act): void => workspaceStore().run(act);

@@ -4,7 +4,7 @@ import { type Plan, handOf, runOf, sizedPlanPart } from '@/core/workspace';
 import { commands } from '@/store';
 import { ModeButton } from '@/ui/shell';
 import { StageName } from '@/ui/stage';
-import { run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
+import { run, useSaid, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { StepDrawing, scaleOf } from '@/ui/steps';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
@@ -249,7 +249,7 @@ const DIFFERENT = ['larger', 'smaller', 'heavier', 'lighter', 'gone wrong'] as c
 
 /** Counts the run in one tap; a second says what was different about the last. */
 function Run({ plan }: { plan: Plan }) {
-  const { undoAtWheel } = useWorkspace();
+  const undoAtWheel = useSaid((store) => store.undoAtWheel);
   const { pieces, good, wrong, wanted } = runOf(plan);
   const made = handOf(plan.parts[0]) === 'wheel' ? 'thrown' : 'made';
   const last = pieces.at(-1);
