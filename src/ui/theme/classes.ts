@@ -35,6 +35,17 @@ export const CLASSES: Record<string, SystemStyleObject> = {
     width: 'var(--least)',
     '@supports (field-sizing: content)': { width: 'auto', minWidth: 'var(--least)', fieldSizing: 'content' },
   },
+  '.choice': {
+    maxWidth: '100%',
+    minHeight: { base: '44px', md: '36px' },
+    paddingInline: '2',
+    background: 'bg.raised',
+    color: 'fg',
+    borderWidth: '1px',
+    borderColor: 'line.strong',
+    borderRadius: '4px',
+    cursor: 'pointer',
+  },
   '.bar-length': { width: '100%', minWidth: { base: '0', md: '56px' }, fontSize: { base: '15px', md: '16px' } },
 
   '.stage-name': {
