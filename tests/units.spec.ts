@@ -8,7 +8,8 @@ const SYSTEMS = {
   'inches in decimals': { lengths: 'in', weights: 'lb-oz', volumes: 'us', foreign: /\d[ \u00a0]?(mm|cm|g|kg|ml)\b(?!\/)/ },
 } as const;
 
-const WIDTHS = [1280, 1024, 390];
+// the last is where the next is opened
+const WIDTHS = [390, 1024, 1280];
 const PLANS = { 'plan-yard-urn': 'Yard urn, own profile', 'plan-planter-box': 'Planter box', 'plan-skep-jar': 'Skep jar, coiled' };
 
 async function choose(page: Page, { lengths, weights, volumes }: (typeof SYSTEMS)[keyof typeof SYSTEMS]): Promise<void> {
@@ -78,7 +79,6 @@ for (const [name, system] of Object.entries(SYSTEMS)) {
         faults.push(...(await clipped(page)).map((each) => `${where}, ${width}: ${each}`));
       }
       faults.push(...(await mixed(page, system.foreign)).map((each) => `${where}: ${each}`));
-      await page.setViewportSize({ width: 1280, height: 900 });
     };
     const seen = new Set<string>();
     for (const [plan, called] of Object.entries(PLANS)) {

@@ -1,5 +1,17 @@
 import { describe, expect, it } from 'vitest';
-import { DEMO, type Part, type Plan, clayUsedLast, exampleCutters, inBody, matterIn, plainCup, runOf, sizedPlanPart } from '.';
+import {
+  type BarRecord,
+  DEMO,
+  type Part,
+  type Plan,
+  clayUsedLast,
+  exampleCutters,
+  inBody,
+  matterIn,
+  plainCup,
+  runOf,
+  sizedPlanPart,
+} from '.';
 
 const planOf = (id: string): Plan => DEMO.plans.find((plan) => plan.id === id)!;
 
@@ -25,8 +37,12 @@ describe('a part worked out for every screen', () => {
 
   it('is the same object while nothing it hangs on changed, and another once something did', () => {
     expect(made(jar)).toBe(made(jar));
-    const changed = sizedPlanPart({ ...DEMO, bars: [...DEMO.bars] }, jar, String);
-    expect(changed.ok && changed.value).not.toBe(made(jar));
+    const withBars = (change: (bar: BarRecord) => BarRecord) => sizedPlanPart({ ...DEMO, bars: DEMO.bars.map(change) }, jar, String);
+    const before = made(jar);
+    const others = withBars((bar) => (bar.bodyId === jar.bodyId ? bar : { ...bar, warped: true }));
+    expect(others.ok && others.value).toBe(before);
+    const own = withBars((bar) => (bar.bodyId === jar.bodyId ? { ...bar, warped: true } : bar));
+    expect(own.ok && own.value.sized.masses.ball).not.toBe(before.sized.masses.ball);
   });
 
   it('weighs out by the accepted tester; in another clay that says nothing', () => {
