@@ -61,8 +61,8 @@ function barsOf(bars: readonly BarRecord[], bodyId: string): readonly BarRecord[
     }
     groups = new Map([...fresh].map(([id, own]) => [id, alike(own, latest.get(id)) ? latest.get(id)! : own]));
     grouped.set(bars, groups);
-    latest = groups;
   }
+  latest = groups;
   return groups.get(bodyId) ?? NO_BARS;
 }
 
