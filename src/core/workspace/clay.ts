@@ -78,7 +78,7 @@ export function clayOf(workspace: Pick<Workspace, 'bodies' | 'bars'>, choice: Cl
   const body = bodyOf(workspace, choice);
   const firing = choice.firing ?? usualFiring(body);
   const bars = body ? barsOf(workspace.bars, body.id) : NO_BARS;
-  const asked = [choice.batchId, firing.cone, firing.temperatureC, firing.holdMinutes, firing.atmosphere].join('|');
+  const asked = [body?.id, choice.batchId, firing.cone, firing.temperatureC, firing.holdMinutes, firing.atmosphere].join('|');
   const before = known.get(bars) ?? new Map<string, KnownClay>();
   known.set(bars, before);
   const kept = before.get(asked);
