@@ -25,10 +25,14 @@ console.log(`  worst: ${worst[0]}, ${(worst[1] / byForm.cylinder).toFixed(1)} ti
 
 console.log(`A PDF of ${pdf.pages} pages: ${pdf.ms} ms (${(pdf.ms / byForm.cylinder).toFixed(0)} times a cup worked out)`);
 
+async function launched() {
+  const { chromium: browserType } = await import('@playwright/test');
+  return browserType.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+}
+
 /** From opening the address to the ball on the screen, ms: the first visit, a second, and with the network gone. */
 async function opening() {
-  const { chromium: browserType } = await import('@playwright/test');
-  const browser = await browserType.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+  const browser = await launched();
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   const page = await context.newPage();
   const open = async () => {
@@ -55,14 +59,6 @@ async function worked(session) {
 
 const painted = (page) => page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve))));
 
-/** A page with its counters on. */
-async function counted(browser) {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
-  const session = await page.context().newCDPSession(page);
-  await session.send('Performance.enable');
-  return { page, session };
-}
-
 /** Script, style and layout of one press each, ms: the median. */
 async function perKey(page, session, keys) {
   const times = [];
@@ -77,9 +73,10 @@ async function perKey(page, session, keys) {
 
 /** A keystroke on a piece, the list opened and a letter of its search, with the example workshop and with that of a working life. */
 async function workshops() {
-  const { chromium: browserType } = await import('@playwright/test');
-  const browser = await browserType.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
-  const { page, session } = await counted(browser);
+  const browser = await launched();
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
+  const session = await page.context().newCDPSession(page);
+  await session.send('Performance.enable');
   const at = (path) => `http://${HOST}:${port}${path}`;
   const ready = () => page.locator('[data-status="ready"]').waitFor({ state: 'attached' });
   const measure = async () => {
@@ -115,8 +112,7 @@ const KEYSTROKES = 60;
 
 /** Milliseconds from each keystroke to the frame after its answer, with the processor slowed down. */
 async function keystrokes(slowdown, plan) {
-  const { chromium: browserType } = await import('@playwright/test');
-  const browser = await browserType.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+  const browser = await launched();
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`http://${HOST}:${port}/?plan=${plan}`);
   const field = page.getByLabel('Finished height', { exact: true });

@@ -1,27 +1,14 @@
-import { type ClayFigures, clayFigures, remaining, wetDensity } from '@/core/clay';
-import { FAMILIES, type FamilyName, type Form, type SizeName, formOf } from '@/core/form';
-import { NOTHING_LOST, type Sized, size } from '@/core/sizing';
+import { remaining, wetDensity } from '@/core/clay';
 import type { Result } from '@/core/units';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { USUAL_COIL, USUAL_HANDLE, coilPlan, ellipseGirth, handlePlan, ownGain, toMake } from '.';
+import { clay, k, sized, write } from './examples';
 
-const clay: ClayFigures = clayFigures({ kind: 'stoneware', shrinkagePercent: 12 });
-const k = remaining(clay.shrinkage, 'glazed', 'width');
 function must<T>(made: Result<T>): T {
   if (!made.ok) throw new Error(made.problem.message);
   return made.value;
 }
-
-const write = (mm: number) => `${mm.toFixed(1)} mm`;
-
-const form = (family: FamilyName, sizes: Partial<Record<SizeName, number>> = {}): Form<'glazed'> =>
-  formOf({ family, manner: { ...FAMILIES[family].manner, foot: 'flat' }, knots: FAMILIES[family].knots }, 'glazed', {
-    ...FAMILIES[family].typical,
-    ...sizes,
-  });
-const sized = (family: FamilyName, sizes: Partial<Record<SizeName, number>> = {}): Sized =>
-  size(clay, form(family, sizes), 'glazed', NOTHING_LOST);
 
 const STEEP = ['cylinder', 'flared', 'bowl', 'jar', 'bottle', 'profile'] as const;
 

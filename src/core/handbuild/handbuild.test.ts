@@ -1,6 +1,5 @@
-import { type ClayFigures, clayFigures, remaining } from '@/core/clay';
-import { FAMILIES, type FamilyName, type Form, type SizeName, checkForm, formOf, outlineOf, radiusAt } from '@/core/form';
-import { NOTHING_LOST, type Sized, size } from '@/core/sizing';
+import { checkForm, formOf, outlineOf, radiusAt } from '@/core/form';
+import type { Sized } from '@/core/sizing';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -19,18 +18,7 @@ import {
   textureGrowth,
   workOrder,
 } from '.';
-
-const clay: ClayFigures = clayFigures({ kind: 'stoneware', shrinkagePercent: 12 });
-const k = remaining(clay.shrinkage, 'glazed', 'width');
-const write = (mm: number) => `${mm.toFixed(1)} mm`;
-
-const form = (family: FamilyName, sizes: Partial<Record<SizeName, number>> = {}): Form<'glazed'> =>
-  formOf({ family, manner: { ...FAMILIES[family].manner, foot: 'flat' }, knots: FAMILIES[family].knots }, 'glazed', {
-    ...FAMILIES[family].typical,
-    ...sizes,
-  });
-const sized = (family: FamilyName, sizes: Partial<Record<SizeName, number>> = {}): Sized =>
-  size(clay, form(family, sizes), 'glazed', NOTHING_LOST);
+import { clay, k, sized, write } from './examples';
 
 const BOWL: Former = {
   measured: 'inside',

@@ -1,7 +1,8 @@
+import type { Matter } from '@/core/clay';
 import { type Result, good } from '@/core/units';
-import { type KnownClay, clayOf } from './clay';
+import { type KnownClay, clayOf, matterIn } from './clay';
 import { type HandWork, handWork } from './handmade';
-import { type MatterOf, type SizedPart, makingOf, runBall, sizePart } from './piece';
+import { type SizedPart, makingOf, runBall, sizePart } from './piece';
 import type { Making } from '@/core/sizing';
 import type { Part, Workspace } from './records';
 
@@ -24,8 +25,8 @@ type Needed = Pick<Workspace, 'bodies' | 'bars' | 'formers' | 'shop'>;
 
 interface Kept extends Pick<Needed, 'formers' | 'shop'> {
   readonly write: (mm: number) => string;
-  /** The clays it hangs on: its own and those of what is put on it. */
-  readonly clays: ReadonlyMap<string | undefined, KnownClay>;
+  /** What the clays of what is put on it hold, by body. */
+  readonly matters: ReadonlyMap<string, Matter>;
   readonly known: KnownClay;
   readonly result: Result<SizedPlanPart>;
 }
@@ -41,41 +42,27 @@ const kept = new WeakMap<Part, Kept>();
 export function sizedPlanPart(workspace: Needed, part: Part, write: (mm: number) => string): Result<SizedPlanPart> {
   const { formers, shop } = workspace;
   const known = clayOf(workspace, part);
+  const matterOf = matterIn(workspace);
   const before = kept.get(part);
   const same =
     before?.known === known &&
     before.formers === formers &&
     before.shop === shop &&
     before.write === write &&
-    [...before.clays].every(([bodyId, clay]) => clayOf(workspace, { bodyId }) === clay);
+    [...before.matters].every(([bodyId, matter]) => matterOf(bodyId) === matter);
   if (same) return before.result;
-  const clays = new Map<string | undefined, KnownClay>();
-  const matterOf: MatterOf = (bodyId) => {
-    const clay = clayOf(workspace, { bodyId });
-    clays.set(bodyId, clay);
-    return clay.figures.matter;
-  };
-  const result = workOut(workspace, part, known, matterOf, write);
-  kept.set(part, { formers, shop, write, known, clays, result });
+  const matters = new Map<string, Matter>();
+  const sized = sizePart(part, known.figures, write, (bodyId) => {
+    const matter = matterOf(bodyId);
+    if (matter) matters.set(bodyId, matter);
+    return matter;
+  });
+  const result = sized.ok ? good(planned(workspace, part, known, sized.value)) : sized;
+  kept.set(part, { formers, shop, write, known, matters, result });
   return result;
 }
 
-function workOut(
-  workspace: Needed,
-  part: Part,
-  known: KnownClay,
-  matterOf: MatterOf,
-  write: (mm: number) => string,
-): Result<SizedPlanPart> {
-  const sized = sizePart(part, known.figures, write, matterOf);
-  if (!sized.ok) return sized;
-  const hand = handWork(part, sized.value, workspace);
-  return good({
-    ...sized.value,
-    part,
-    known,
-    making: makingOf(part),
-    hand,
-    weighOut: hand ? hand.totalG : runBall(part, sized.value),
-  });
+function planned(workspace: Needed, part: Part, known: KnownClay, sized: SizedPart): SizedPlanPart {
+  const hand = handWork(part, sized, workspace);
+  return { ...sized, part, known, making: makingOf(part), hand, weighOut: hand ? hand.totalG : runBall(part, sized) };
 }

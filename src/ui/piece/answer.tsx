@@ -164,13 +164,9 @@ export function Answer({ piece }: { piece: PieceModel }) {
   );
 }
 
-/** Between what 9 in 10 finish that are made to these wet sizes, mm. A sum over the clay's belief: kept while nothing of it changed. */
-function useRanges(clay: ClayFigures, height: number, rimDiameter: number) {
-  return useMemo(() => {
-    const of = (size: 'height' | 'rimDiameter', mm: number) => rangeOf({ clay, size }, { from: 'wet', mm, to: 'glazed' }, USUAL_ODDS);
-    return { height: of('height', height), rimDiameter: of('rimDiameter', rimDiameter) };
-  }, [clay, height, rimDiameter]);
-}
+/** Between what 9 in 10 finish that are made to a wet size, mm. A sum over the clay's belief: kept while nothing of it changed. */
+const useRange = (clay: ClayFigures, size: 'height' | 'rimDiameter', mm: number) =>
+  useMemo(() => rangeOf({ clay, size }, { from: 'wet', mm, to: 'glazed' }, USUAL_ODDS), [clay, size, mm]);
 
 /** What it finishes at, how sure that is, and what it holds. */
 function Outcome({ piece }: { piece: PieceModel }) {
@@ -180,8 +176,8 @@ function Outcome({ piece }: { piece: PieceModel }) {
   const { family } = piece.form;
   const up = family === 'disc' || family === 'tile' ? 'thick' : 'high';
   const wide = FAMILIES[family].flatSided && family !== 'faceted' ? 'long' : 'across';
-  const ranges = useRanges(worked.clay, wet.height, wet.rimDiameter);
-  const between = (size: keyof typeof ranges) => betweenWords(...ranges[size], units);
+  const heights = useRange(worked.clay, 'height', wet.height);
+  const widths = useRange(worked.clay, 'rimDiameter', wet.rimDiameter);
   return (
     <Box fontSize="sm" marginTop="2" paddingTop="2" borderTopWidth="1px" borderColor="line" lineHeight="1.45">
       <chakra.b color="glazed">
@@ -197,7 +193,7 @@ function Outcome({ piece }: { piece: PieceModel }) {
         textUnderlineOffset="3px"
         onClick={() => piece.open('rimDiameter@wet')}
       >
-        Made to size, 9 in 10 are {between('height')} {up} and 9 in 10 {between('rimDiameter')} {wide}.
+        Made to size, 9 in 10 are {betweenWords(...heights, units)} {up} and 9 in 10 {betweenWords(...widths, units)} {wide}.
       </chakra.button>{' '}
       {worked.sized.capacityMl > 0 && (
         <>

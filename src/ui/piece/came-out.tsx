@@ -12,7 +12,7 @@ import type { PieceModel } from './use-piece';
 /** One of these, fired and measured across the mouth: kept as evidence about its clay, like a bar. */
 export function CameOut({ piece }: { piece: PieceModel }) {
   const { plan, part, known, worked } = piece;
-  const { choice, length } = useUnits();
+  const { choice, length, plain } = useUnits();
   const [typed, setMade] = useState<number | undefined>();
   const [fired, setFired] = useState<number | undefined>();
   const { body } = known;
@@ -32,7 +32,7 @@ export function CameOut({ piece }: { piece: PieceModel }) {
       direction: 'across',
       firing: known.firing,
       dates: {},
-      note: `From the plan: made ${length(made)} across the mouth.`,
+      note: `From the plan: made ${plain(made)} across the mouth.`,
     });
     workspaceStore().runAndTell({ ...act, label: `${plan.name} kept as evidence about ${body.name}` });
     setMade(undefined);

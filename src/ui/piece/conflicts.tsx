@@ -68,7 +68,7 @@ function keep({ plan, part, known, units }: PieceModel, { size, leads, other, in
         direction: sizeIn(part.family, size).direction === 'height' ? 'height' : 'across',
         firing: known.firing,
         dates: {},
-        note: `From the plan: ${sizeIn(part.family, size).words} ${units.length(leads.mm)} ${STAGE_WORDS[leads.at]}, ${units.length(other.mm)} ${STAGE_WORDS[other.at]}.`,
+        note: `From the plan: ${sizeIn(part.family, size).words} ${units.plain(leads.mm)} ${STAGE_WORDS[leads.at]}, ${units.plain(other.mm)} ${STAGE_WORDS[other.at]}.`,
       },
       label,
     ),

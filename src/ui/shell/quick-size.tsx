@@ -1,7 +1,7 @@
 'use client';
 
 import { STAGES, convert, lengthAt } from '@/core/clay';
-import { readLength, text, writeLength } from '@/core/units';
+import { readLength } from '@/core/units';
 import { type KnownClay, clayOf, newestBatch } from '@/core/workspace';
 import { commands } from '@/store';
 import { useGo, useUnits, useWorkspace } from '@/ui/state';
@@ -72,7 +72,7 @@ function QuickField() {
   const make = () => {
     if (!read?.ok) return;
     const { act, id } = commands.createPlan({
-      name: `Cup, ${text(writeLength(read.value, units.choice))} across`,
+      name: `Cup, ${units.plain(read.value)} across`,
       rimDiameter: read.value,
       bodyId: clay.body?.id,
     });

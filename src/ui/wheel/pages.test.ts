@@ -8,6 +8,7 @@ const units: Units = {
   choice: METRIC,
   readLength: { unit: 'mm', fractionsNeedUnit: true },
   length: (mm) => text(writeLength(mm, METRIC)),
+  plain: (mm) => text(writeLength(mm, METRIC)),
   mass: (g) => text(writeMass(g, METRIC)),
   volume: (ml) => text(writeVolume(ml, METRIC)),
 };
