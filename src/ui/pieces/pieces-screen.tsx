@@ -222,9 +222,11 @@ function PieceRow({ row: { plan, clay }, index, measure, units, onCopy }: PieceR
       {made ? (
         <>
           <td className="sizes" style={{ color: ink('glazed') }}>
+            <StageName stage="glazed" />
             {overallWords(made.sized.stages.glazed.sizes, units.length)}
           </td>
           <td className="sizes" style={{ color: ink('wet') }}>
+            <StageName stage="wet" />
             {overallWords(made.sized.stages.wet.sizes, units.length)}
           </td>
           <td className="sizes weigh" style={{ color: ink('wet') }}>

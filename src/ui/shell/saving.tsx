@@ -49,6 +49,10 @@ export function Saving() {
         fontSize="sm"
         color="bar.muted"
         paddingInline="2"
+        // on a phone over the corner of the head: there is no room for a word that is seldom there
+        position={{ base: 'absolute', md: 'static' }}
+        top="1"
+        right="1"
         opacity={saving === 'saving' ? 1 : 0}
         aria-hidden={saving !== 'saving'}
         data-saving-word

@@ -159,6 +159,8 @@ export const CLASSES: Record<string, SystemStyleObject> = {
   '.pieces td.thumb': { width: '56px', verticalAlign: 'middle' },
   '.pieces div.thumb': { width: '48px', height: '48px' },
   '.pieces td.sizes': { ...FIGURES, textAlign: { base: 'left', md: 'right' } },
+  // the head of the table says it where there is one
+  '.pieces td.sizes .stage-name': { display: { base: 'inline-flex', md: 'none' }, marginInlineEnd: '2', fontSize: 'sm' },
   '.pieces td.weigh': { fontSize: '20px', fontWeight: '680', whiteSpace: 'nowrap' },
   '.pieces .more': { fontSize: 'sm', fontWeight: '400', color: 'fg.muted', fontFamily: 'body' },
   '.pieces .acts': { display: 'flex', alignItems: 'center', justifyContent: 'flex-end', gap: '2' },
