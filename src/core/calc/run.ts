@@ -16,6 +16,7 @@ import {
 } from './hand';
 import { parseSchema, parseVerb } from './parse';
 import { rangeSchema, rangeVerb } from './range';
+import { reverseSchema, reverseVerb } from './reverse';
 import { sizeSchema, sizeVerb } from './size';
 import { solveSchema, solveVerb } from './solve';
 
@@ -29,6 +30,7 @@ const VERBS = {
   belief: { schema: beliefSchema, answer: beliefVerb },
   range: { schema: rangeSchema, answer: rangeVerb },
   size: { schema: sizeSchema, answer: sizeVerb },
+  reverse: { schema: reverseSchema, answer: reverseVerb },
   solve: { schema: solveSchema, answer: solveVerb },
   template: { schema: templateSchema, answer: templateVerb },
   coils: { schema: coilsSchema, answer: coilsVerb },

@@ -1,7 +1,9 @@
 export { MAKING_MOST, MAKING_WAYS, MAKING_WORDS, type Making, NOTHING_LOST, WAYS, type Way, checkMaking, withoutRim } from './making';
 export { type Attached, type Masses, type Sized, type Thrown, size } from './size';
 export { type ClayVolumes, type OnBat, totalMl } from './thrown';
-export { type CapacityTarget, type Keep, type Reached, type Wanted, reach, solveCapacity } from './solve';
+export type { Reached } from './grow';
+export { type CapacityTarget, type Keep, type Wanted, reach, solveCapacity } from './solve';
+export { type FromBall, foundOf, reachClay, reverse } from './reverse';
 export { type HabitCost, addingCost } from './habit';
 export {
   type Conflict,

@@ -4,7 +4,7 @@ import { type Result, bad, good } from '@/core/units';
 import type { Making } from './making';
 import { type Sized, size } from './size';
 import { totalMl } from './thrown';
-import { scaled } from './solve';
+import { scaled } from './grow';
 
 /** A piece that came out right, as remembered: the ball it took, and how high and wide it was finished. g, mm. */
 export interface KnownPiece {
