@@ -294,6 +294,7 @@ const settings = strict.object({
     })
     .required(),
   openPlanId: id.optional(),
+  rooms: strict.object().pattern(id, strict.string().max(60)).max(500),
   paper: strict.string().valid('a4', 'letter'),
   printer: strict.string().max(200),
 });

@@ -170,6 +170,8 @@ export interface Settings {
   readonly units: UnitChoice;
   /** The plan that was open last. */
   readonly openPlanId?: string | undefined;
+  /** The room of a piece that was open last, with its section: `make/steps`. */
+  readonly rooms?: Readonly<Record<string, string>> | undefined;
   readonly paper?: 'a4' | 'letter' | undefined;
   /** The printer used last, by its name. */
   readonly printer?: string | undefined;

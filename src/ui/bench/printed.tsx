@@ -28,7 +28,8 @@ function Drawn({ shape }: { shape: Shape }) {
   );
 }
 
-const fileName = (title: string): string =>
+/** A file's name from a drawing's title. */
+export const fileName = (title: string): string =>
   `rimbet-${title
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
@@ -51,7 +52,7 @@ export function Printed({ title, drawing, about }: Props) {
   const svg = async () => ({ content: (await import('@/core/print')).writeSvg(drawing), name: `${name}.svg`, type: 'image/svg+xml' });
   const dxf = async () => ({ content: (await import('@/core/print')).writeDxf(drawing), name: `${name}.dxf`, type: 'image/vnd.dxf' });
   return (
-    <Box as="section" aria-label={title} borderTopWidth="1px" borderColor="line" paddingBlock="3">
+    <Box as="section" aria-label={title} marginBottom="4">
       <HStack justifyContent="space-between" flexWrap="wrap" gap="2">
         <chakra.h3 fontWeight="650">
           {title}{' '}
@@ -72,7 +73,7 @@ export function Printed({ title, drawing, about }: Props) {
       <chakra.svg
         viewBox={`-1 -1 ${drawing.width + 2} ${drawing.height + 2}`}
         width="100%"
-        maxHeight="230px"
+        maxHeight={{ base: '420px', md: 'max(420px, calc(100vh - 300px))' }}
         fill="none"
         stroke="currentColor"
         fontFamily="figure"

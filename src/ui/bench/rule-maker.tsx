@@ -2,18 +2,19 @@
 
 import { type RuleUnit, type RuledClay, shrinkRule } from '@/core/bench';
 import { STAGES, type Stage } from '@/core/clay';
+import type { Drawing } from '@/core/paper';
 import { STAGE_WORDS } from '@/core/sizing';
 import { clayOf } from '@/core/workspace';
 import { LabelledChoice, LengthInput } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack } from '@chakra-ui/react';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Printed } from './printed';
 
 const UNITS: Record<RuleUnit, string> = { mm: 'millimetres', cm: 'centimetres', in: 'inches' };
 
 /** A shrink rule for a clay, and for a second beside it: laid on the clay at a stage it reads the finished size. */
-export function RuleMaker({ clay, bodyId }: { clay: RuledClay; bodyId: string | undefined }) {
+export function useRule(clay: RuledClay, bodyId: string | undefined): { readonly draw: () => Drawing; readonly about: ReactNode } {
   const { workspace } = useWorkspace();
   const [stage, setStage] = useState<Stage>('wet');
   const { length, choice } = useUnits();
@@ -29,58 +30,61 @@ export function RuleMaker({ clay, bodyId }: { clay: RuledClay; bodyId: string | 
     ? [clay, { body: other.name, cone: known.firing.cone, clay: known.figures }]
     : [clay];
   const date = new Date().toISOString().slice(0, 10);
-  return (
-    <Printed
-      title="Shrink rule"
-      drawing={shrinkRule({ clays, stage, unit, reads, date })}
-      about={
-        <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginTop="1">
-          <Box width="140px">
-            <LabelledChoice
-              label="Laid on clay that is"
-              value={stage}
-              options={STAGES.filter((each) => each !== 'glazed').map((value) => ({ value, words: STAGE_WORDS[value] }))}
-              onChoose={setStage}
-            />
-          </Box>
-          <Box width="140px">
-            <LabelledChoice
-              label="Reads"
-              value={unit}
-              options={(Object.keys(UNITS) as RuleUnit[]).map((value) => ({ value, words: UNITS[value] }))}
-              onChoose={setUnit}
-            />
-          </Box>
-          <Box fontSize="sm" color="fg.muted">
-            finished, up to{' '}
-            <LengthInput
-              label="Rule reads up to"
-              mm={reads}
-              fixed={unit}
-              unit={unit}
-              takeMm={(mm) => {
-                if (mm < 10 || mm > 1500) return `A rule reads between ${length(10)} and ${length(1500)}.`;
-                setReads(mm);
-                return undefined;
-              }}
-              known
-              color="glazed"
-              style={{ width: '72px', fontSize: '16px' }}
-            />
-          </Box>
-          <Box width="160px">
-            <LabelledChoice
-              label="Another clay beside"
-              value={second}
-              options={[
-                { value: '', words: 'none' },
-                ...workspace.bodies.filter(({ id }) => id !== bodyId).map(({ id, name }) => ({ value: id, words: name })),
-              ]}
-              onChoose={setSecond}
-            />
-          </Box>
-        </HStack>
-      }
-    />
-  );
+  return {
+    draw: () => shrinkRule({ clays, stage, unit, reads, date }),
+    about: (
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginTop="1">
+        <Box width="140px">
+          <LabelledChoice
+            label="Laid on clay that is"
+            value={stage}
+            options={STAGES.filter((each) => each !== 'glazed').map((value) => ({ value, words: STAGE_WORDS[value] }))}
+            onChoose={setStage}
+          />
+        </Box>
+        <Box width="140px">
+          <LabelledChoice
+            label="Reads"
+            value={unit}
+            options={(Object.keys(UNITS) as RuleUnit[]).map((value) => ({ value, words: UNITS[value] }))}
+            onChoose={setUnit}
+          />
+        </Box>
+        <Box fontSize="sm" color="fg.muted">
+          finished, up to{' '}
+          <LengthInput
+            label="Rule reads up to"
+            mm={reads}
+            fixed={unit}
+            unit={unit}
+            takeMm={(mm) => {
+              if (mm < 10 || mm > 1500) return `A rule reads between ${length(10)} and ${length(1500)}.`;
+              setReads(mm);
+              return undefined;
+            }}
+            known
+            color="glazed"
+            style={{ width: '72px', fontSize: '16px' }}
+          />
+        </Box>
+        <Box width="160px">
+          <LabelledChoice
+            label="Another clay beside"
+            value={second}
+            options={[
+              { value: '', words: 'none' },
+              ...workspace.bodies.filter(({ id }) => id !== bodyId).map(({ id, name }) => ({ value: id, words: name })),
+            ]}
+            onChoose={setSecond}
+          />
+        </Box>
+      </HStack>
+    ),
+  };
+}
+
+/** The same to look at and print by itself. */
+export function RuleMaker({ clay, bodyId }: { clay: RuledClay; bodyId: string | undefined }) {
+  const { draw, about } = useRule(clay, bodyId);
+  return <Printed title="Shrink rule" drawing={draw()} about={about} />;
 }

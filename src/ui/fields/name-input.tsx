@@ -10,8 +10,15 @@ export function NameInput({
   size = '22px',
   width = '290px',
   fresh = false,
+  grows = false,
   ...draft
-}: Omit<DraftOptions, 'step'> & { label: string; size?: string; width?: string | { base: string; md: string }; fresh?: boolean }) {
+}: Omit<DraftOptions, 'step'> & {
+  label: string;
+  size?: string;
+  width?: string | { base: string; md: string };
+  fresh?: boolean;
+  grows?: boolean;
+}) {
   const { problem, input } = useDraft(draft);
   const id = useId();
   const field = useRef<HTMLInputElement>(null);
@@ -34,6 +41,7 @@ export function NameInput({
         borderColor={problem ? 'bad' : 'line.strong'}
         minHeight={{ base: '44px', md: '36px' }}
         width={width}
+        {...(grows && { className: 'grows' })}
         maxWidth="100%"
         _hover={{ background: 'act.wash' }}
       />

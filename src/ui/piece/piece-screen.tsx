@@ -3,19 +3,16 @@
 import { commands } from '@/store';
 import { type Plan, clayUsedLast } from '@/core/workspace';
 import { Act, RefusalScope } from '@/ui/fields';
+import { useRoom } from '@/ui/rooms';
 import { useGo, useWorkspace, workspaceStore } from '@/ui/state';
-import { Box, Grid, GridItem, chakra } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { Answer } from './answer';
-import { BesideChoice } from './beside-choice';
-import { CameOut } from './came-out';
-import { Note } from './note';
-import { PieceDrawing } from './piece-drawing';
-import { PlanTabs } from './plan-tabs';
-import { PieceTitle } from './piece-title';
-import { usePiece } from './use-piece';
-import { WorkingPanel } from './working-panel';
+import { Answer, WorkingPanel } from './answer';
+import { BesideChoice, PieceDrawing } from './drawing';
+import { usePiece } from './model/use-piece';
+import { RoomView } from './room-view';
+import { Sentence } from './sentence';
 
 /** The plan this tab has open: the one in the address, else the one open last, else the first. */
 function useOpenPlan(): Plan | undefined {
@@ -77,6 +74,7 @@ function PlanView({ plan }: { plan: Plan }) {
 
 function PlanSheet({ plan }: { plan: Plan }) {
   const piece = usePiece(plan);
+  const open = useRoom(plan.id, piece?.by ?? 'wheel');
   const [beside, setBeside] = useState('');
   if (!piece) {
     return (
@@ -86,38 +84,25 @@ function PlanSheet({ plan }: { plan: Plan }) {
     );
   }
   return (
-    <Grid
-      templateAreas={{
-        base: '"title" "answer" "drawing" "working" "ledger"',
-        md: '"title answer" "drawing answer" "drawing working" "ledger working"',
-      }}
-      templateColumns={{ base: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 360px' }}
-      templateRows={{ md: 'auto auto 1fr auto' }}
-      minHeight={{ md: 'calc(100vh - 52px)' }}
-      columnGap="0"
-    >
-      <GridItem area="title" padding={{ base: '3', md: '12px 20px 0' }}>
-        <PieceTitle piece={piece} />
-      </GridItem>
-      <GridItem area="answer" background="bg.panel" padding={{ base: '3', md: '14px 20px 6px' }}>
-        <Answer piece={piece} />
-      </GridItem>
-      <GridItem area="drawing" padding={{ base: '3', md: '0 20px' }}>
-        <PieceDrawing piece={piece} beside={beside} />
-      </GridItem>
-      <GridItem area="working" background="bg.panel" padding={{ base: '3', md: '6px 20px 12px' }}>
-        <WorkingPanel piece={piece} />
-        <chakra.details marginTop="2">
-          <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }} fontSize="sm">
-            {plan.note ? 'Note, and what came out: ' + plan.note : 'Note, and what came out'}
-          </chakra.summary>
-          <Note piece={piece} />
-          <CameOut piece={piece} />
-        </chakra.details>
-      </GridItem>
-      <GridItem area="ledger" padding={{ base: '2', md: '0 20px 8px' }}>
-        <PlanTabs piece={piece} aside={<BesideChoice piece={piece} beside={beside} setBeside={setBeside} />} />
-      </GridItem>
-    </Grid>
+    <div className="sheet">
+      <div className="sheet-title">
+        <Sentence piece={piece} />
+      </div>
+      <div className="sheet-side">
+        <div className="sheet-answer">
+          <Answer piece={piece} />
+        </div>
+        <div className="sheet-working">
+          <WorkingPanel piece={piece} />
+          {plan.note && <div className="sheet-note">{plan.note}</div>}
+        </div>
+      </div>
+      <div className="sheet-drawing">
+        <PieceDrawing piece={piece} beside={beside} allowances={open.room.value === 'make'} />
+      </div>
+      <div className="sheet-rooms">
+        <RoomView piece={piece} open={open} aside={<BesideChoice piece={piece} beside={beside} setBeside={setBeside} />} />
+      </div>
+    </div>
   );
 }

@@ -46,13 +46,12 @@ export function Saving() {
   return (
     <>
       <chakra.span
-        fontSize="sm"
+        fontSize="xs"
         color="bar.muted"
-        paddingInline="2"
-        // on a phone over the corner of the head: there is no room for a word that is seldom there
-        position={{ base: 'absolute', md: 'static' }}
-        top="1"
-        right="1"
+        // over the corner of the head: there is no room for a word that is seldom there
+        position="absolute"
+        top="0"
+        right="2"
         opacity={saving === 'saving' ? 1 : 0}
         aria-hidden={saving !== 'saving'}
         data-saving-word

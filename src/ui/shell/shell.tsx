@@ -1,20 +1,19 @@
 'use client';
 
+import { Finder, PieceSwitcher } from '@/ui/finder';
 import { InstrumentTray } from '@/ui/instruments';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Scale } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, Suspense, useState } from 'react';
 import { BarButton } from './bar-button';
 import { HistoryButtons, SavedMark, Told, useHistoryKeys } from './history';
 import { NewVersion } from './offline';
 import { Saving } from './saving';
-import { QuickSize } from './quick-size';
 import { ModeButton, UnitsMenu } from './units-menu';
 
 const PLACES = [
-  { href: '/', words: 'Piece' },
   { href: '/pieces', words: 'Pieces' },
   { href: '/clay', words: 'Clay' },
   { href: '/kit', words: 'Kit' },
@@ -24,7 +23,10 @@ const PLACES = [
 function Nav() {
   const path = usePathname();
   return (
-    <HStack as="nav" aria-label="Places" gap={{ base: '0', md: '2' }}>
+    <HStack as="nav" aria-label="Places" gap={{ base: '0', md: '1' }} minWidth="0">
+      <Suspense>
+        <PieceSwitcher />
+      </Suspense>
       {PLACES.map(({ href, words }) => {
         const here = path === href;
         return (
@@ -89,17 +91,15 @@ export function Shell({ children }: { children: ReactNode }) {
         </Box>
         <Nav />
         <Box flex="1" />
-        <HStack gap="0" order={{ base: 0, md: 2 }}>
-          <Saving />
-          <HistoryButtons />
-        </HStack>
-        <HStack gap="2" order={{ base: 1, md: 1 }} width={{ base: '100%', md: 'auto' }} paddingBottom={{ base: '2', md: '0' }}>
-          <QuickSize />
+        <HStack gap={{ base: '0', md: '1' }} width={{ base: '100%', md: 'auto' }} minWidth="0" paddingBottom={{ base: '2', md: '0' }}>
+          <Finder />
           <UnitsMenu />
           <BarButton aria-label="Scale and caliper" aria-expanded={tray} onClick={() => setTray(!tray)}>
             <Scale size={20} aria-hidden />
           </BarButton>
           <ModeButton />
+          <Saving />
+          <HistoryButtons />
         </HStack>
       </HStack>
       <main>{children}</main>

@@ -1,0 +1,1 @@
+export { Block, Sideways, Told } from './block';

@@ -1,0 +1,113 @@
+'use client';
+
+import { type Result, bad, good, readLength, readPercent, readQuantity, text, writeLength, writeMass, writeVolume } from '@/core/units';
+import { OptionalInput } from './optional-input';
+import { useUnits } from '@/ui/state';
+import { Box } from '@chakra-ui/react';
+
+interface Props {
+  readonly label: string;
+  readonly value: number | undefined;
+  readonly onValue: (value: number | undefined, key: string) => string | undefined | void;
+  readonly width?: string;
+  readonly hint?: string;
+}
+
+/** A labelled quantity that may be left empty, in the units chosen: mm, g, ml or percent inside. */
+function Optional({
+  width = '118px',
+  read,
+  write,
+  ...rest
+}: Props & { read: (text: string) => Result<number>; write: (value: number) => string }) {
+  return (
+    <Box width={width}>
+      <OptionalInput<number> {...rest} read={read} write={write} />
+    </Box>
+  );
+}
+
+export function OptionalLength(props: Props) {
+  const { choice, readLength: options } = useUnits();
+  return (
+    <Optional
+      {...props}
+      read={(typed) => readLength(typed, { ...options, zero: true })}
+      write={(mm) => text(writeLength(mm, choice)) || '0'}
+    />
+  );
+}
+
+export function OptionalMass(props: Props) {
+  const { choice } = useUnits();
+  const unit = choice.mass === 'g' ? 'g' : 'oz';
+  return (
+    <Optional {...props} read={(typed) => readQuantity('mass', typed, { unit, zero: true })} write={(g) => text(writeMass(g, choice))} />
+  );
+}
+
+export function OptionalVolume(props: Props) {
+  const { choice } = useUnits();
+  const { unit } = writeVolume(1, choice);
+  return (
+    <Optional
+      {...props}
+      read={(typed) => readQuantity('volume', typed, { unit, flOz: choice.flOz })}
+      write={(ml) => text(writeVolume(ml, choice))}
+    />
+  );
+}
+
+export function OptionalPercent({ most, ...props }: Props & { most: number }) {
+  return (
+    <Optional
+      {...props}
+      read={(typed) => readPercent(typed, { min: 0, max: most })}
+      write={(percent) => `${Number(percent.toFixed(2))} %`}
+    />
+  );
+}
+
+/** A share of a weight of clay: percent, or grams of it as they were weighed off. */
+export function OptionalShare({ most, wholeG, ...props }: Props & { most: number; wholeG: number }) {
+  const { choice } = useUnits();
+  const unit = choice.mass === 'g' ? 'g' : 'oz';
+  return (
+    <Optional
+      {...props}
+      read={(typed) => {
+        const percent = readPercent(typed, { min: 0, max: most });
+        const weighed = percent.ok || !/[a-z]/i.test(typed) ? undefined : readQuantity('mass', typed, { unit });
+        if (!weighed?.ok) return percent;
+        const share = (100 * weighed.value) / wholeG;
+        if (share <= most) return good(share);
+        return bad('', `That is ${Math.round(share)} % of the clay: at most ${most} % can be meant.`);
+      }}
+      write={(percent) => `${Number(percent.toFixed(2))} %`}
+    />
+  );
+}
+
+interface NumberProps extends Props {
+  readonly min: number;
+  readonly max: number;
+  /** A count; else up to three places. */
+  readonly whole?: boolean;
+  /** What might be written, for the refusal. */
+  readonly such: string;
+}
+
+/** A plain number within bounds that may be left empty. */
+export function OptionalNumber({ min, max, whole = false, such, ...props }: NumberProps) {
+  return (
+    <Optional
+      {...props}
+      read={(typed) => {
+        const value = Number(typed.trim().replace(',', '.'));
+        if (value >= min && value <= max && (!whole || Number.isInteger(value))) return good(value);
+        return bad('', `Write a ${whole ? 'whole number' : 'number'} from ${min} to ${max}, such as ${such}.`);
+      }}
+      write={(value) => String(Number(value.toFixed(3)))}
+    />
+  );
+}

@@ -1,0 +1,65 @@
+'use client';
+
+import { type ComponentProps, type ComponentType, Suspense, useEffect, useRef, useState } from 'react';
+import { tinykeys } from 'tinykeys';
+import type { FinderPanel } from './finder-panel';
+
+type Panel = ComponentType<ComponentProps<typeof FinderPanel>>;
+
+const LABEL = 'Find, or type a finished size';
+
+const typing = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && (target.matches('input, textarea, select') || target.isContentEditable);
+
+/** The panel is fetched when it is first asked for; until it is there a plain field takes what is typed. */
+function usePanel(wanted: boolean) {
+  const [panel, setPanel] = useState<{ readonly Panel: Panel } | undefined>();
+  useEffect(() => {
+    if (wanted && !panel) void import('./finder-panel').then(({ FinderPanel: Panel }) => setPanel({ Panel }));
+  }, [wanted, panel]);
+  return wanted ? panel : undefined;
+}
+
+/** From anywhere, by / or Ctrl K: a finished size read at every stage, and everything there is by its name. */
+export function Finder() {
+  const [typed, setTyped] = useState('');
+  const [open, setOpen] = useState(false);
+  const loaded = usePanel(open);
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    const focus = (event: KeyboardEvent) => {
+      event.preventDefault();
+      field.current?.focus();
+    };
+    return tinykeys(window, { '/': (event) => !typing(event.target) && focus(event), '$mod+k': focus });
+  }, []);
+  const close = () => {
+    setOpen(false);
+    setTyped('');
+  };
+  if (loaded) {
+    return (
+      <div className="finder-place">
+        <Suspense>
+          <loaded.Panel typed={typed} onTyped={setTyped} piecesOnly={false} label={LABEL} onClose={close} />
+        </Suspense>
+      </div>
+    );
+  }
+  return (
+    <div className="finder-place">
+      <input
+        ref={field}
+        className="finder-field"
+        value={typed}
+        onChange={(event) => setTyped(event.currentTarget.value)}
+        onFocus={() => setOpen(true)}
+        onBlur={() => setOpen(false)}
+        aria-label={LABEL}
+        placeholder="size, piece, tool, place …   /"
+        autoComplete="off"
+        spellCheck={false}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,96 @@
+import { ROOMS } from '@/ui/rooms';
+import { type Plan, type Workspace, handOf } from '@/core/workspace';
+import { matchSorter } from 'match-sorter';
+
+/** Where something found leads: a page, or a room of a piece. */
+export interface Found {
+  readonly key: string;
+  readonly words: string;
+  /** What is said beside it. */
+  readonly more: string;
+  readonly href: string;
+  readonly room?: { readonly planId: string; readonly room: string; readonly section: string } | undefined;
+}
+
+interface Candidate extends Found {
+  readonly finds: string;
+}
+
+const PLACES: readonly Candidate[] = [
+  {
+    key: 'new',
+    words: 'New piece',
+    more: 'start from what you know',
+    href: '/new',
+    finds: 'start ball of clay capacity finished wet size sent',
+  },
+  { key: 'pieces', words: 'Pieces', more: 'every piece', href: '/pieces', finds: 'list plans print csv' },
+  { key: 'clay', words: 'Clay', more: 'clays, bars, batches', href: '/clay', finds: 'shrinkage bars evidence mixture test' },
+  { key: 'kit', words: 'Kit', more: 'formers, cutters, battens', href: '/kit', finds: 'humps bowls cookie cutters roller bats' },
+  { key: 'files', words: 'Files', more: 'export, open, restore', href: '/files', finds: 'backup save import export csv version' },
+  { key: 'compare', words: 'Compare clays', more: 'every piece in every clay', href: '/compare', finds: 'match set two clays' },
+];
+
+/** So many of each kind are offered. */
+const MOST = 7;
+
+/** The rooms of a piece and what is in them. */
+function roomsOf(plan: Plan): Candidate[] {
+  const by = handOf(plan.parts[0]);
+  return ROOMS.flatMap(({ value: room, words: called, sections }) =>
+    sections(by).map(({ value: section, words, finds }) => ({
+      key: `${room}/${section}`,
+      words,
+      more: `${called}, ${plan.name}`,
+      href: `/?plan=${plan.id}`,
+      room: { planId: plan.id, room, section },
+      finds: `${called} ${finds}`,
+    })),
+  );
+}
+
+const latestFirst = (a: Plan, b: Plan): number => (a.changedAt < b.changedAt ? 1 : a.changedAt > b.changedAt ? -1 : 0);
+
+const pieceOf = ({ id, name }: Plan, more: string): Found => ({ key: `plan-${id}`, words: name, more, href: `/?plan=${id}` });
+
+const matching = (candidates: readonly Candidate[], typed: string): Candidate[] =>
+  matchSorter(candidates, typed, {
+    keys: ['words', { key: 'finds', maxRanking: matchSorter.rankings.CONTAINS }],
+    threshold: matchSorter.rankings.CONTAINS,
+    baseSort: (a, b) => a.index - b.index,
+  });
+
+export interface FoundGroups {
+  readonly here: readonly Found[];
+  readonly pieces: readonly Found[];
+  readonly clays: readonly Found[];
+  readonly places: readonly Found[];
+}
+
+/** The pieces whose names have what is typed in them, those changed last first. */
+function piecesFound({ plans, bodies }: Workspace, typed: string, most: number): Found[] {
+  const clays = new Map(bodies.map(({ id, name }) => [id, name]));
+  const clayOf = ({ parts }: Plan) => clays.get(parts[0].bodyId ?? '') ?? '';
+  const latest = plans.toSorted(latestFirst);
+  const found = typed
+    ? matchSorter(latest, typed, { keys: ['name'], baseSort: () => 0, threshold: matchSorter.rankings.CONTAINS })
+    : latest;
+  return found.slice(0, most).map((plan) => pieceOf(plan, clayOf(plan)));
+}
+
+/** What there is by what is typed: in the open piece, pieces, clays and places. With nothing typed: pieces and places. */
+export function foundBy(workspace: Workspace, open: Plan | undefined, typed: string, piecesOnly: boolean): FoundGroups {
+  const wanted = typed.trim();
+  const pieces = piecesFound(workspace, wanted, piecesOnly ? 3 * MOST : MOST);
+  if (piecesOnly) return { here: [], pieces, clays: [], places: [] };
+  return {
+    here: wanted && open ? matching(roomsOf(open), wanted).slice(0, MOST) : [],
+    pieces,
+    clays: wanted
+      ? matchSorter(workspace.bodies, wanted, { keys: ['name'], threshold: matchSorter.rankings.CONTAINS })
+          .slice(0, MOST)
+          .map(({ id, name }) => ({ key: `clay-${id}`, words: name, more: 'clay', href: `/clay?body=${id}` }))
+      : [],
+    places: wanted ? matching(PLACES, wanted) : PLACES,
+  };
+}

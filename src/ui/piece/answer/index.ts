@@ -1,0 +1,2 @@
+export { Answer } from './answer';
+export { WorkingPanel } from './working-panel';

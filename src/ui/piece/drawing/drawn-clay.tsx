@@ -1,0 +1,115 @@
+import { remaining } from '@/core/clay';
+import { sectionOf } from '@/core/form';
+import { BaseRule, Hatches, Leader, Level, Upright, pathOf } from '@/ui/drawing';
+import { chakra } from '@chakra-ui/react';
+import type { Geometry } from './geometry';
+import type { Ghost } from './ghosts';
+import type { PieceModel } from '../model/use-piece';
+
+const WET = 'var(--chakra-colors-wet)';
+const FINISHED = 'var(--chakra-colors-glazed)';
+const UNIT_MM = { mm: 1, cm: 10, in: 25.4, 'inch-fraction': 25.4 };
+
+/** The cut clay, its allowances, the bat with its pair of rules, and the dimension lines. */
+export function DrawnClay({
+  piece,
+  geometry,
+  leaders,
+  greyed,
+  ghost,
+}: {
+  piece: PieceModel;
+  geometry: Geometry;
+  leaders: readonly (readonly [from: readonly [number, number], to: readonly [number, number]])[];
+  greyed: boolean;
+  ghost?: Ghost | undefined;
+}) {
+  const { sheet, placed, x, y } = geometry;
+  const { units, worked } = piece;
+  const { sized } = worked;
+  const { onBat, fired } = sized;
+  const { goes } = onBat;
+  const glazed = sized.stages.glazed.sizes;
+  return (
+    <chakra.svg
+      role="img"
+      aria-label={`Half-section: ${piece.by === 'wheel' ? `as thrown ${units.length(sized.thrown.pulled)} high on the bat` : `wet ${units.length(sized.thrown.gauge)} high`}, finished ${units.length(glazed.height)} high and ${units.length(glazed.rimDiameter)} across the mouth`}
+      width={sheet.width}
+      height={sheet.height}
+      position="absolute"
+      inset="0"
+      filter={greyed ? 'grayscale(1)' : undefined}
+      opacity={greyed ? 0.45 : 1}
+    >
+      <Hatches />
+      <path
+        d={`${piece.by === 'wheel' ? `M${x.pulled - 8} ${y.pulled}H${x.axis}` : ''}M${x.gauge - 8} ${y.gauge}H${x.axis}M${x.axis} ${y.finished}H${x.finished + 6}`}
+        stroke="var(--chakra-colors-line)"
+        strokeDasharray="3 4"
+      />
+      <g stroke="var(--chakra-colors-warn)" strokeDasharray="4 2.5" fill="url(#hatch-goes)">
+        {[goes.needle, goes.wall, goes.hollow, goes.floor, goes.wire].map((section, i) => (
+          <path key={i} d={pathOf(section, placed.wet)} />
+        ))}
+      </g>
+      <g strokeWidth="2" strokeLinejoin="round">
+        <path d={pathOf(sectionOf(onBat.piece), placed.wet)} fill="url(#hatch-wet)" stroke={WET} />
+        <path d={pathOf(sectionOf(fired), placed.finished)} fill="url(#hatch-glazed)" stroke={FINISHED} />
+      </g>
+      {ghost && (
+        <path
+          d={pathOf(ghost.line, placed.finished).replace(/Z$/, '')}
+          fill="none"
+          stroke="var(--chakra-colors-fg-muted)"
+          strokeWidth="1.5"
+          strokeDasharray="7 4"
+          data-testid="ghost"
+        />
+      )}
+      <path
+        d={`M${x.axis} ${Math.min(y.pulled, y.finished) - 30}V${y.base + 54}`}
+        stroke="var(--chakra-colors-line-strong)"
+        strokeDasharray="14 4 2 4"
+      />
+      <path d={`M${x.wetEdge - 16} ${y.base}H${x.finishedEdge + 16}`} stroke="var(--chakra-colors-fg)" strokeWidth="2" />
+      <BaseRule
+        placed={placed}
+        wetReach={geometry.wetReach}
+        finishedReach={geometry.finishedReach}
+        left={remaining(worked.clay.shrinkage, 'glazed', 'width')}
+        unitMm={UNIT_MM[units.choice.length]}
+      />
+      <DimensionLines piece={piece} geometry={geometry} />
+      {leaders.map(([from, to]) => (
+        <Leader key={`${from[1]}-${to[1]}`} from={from} to={to} />
+      ))}
+    </chakra.svg>
+  );
+}
+
+function DimensionLines({ piece, geometry }: { piece: PieceModel; geometry: Geometry }) {
+  const { placed, x, y } = geometry;
+  const { stages, wet, fired, onBat } = piece.worked.sized;
+  const wetAt = (diameter: number) => placed.wet(diameter / 2, 0)[0];
+  const finishedAt = (diameter: number) => placed.finished(diameter / 2, 0)[0];
+  return (
+    <>
+      <Upright x={x.gauge} top={y.gauge} bottom={y.base} color={WET} strong />
+      {piece.by === 'wheel' && (
+        <>
+          <Upright x={x.trimmed} top={placed.wet(0, onBat.foot + stages.wet.sizes.height)[1]} bottom={y.foot} color={WET} />
+          <Upright x={x.pulled} top={y.pulled} bottom={y.base} color={WET} />
+        </>
+      )}
+      <Upright x={x.finished} top={y.finished} bottom={y.base} color={FINISHED} strong />
+      <Level y={y.pulled - 14} from={wetAt(stages.wet.sizes.rimDiameter)} to={x.axis} color={WET} />
+      <Level y={y.finished - 14} from={x.axis} to={finishedAt(stages.glazed.sizes.rimDiameter)} color={FINISHED} strong />
+      {piece.names.includes('baseDiameter') && (
+        <>
+          <Level y={y.baseWidths} from={wetAt(2 * wet.side[0]!.r)} to={x.axis} color={WET} />
+          <Level y={y.baseWidths} from={x.axis} to={finishedAt(2 * fired.side[0]!.r)} color={FINISHED} />
+        </>
+      )}
+    </>
+  );
+}

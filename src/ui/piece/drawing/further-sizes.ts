@@ -1,0 +1,74 @@
+import { FAMILIES, type FamilyName, type SizeName, radiusAt, sizeIn } from '@/core/form';
+import type { Geometry } from './geometry';
+import type { PieceModel } from '../model/use-piece';
+
+/** Short, inside a line: wall, belly height. */
+export const rowWords = (family: FamilyName, size: SizeName): string => {
+  const { row } = sizeIn(family, size);
+  return row[0]!.toLowerCase() + row.slice(1);
+};
+
+const ON_LINES: readonly SizeName[] = ['height', 'rimDiameter', 'baseDiameter'];
+
+/** The sizes that have no dimension line: a wall may always get another thickness at the foot. */
+export function further({ names, form, by }: PieceModel): SizeName[] {
+  // a slab is as thick at the foot as at the rim
+  const rolled = by === 'slab' || by === 'former';
+  const own = names.filter((size) => !ON_LINES.includes(size) && !(rolled && size === 'wallAtFoot'));
+  const tapers = !rolled && form.sizes.wall && !FAMILIES[form.family].flatSided && form.family !== 'plate';
+  return tapers && !own.includes('wallAtFoot') ? [...own, 'wallAtFoot'] : own;
+}
+
+/** The place of a size on the finished piece, mm. */
+function placeOf({ form, worked }: PieceModel, size: SizeName): readonly [r: number, z: number] {
+  const { sizes } = form;
+  const { fired } = worked.sized;
+  const outside = (z: number) => radiusAt(fired.side, z);
+  const of = (name: SizeName) => sizes[name] ?? 0;
+  const high = sizes.height;
+  const top = fired.inside.at(-1)!.z;
+  const foot = fired.side[0]!.r;
+  const places: Partial<Record<SizeName, readonly [number, number]>> = {
+    bodyDiameter: [of('bodyDiameter') / 2, high - of('lipHeight')],
+    lipHeight: [outside(high - of('lipHeight') / 2), high - of('lipHeight') / 2],
+    bellyDiameter: [of('bellyDiameter') / 2, of('bellyHeight')],
+    bellyHeight: [outside(of('bellyHeight') * 0.75), of('bellyHeight') * 0.75],
+    neckDiameter: [of('neckDiameter') / 2, (of('shoulderHeight') + high - of('lipHeight')) / 2],
+    shoulderHeight: [outside(of('shoulderHeight')), of('shoulderHeight')],
+    collarHeight: [sizes.rimDiameter / 2, high - of('collarHeight') * 0.8],
+    galleryDepth: [sizes.rimDiameter / 2 - of('wall'), high - of('galleryDepth') / 2],
+    galleryWidth: [sizes.rimDiameter / 2 - of('wall') - of('galleryWidth') / 2, high - of('galleryDepth')],
+    rimAcross: [of('rimAcross') / 2, high],
+    baseAcross: [of('baseAcross') / 2, 0],
+    rimWidth: [sizes.rimDiameter / 2 - of('rimWidth') / 2, (top + high) / 2],
+    wall: [outside(high * 0.86) - of('wall') / 2, high * 0.86],
+    wallAtFoot: [outside(top + (high - top) * 0.12) - of('wall') / 2, top + (high - top) * 0.12],
+    floor: [foot * 0.72, top - of('floor') / 2],
+    footHeight: [foot, of('footHeight') / 2],
+    footWidth: [foot - of('footWidth') / 2, of('footHeight') / 4],
+  };
+  if (form.family === 'plate') {
+    const middle = sizes.rimDiameter / 2 - of('rimWidth') * 0.2;
+    return size === 'wall' ? [middle, (top + high) / 2 + (high - top) * 0.2 - of('wall') / 2] : (places[size] ?? [0, 0]);
+  }
+  return places[size] ?? [0, 0];
+}
+
+const LEAST_APART = 45;
+const MOST_APART = 74;
+
+/** Where the further sizes are named, from the top down, and the places in the clay they speak of. */
+export function furtherSizes(piece: PieceModel, geometry: Geometry) {
+  const { x, y, placed, sheet } = geometry;
+  const found = further(piece)
+    .map((size) => ({ size, to: placed.finished(...placeOf(piece, size)) }))
+    .sort((a, b) => a.to[1] - b.to[1] || b.to[0] - a.to[0]);
+  const bottom = sheet.height - 36;
+  // under the level of the rim where there is room, so that no leader crosses the figure over it
+  const top = Math.max(40, Math.min(y.finished - 4, bottom - LEAST_APART * (found.length - 1)));
+  const apart = Math.min(MOST_APART, (bottom - top) / Math.max(1, found.length - 1));
+  const span = apart * (found.length - 1);
+  const wished = found.reduce((all, { to }) => all + to[1], 0) / Math.max(1, found.length) - span / 2;
+  const first = Math.max(top, Math.min(bottom - span, wished));
+  return found.map(({ size, to }, i) => ({ size, to, from: [x.labels, first + i * apart] as const }));
+}

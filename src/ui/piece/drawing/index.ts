@@ -1,0 +1,3 @@
+export { AssembledPiece } from './assembled-piece';
+export { BesideChoice } from './beside-choice';
+export { PieceDrawing } from './piece-drawing';

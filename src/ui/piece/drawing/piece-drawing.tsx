@@ -1,0 +1,59 @@
+'use client';
+
+import { useSize } from '@/ui/drawing';
+import { useAnyRefused } from '@/ui/fields';
+import { useWorkspace } from '@/ui/state';
+import { Box } from '@chakra-ui/react';
+import { AllowanceColumn, AllowanceList, allowanceLeaders } from './allowances';
+import { AssembledPiece } from './assembled-piece';
+import { DragPoints } from './drag-points';
+import { DrawnClay } from './drawn-clay';
+import { FinishedSizes, FurtherSizeList, HalfNames, WetHeights, Widths } from './drawn-figures';
+import { furtherSizes } from './further-sizes';
+import { geometryOf } from './geometry';
+import { extentOf, ghostOf } from './ghosts';
+import type { PieceModel } from '../model/use-piece';
+
+/** The piece cut through: as thrown, standing on the bat, left of the axis; finished right of it. Its dimensions are the fields. */
+export function PieceDrawing({ piece, beside, allowances }: { piece: PieceModel; beside: string; allowances: boolean }) {
+  const { ref, size } = useSize<HTMLDivElement>();
+  const { workspace } = useWorkspace();
+  const thrown = piece.by === 'wheel' && allowances;
+  const greyed = useAnyRefused() || piece.impossible !== undefined;
+  const ghost = beside ? ghostOf(beside, workspace) : undefined;
+  const geometry = size && geometryOf(piece.worked, size.width, size.height, ghost && extentOf(ghost), piece.by, allowances);
+  const leaders = geometry?.wide
+    ? [...(thrown ? allowanceLeaders(piece, geometry) : []), ...furtherSizes(piece, geometry).map(({ from, to }) => [from, to] as const)]
+    : [];
+  return (
+    <Box>
+      <Box
+        ref={ref}
+        position="relative"
+        height={{ base: '420px', md: 'calc(100vh - 388px)' }}
+        minHeight={{ base: '360px', md: '380px' }}
+        data-testid="drawing"
+        data-greyed={greyed}
+      >
+        {geometry && (
+          <>
+            <DrawnClay piece={piece} geometry={geometry} leaders={leaders} greyed={greyed} ghost={ghost} />
+            <HalfNames piece={piece} geometry={geometry} />
+            <WetHeights piece={piece} geometry={geometry} />
+            <Widths piece={piece} geometry={geometry} />
+            <FinishedSizes piece={piece} geometry={geometry} />
+            {geometry.wide && thrown && <AllowanceColumn piece={piece} geometry={geometry} />}
+            {geometry.wide && piece.by !== 'wheel' && <AssembledPiece piece={piece} base={geometry.y.base} />}
+            <DragPoints piece={piece} geometry={geometry} />
+          </>
+        )}
+      </Box>
+      {geometry && !geometry.wide && (
+        <>
+          <FurtherSizeList piece={piece} />
+          {thrown && <AllowanceList piece={piece} />}
+        </>
+      )}
+    </Box>
+  );
+}

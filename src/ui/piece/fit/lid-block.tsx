@@ -1,0 +1,156 @@
+'use client';
+
+import { type CutAt, FITS, type Fit, cuttersFor, lidPairs } from '@/core/handbuild';
+import type { CutterRecord } from '@/core/workspace';
+import { LabelledChoice, optionsOf } from '@/ui/fields';
+import { StageName } from '@/ui/stage';
+import { useWorkspace } from '@/ui/state';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import Link from 'next/link';
+import { useState } from 'react';
+import { Block, Sideways } from '@/ui/blocks';
+import type { PieceModel } from '../model/use-piece';
+
+const FIT_WORDS: Record<Fit, string> = { snug: 'Snug', easy: 'Easy', roomy: 'Roomy' };
+const STAGES = { wet: 'Wet', leather: 'Leather hard' } as const;
+const SHOWN = 4;
+
+const CELL = { textAlign: 'right', paddingInlineEnd: '5', paddingBlock: '1', fontVariantNumeric: 'tabular-nums' } as const;
+const HEAD = { ...CELL, fontWeight: '400', fontSize: 'sm', color: 'fg.muted' } as const;
+
+function NoCutters() {
+  return (
+    <Box fontSize="sm">
+      No cutters yet: list yours in your{' '}
+      <chakra.span color="act" textDecoration="underline">
+        <Link href="/kit">kit</Link>
+      </chakra.span>
+      .
+    </Box>
+  );
+}
+
+/** A lid of two discs for this mouth, or the cutter for a flat piece, from the maker's own set. */
+export function LidBlock({ piece }: { piece: PieceModel }) {
+  const { family } = piece.form;
+  if (family === 'disc' || family === 'tile') return <FlatCutters piece={piece} />;
+  // an oval or a box takes no round lid
+  return piece.worked.sized.wet.plan ? null : <LidPairs piece={piece} />;
+}
+
+function LidPairs({ piece }: { piece: PieceModel }) {
+  const { workspace } = useWorkspace();
+  const { worked, units } = piece;
+  const [fit, setFit] = useState<Fit>('easy');
+  const [at, setAt] = useState<keyof typeof STAGES>('wet');
+  const { side, inside } = worked.sized.fired;
+  const mouth = { inside: 2 * inside[0]!.r, outside: 2 * side.at(-1)!.r };
+  const nameOf = ({ cutter }: CutAt) => (cutter as CutterRecord).name;
+  const pairs = lidPairs(worked.clay, workspace.cutters, at, mouth, fit).slice(0, SHOWN);
+  return (
+    <Block title="A lid from your cutters">
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginBottom="2">
+        <LabelledChoice
+          label="The insert sits"
+          value={fit}
+          options={(Object.keys(FITS) as Fit[]).map((value) => ({ value, words: FIT_WORDS[value] }))}
+          onChoose={setFit}
+        />
+        <LabelledChoice label="Cut when" value={at} options={optionsOf(STAGES)} onChoose={setAt} />
+        <Box fontSize="sm" color="fg.muted" maxWidth="46ch">
+          A disc over the rim and a smaller one inside the mouth ({units.length(mouth.inside)} finished), of the pot’s own clay, made and
+          fired with it.
+        </Box>
+      </HStack>
+      {workspace.cutters.length < 2 ? (
+        <NoCutters />
+      ) : pairs.length === 0 ? (
+        <Box fontSize="sm">No two of your round cutters make a lid.</Box>
+      ) : (
+        <Sideways label="Lids, sideways">
+          <chakra.table aria-label="Pairs of cutters for a lid" fontSize="15px">
+            <thead>
+              <tr>
+                <chakra.th {...HEAD} scope="col" textAlign="left">
+                  lid
+                </chakra.th>
+                <chakra.th {...HEAD} scope="col" textAlign="left">
+                  insert
+                </chakra.th>
+                <chakra.th {...HEAD} scope="col">
+                  <HStack justifyContent="flex-end">
+                    <StageName stage="glazed" />
+                  </HStack>
+                </chakra.th>
+                <chakra.th {...HEAD} scope="col">
+                  gap
+                </chakra.th>
+                <chakra.th {...HEAD} scope="col">
+                  beyond the rim
+                </chakra.th>
+                <chakra.th {...HEAD} scope="col" textAlign="left">
+                  fits
+                </chakra.th>
+              </tr>
+            </thead>
+            <tbody>
+              {pairs.map((pair, i) => (
+                <chakra.tr key={i} borderTopWidth="1px" borderColor="line" fontWeight={pair.fits ? '650' : '400'}>
+                  <chakra.td {...CELL} textAlign="left" color="wet">
+                    {nameOf(pair.lid)}
+                  </chakra.td>
+                  <chakra.td {...CELL} textAlign="left" color="wet">
+                    {nameOf(pair.insert)}
+                  </chakra.td>
+                  <chakra.td {...CELL} color="glazed" whiteSpace="nowrap">
+                    {units.length(pair.lid.finished)} and {units.length(pair.insert.finished)}
+                  </chakra.td>
+                  <chakra.td {...CELL}>{pair.gap < 0 ? `too wide by ${units.length(-pair.gap)}` : units.length(pair.gap)}</chakra.td>
+                  <chakra.td {...CELL}>{pair.beyond < 0 ? `short by ${units.length(-pair.beyond)}` : units.length(pair.beyond)}</chakra.td>
+                  <chakra.td {...CELL} textAlign="left" color={pair.fits ? 'act' : 'fg.muted'} fontSize="sm">
+                    {pair.fits ? 'fits' : pair.gap < FITS[fit][0] ? 'jams' : pair.beyond < 0 ? 'does not cover' : 'loose'}
+                  </chakra.td>
+                </chakra.tr>
+              ))}
+            </tbody>
+          </chakra.table>
+        </Sideways>
+      )}
+    </Block>
+  );
+}
+
+function FlatCutters({ piece }: { piece: PieceModel }) {
+  const { workspace } = useWorkspace();
+  const { worked, units, form, hand } = piece;
+  const at = hand?.by === 'slab' ? hand.at : 'wet';
+  const shape = form.family === 'disc' ? 'round' : 'square';
+  const near = cuttersFor(
+    worked.clay,
+    workspace.cutters.filter((cutter) => cutter.shape === shape),
+    at,
+    form.sizes.rimDiameter,
+  ).slice(0, SHOWN);
+  return (
+    <Block title="Your cutters for it">
+      {near.length === 0 ? (
+        <NoCutters />
+      ) : (
+        near.map(({ cutter, finished, finishedHollows, off }) => (
+          <HStack key={cutter.id} gap="4" borderTopWidth="1px" borderColor="line" paddingBlock="1">
+            <Box width="150px" color="wet">
+              {(cutter as CutterRecord).name}
+            </Box>
+            <Box color="glazed" fontFamily="figure" fontWeight="680" fontSize="19px">
+              {units.length(finished)}
+              {finishedHollows !== undefined && ` (${units.length(finishedHollows)} over its hollows)`}
+            </Box>
+            <Box fontSize="sm" color="fg.muted">
+              {Math.abs(off) < 0.5 ? 'as planned' : `${units.length(Math.abs(off))} ${off > 0 ? 'larger' : 'smaller'} than planned`}
+            </Box>
+          </HStack>
+        ))
+      )}
+    </Block>
+  );
+}

@@ -1,0 +1,235 @@
+'use client';
+
+import {
+  ATTACHED_KINDS,
+  type AttachedPart,
+  type KnownPiece,
+  MAKING_WORDS,
+  type Making,
+  TWICE_THE_CLAY,
+  attachedG,
+  scaledBall,
+} from '@/core/sizing';
+import { handMass } from '@/core/units';
+import { matterIn } from '@/core/workspace';
+import { Act, LabelledChoice, OptionalLength, OptionalMass, OptionalNumber } from '@/ui/fields';
+import { StageName } from '@/ui/stage';
+import { useWorkspace } from '@/ui/state';
+import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { Block } from '@/ui/blocks';
+import type { PieceModel } from '../model/use-piece';
+
+/** One way to the ball: its figure large, what it rests on below. */
+function Way({ title, g, piece, children }: { title: string; g: number | undefined; piece: PieceModel; children: ReactNode }) {
+  const { choice, mass } = piece.units;
+  return (
+    <Box as="section" aria-label={title} borderTopWidth="3px" borderColor="wet" paddingTop="2">
+      <chakra.h3 fontSize="sm" color="fg.muted">
+        {title}
+      </chakra.h3>
+      <Box color="wet" fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="34px" fontWeight="680" lineHeight="1.15">
+        {g === undefined ? '–' : mass(handMass(g, choice))}
+      </Box>
+      {children}
+    </Box>
+  );
+}
+
+/** The ball by the section, from a piece that came out right, and by the maker's own ratio, side by side. */
+export function BallPanel({ piece }: { piece: PieceModel }) {
+  const { worked, part } = piece;
+  const { ball } = worked.sized.masses;
+  return (
+    <Box>
+      <Box marginBottom="2">
+        <StageName stage="wet" />
+      </Box>
+      <Grid templateColumns={{ base: '1fr', md: 'repeat(3, 1fr)' }} gap="6" marginBottom="5">
+        <Way title="From its section" g={ball} piece={piece}>
+          <Box fontSize="sm" color="fg.muted">
+            The clay in the walls and floor, with what is turned off, cut and lost.
+          </Box>
+        </Way>
+        <FromKnown piece={piece} />
+        <Way title="By your own ratio" g={part.ballRatio && ball * part.ballRatio} piece={piece}>
+          <OptionalNumber
+            label="Ball you use, over the ball worked out"
+            width="auto"
+            hint="Until there is a log to learn it from: such as 1.05."
+            value={part.ballRatio}
+            min={0.2}
+            max={5}
+            such="1.05"
+            onValue={(ballRatio, key) => piece.takePart({ ballRatio }, 'own ball ratio', key)}
+          />
+        </Way>
+      </Grid>
+      <PutOn piece={piece} />
+      <TakenElsewhere piece={piece} />
+    </Box>
+  );
+}
+
+function FromKnown({ piece }: { piece: PieceModel }) {
+  const { worked, part, form, units } = piece;
+  const known: Partial<KnownPiece> = part.knownPiece ?? {};
+  const set = (change: Partial<KnownPiece>, key: string) => {
+    const pieceOf = ({ ballG = 0, height = form.sizes.height, width = form.sizes.rimDiameter }: Partial<KnownPiece>) =>
+      ballG > 0 ? { ballG, height, width } : undefined;
+    return piece.takePart((now) => ({ knownPiece: pieceOf({ ...now.knownPiece, ...change }) }), 'known piece', key);
+  };
+  const scaled = part.knownPiece && scaledBall(worked.clay, form, worked.making, part.knownPiece, units.length);
+  return (
+    <Way title="From one that came out right" g={scaled?.ok ? scaled.value.bySection : undefined} piece={piece}>
+      <HStack gap="2" flexWrap="wrap" alignItems="flex-start">
+        <OptionalMass label="Its ball" width="92px" value={known.ballG} onValue={(ballG, key) => set({ ballG: ballG ?? 0 }, key)} />
+        {part.knownPiece && (
+          <>
+            <OptionalLength
+              label="High, finished"
+              width="104px"
+              value={known.height}
+              onValue={(height, key) => set({ height: height || form.sizes.height }, key)}
+            />
+            <OptionalLength
+              label="Mouth, finished"
+              width="112px"
+              value={known.width}
+              onValue={(width, key) => set({ width: width || form.sizes.rimDiameter }, key)}
+            />
+          </>
+        )}
+      </HStack>
+      {scaled && !scaled.ok && (
+        <Box role="alert" color="bad" fontSize="sm">
+          {scaled.problem.message}
+        </Box>
+      )}
+      {scaled?.ok && (
+        <Box fontSize="sm" color="fg.muted">
+          {scaled.value.factor.toFixed(2)} times as large along each side. If walls grew too, the cube law:{' '}
+          {units.mass(scaled.value.byCube)}. Twice the clay makes a piece only {TWICE_THE_CLAY.toFixed(2)} times as large.
+        </Box>
+      )}
+      {!scaled && (
+        <Box fontSize="sm" color="fg.muted">
+          Of this form and way of making, in any size.
+        </Box>
+      )}
+    </Way>
+  );
+}
+
+const KIND_WORDS: Record<AttachedPart['kind'], string> = { handle: 'Handle', knob: 'Knob', spout: 'Spout', foot: 'Foot', other: 'Other' };
+
+/** Handles, knobs, spouts and feet: weighed, or measured; of the same clay or another. */
+export function PutOn({ piece }: { piece: PieceModel }) {
+  const { workspace } = useWorkspace();
+  const { part, worked, units } = piece;
+  const attached = part.attached ?? [];
+  const change = (make: (now: readonly AttachedPart[]) => readonly AttachedPart[], key?: string) =>
+    piece.takePart(
+      (now) => {
+        const next = make(now.attached ?? []);
+        return { attached: next.length ? next : undefined };
+      },
+      'what is put on',
+      key,
+    );
+  const edit = (id: string, with_: Partial<AttachedPart>, key?: string) =>
+    change((now) => now.map((each) => (each.id === id ? { ...each, ...with_ } : each)), key);
+  const addOne = (id: string) => change((now) => [...now, { id, kind: 'handle' }]);
+  const matterOf = matterIn(workspace);
+  return (
+    <Block title={piece.by === 'wheel' ? 'Put on after throwing, not in the ball' : 'Put on, weighed or measured'}>
+      {attached.map((each) => {
+        const matter = (each.bodyId && matterOf(each.bodyId)) || worked.clay.matter;
+        const measured = each.massG === undefined;
+        return (
+          <HStack key={each.id} gap="3" flexWrap="wrap" alignItems="flex-start" borderTopWidth="1px" borderColor="line" paddingBlock="1">
+            <Box width="110px">
+              <LabelledChoice
+                label="What"
+                value={each.kind}
+                options={ATTACHED_KINDS.map((value) => ({ value, words: KIND_WORDS[value] }))}
+                onChoose={(kind) => edit(each.id, { kind })}
+              />
+            </Box>
+            <Box width="140px">
+              <LabelledChoice
+                label="Its clay"
+                value={each.bodyId ?? ''}
+                options={[{ value: '', words: 'the same' }, ...workspace.bodies.map(({ id, name }) => ({ value: id, words: name }))]}
+                onChoose={(bodyId) => edit(each.id, { bodyId: bodyId || undefined })}
+              />
+              {each.bodyId !== undefined && each.bodyId !== part.bodyId && (
+                <Box fontSize="sm" color="warn">
+                  <b>Care:</b> clays that shrink unlike each other crack at the joint. Try one first.
+                </Box>
+              )}
+            </Box>
+            <OptionalMass label="Weighs, wet" width="92px" value={each.massG} onValue={(massG, key) => edit(each.id, { massG }, key)} />
+            {measured && (
+              <>
+                <OptionalLength
+                  label="or long"
+                  width="86px"
+                  value={each.length}
+                  onValue={(length, key) => edit(each.id, { length: length || undefined }, key)}
+                />
+                <OptionalLength
+                  label="wide"
+                  width="76px"
+                  value={each.width}
+                  onValue={(width, key) => edit(each.id, { width: width || undefined }, key)}
+                />
+                <OptionalLength
+                  label="thick, or round"
+                  width="112px"
+                  value={each.thick}
+                  onValue={(thick, key) => edit(each.id, { thick: thick || undefined }, key)}
+                />
+              </>
+            )}
+            <Box paddingTop="5" color="wet" fontFamily="figure" fontWeight="650" minWidth="64px">
+              {units.mass(attachedG(each, matter))}
+            </Box>
+            <Box paddingTop="4">
+              <Act aria-label={`Delete the ${each.kind}`} onClick={() => change((now) => now.filter(({ id }) => id !== each.id))}>
+                Delete
+              </Act>
+            </Box>
+          </HStack>
+        );
+      })}
+      <Act marginTop="1" onClick={() => addOne(crypto.randomUUID())}>
+        Add a handle, knob, spout or foot
+      </Act>
+    </Block>
+  );
+}
+
+/** Allowances that few pieces need. */
+function TakenElsewhere({ piece }: { piece: PieceModel }) {
+  const { family } = piece.form;
+  const names: (keyof Making)[] = [
+    ...(family === 'disc' ? [] : (['wholeWall', 'carveDepth', 'carveHeight', 'rimGround'] as const)),
+    ...(family === 'disc' || family === 'plate' ? (['edgeCut'] as const) : []),
+  ];
+  return (
+    <Block title="Taken elsewhere, in the ball">
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
+        {names.map((name) => (
+          <OptionalLength
+            key={name}
+            label={MAKING_WORDS[name][0]!.toUpperCase() + MAKING_WORDS[name].slice(1)}
+            width="170px"
+            value={piece.worked.making[name]}
+            onValue={(mm, key) => piece.takeAllowance(name)(mm ?? 0, key)}
+          />
+        ))}
+      </HStack>
+    </Block>
+  );
+}

@@ -1,0 +1,79 @@
+'use client';
+
+import { remaining } from '@/core/clay';
+import { type RoundWall, stripFault, wallOf } from '@/core/handbuild';
+import { type SlabWork, finishedSizes } from '@/core/workspace';
+import { Act, OptionalLength } from '@/ui/fields';
+import { Box, HStack } from '@chakra-ui/react';
+import { useState } from 'react';
+import { Block, Told } from '@/ui/blocks';
+import type { PieceModel } from '../model/use-piece';
+
+/** A wet template the other way: measured on the paper, it says what it finishes as. */
+export function PaperModel({ piece, work }: { piece: PieceModel; work: SlabWork }) {
+  const { clay } = piece.worked;
+  const { length } = piece.units;
+  const [measured, setMeasured] = useState<{ upper?: number | undefined; lower?: number | undefined; slant?: number | undefined }>({});
+  const [refused, setRefused] = useState<string | undefined>();
+  const left = remaining(clay.shrinkage, 'glazed', 'width') / remaining(clay.shrinkage, work.at, 'width');
+  const { upper, lower = upper, slant } = measured;
+  const strip = upper && lower && slant ? { upper, lower, slant } : undefined;
+  const fault = strip && stripFault(strip);
+  const { wall = 0, floor = 0 } = piece.form.sizes;
+  const made = strip && !fault ? wallOf(strip, wall / left) : undefined;
+  const finished: RoundWall | undefined = made && {
+    top: made.top * left,
+    bottom: made.bottom * left,
+    height: made.height * left,
+    thickness: wall,
+  };
+  const raised = work.choices.base === 'under' ? floor : 0;
+  const use = (round: RoundWall) =>
+    setRefused(
+      piece.takePart(
+        (now) => ({
+          sizes: { ...now.sizes, ...finishedSizes({ height: round.height + raised, rimDiameter: round.top, baseDiameter: round.bottom }) },
+        }),
+        'sizes from the paper model',
+      ),
+    );
+  return (
+    <Block title="From a paper model">
+      <Box fontSize="sm" color="fg.muted" maxWidth="70ch">
+        Measured flat, along the middle of the clay, without any lap: what it finishes as when it is cut from this clay{' '}
+        {work.at === 'wet' ? 'wet' : 'at leather hard'}.
+      </Box>
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
+        <OptionalLength
+          label="Along the rim"
+          value={measured.upper}
+          onValue={(mm) => setMeasured((now) => ({ ...now, upper: mm || undefined }))}
+        />
+        <OptionalLength
+          label="Along the foot"
+          hint="as the rim if empty"
+          value={measured.lower}
+          onValue={(mm) => setMeasured((now) => ({ ...now, lower: mm || undefined }))}
+        />
+        <OptionalLength label="High" value={measured.slant} onValue={(mm) => setMeasured((now) => ({ ...now, slant: mm || undefined }))} />
+        {finished && (
+          <>
+            <Told words="finishes, mouth">{length(finished.top)}</Told>
+            <Told words="base">{length(finished.bottom)}</Told>
+            <Told words="high" small={`for a wall ${length(wall)} thick, finished`}>
+              {length(finished.height + raised)}
+            </Told>
+            <Box alignSelf="center">
+              <Act onClick={() => use(finished)}>Make it this size</Act>
+            </Box>
+          </>
+        )}
+      </HStack>
+      {(fault ?? refused) && (
+        <Box role="alert" fontSize="sm" color="bad">
+          {fault ?? refused}
+        </Box>
+      )}
+    </Block>
+  );
+}

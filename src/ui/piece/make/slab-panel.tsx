@@ -1,0 +1,104 @@
+'use client';
+
+import { BASES, CORNERS, SEAMS, type SlabChoices, slabKind } from '@/core/handbuild';
+import type { SlabWork } from '@/core/workspace';
+import { Act, LabelledChoice, OptionalLength, OptionalNumber, optionsOf } from '@/ui/fields';
+import { Box, HStack } from '@chakra-ui/react';
+import type { PieceModel } from '../model/use-piece';
+import { openRoom } from '@/ui/rooms';
+import { AssembledPiece } from '../drawing';
+import { PaperModel } from './paper-model';
+import { RolledSlabs } from './rolled-slabs';
+
+const CUT_AT = { wet: 'Wet', leather: 'Leather hard' } as const;
+
+/** How it is cut and joined. */
+function Choices({ piece, work }: { piece: PieceModel; work: SlabWork }) {
+  const kind = slabKind(piece.form);
+  const { choices } = work;
+  const set = (change: Partial<SlabChoices>, label: string, key?: string) => piece.takeHand({ slab: change }, label, key);
+  return (
+    <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="4">
+      {kind !== 'flat' && kind !== 'darts' && (
+        <LabelledChoice
+          label="Base"
+          value={choices.base}
+          options={optionsOf(BASES)}
+          onChoose={(base) => void set({ base }, BASES[base].toLowerCase())}
+        />
+      )}
+      {piece.form.family === 'box' && (
+        <LabelledChoice
+          label="Corners"
+          value={choices.corners}
+          options={optionsOf(CORNERS)}
+          onChoose={(corners) => void set({ corners }, CORNERS[corners].toLowerCase())}
+        />
+      )}
+      {kind === 'strip' && (
+        <LabelledChoice
+          label="Seam"
+          value={choices.seam}
+          options={optionsOf(SEAMS)}
+          onChoose={(seam) => void set({ seam }, SEAMS[seam].toLowerCase())}
+        />
+      )}
+      {kind === 'strip' && choices.seam === 'lapped' && (
+        <OptionalLength
+          label="Lap, wet"
+          width="92px"
+          value={choices.overlap}
+          onValue={(overlap, key) => set({ overlap: overlap ?? 0 }, 'lap', key)}
+        />
+      )}
+      {kind === 'darts' && (
+        <OptionalNumber
+          label="Darts"
+          width="92px"
+          value={choices.darts}
+          min={3}
+          max={24}
+          whole
+          such="6"
+          onValue={(darts, key) => set({ darts }, 'darts', key)}
+        />
+      )}
+      <LabelledChoice
+        label="Cut when"
+        value={choices.cutAt}
+        options={optionsOf(CUT_AT)}
+        onChoose={(cutAt) => void set({ cutAt }, `cut ${CUT_AT[cutAt].toLowerCase()}`)}
+      />
+    </HStack>
+  );
+}
+
+/** From finished sizes to the slab to roll and the templates to cut it by. */
+export function SlabPanel({ piece }: { piece: PieceModel }) {
+  const { hand } = piece;
+  if (hand?.by !== 'slab') return null;
+  const kind = slabKind(piece.form);
+  return (
+    <Box>
+      <Choices piece={piece} work={hand} />
+      {kind === 'darts' && (
+        <Box fontSize="sm" color="fg.muted" marginBottom="3" maxWidth="70ch">
+          This wall curves both ways: a flat slab takes it only with darts, pressed in a former, or in coils. The darts below close into it.
+        </Box>
+      )}
+      {piece.form.sizes.footHeight !== undefined && piece.form.manner.foot === 'ring' && (
+        <Box fontSize="sm" color="fg.muted" marginBottom="3">
+          The foot ring is not among the parts: put it on as a strip of the same slab, or leave the foot flat.
+        </Box>
+      )}
+      <RolledSlabs piece={piece} work={hand} />
+      <Box display={{ base: 'block', md: 'none' }}>
+        <AssembledPiece piece={piece} />
+      </Box>
+      <Act marginBottom="4" onClick={() => openRoom(piece.plan.id, 'tools', 'templates')}>
+        Templates to cut by
+      </Act>
+      {piece.form.family === 'cylinder' && <PaperModel piece={piece} work={hand} />}
+    </Box>
+  );
+}

@@ -1,0 +1,142 @@
+'use client';
+
+import { type Stage } from '@/core/clay';
+import { type FamilyName, type Form, type SizeName, sizesOf } from '@/core/form';
+import {
+  type Conflict,
+  type LimitCheck,
+  type NumberName,
+  type Throwing,
+  type Worked,
+  beyondItself,
+  checkLimits,
+  conflictsIn,
+  isExact,
+} from '@/core/sizing';
+import type { Hand } from '@/core/handbuild';
+import {
+  type HandWork,
+  type KnownClay,
+  type Part,
+  type Plan,
+  type Workspace,
+  changedForm,
+  handOf,
+  shopOf,
+  sizedPlanPart,
+  throwingOf,
+} from '@/core/workspace';
+import { commands } from '@/store';
+import { type Units, run, useUnits, useWorkspace } from '@/ui/state';
+import { useMemo, useState } from 'react';
+import { type Takers, takersOf } from './takers';
+import { type AnyWay, FORM_WORDS, WAY_WORDS } from './words';
+
+/** A number whose arithmetic can be open, or the shrinkage and what it rests on. */
+export type Opened = NumberName | 'shrinkage' | 'hand';
+
+/** A plan's piece worked out, and what can be done to it. */
+export interface PieceModel extends Takers {
+  readonly plan: Plan;
+  readonly part: Part;
+  readonly known: KnownClay;
+  readonly worked: Worked;
+  readonly form: Form<'glazed'>;
+  /** The sizes its form has, in order. */
+  readonly names: readonly SizeName[];
+  readonly conflicts: readonly Conflict[];
+  /** What the maker's place allows, looked at. */
+  readonly placeChecks: readonly LimitCheck[];
+  /** What to weigh out, g: the ball of the run, by its test piece once that is accepted, or the clay for what is made by hand. */
+  readonly weighOut: number | undefined;
+  readonly throwing: Throwing;
+  readonly by: Hand;
+  /** What is rolled, pressed or coiled, of a piece made by hand. */
+  readonly hand: HandWork | undefined;
+  /** Why the stored piece cannot be made, after its clay changed say; the last possible one is in `worked`. */
+  readonly impossible: string | undefined;
+  readonly units: Units;
+  /** The number whose arithmetic is open. */
+  readonly opened: Opened;
+  readonly open: (name: Opened) => void;
+  readonly chooseWay: (way: AnyWay) => void;
+  readonly chooseClay: (bodyId: string | undefined) => void;
+  readonly chooseBatch: (batchId: string | undefined) => void;
+  readonly chooseCone: (cone: string | undefined) => void;
+  readonly chooseFamily: (family: FamilyName) => void;
+}
+
+const isByHand = (way: AnyWay): way is Exclude<Hand, 'wheel'> => way === 'slab' || way === 'former' || way === 'coil';
+
+/** The part worked out as it is, or as it was when it could last be made, with why it now cannot. */
+function useWorked(part: Part, workspace: Workspace, units: Units) {
+  const now = sizedPlanPart(workspace, part, units.length);
+  const [last, setLast] = useState(() => (now.ok ? now.value : undefined));
+  if (now.ok && last !== now.value) setLast(now.value);
+  return { possible: now.ok ? now.value : last, impossible: now.ok ? undefined : now.problem.message };
+}
+
+/** Works out the open plan and hands each field the way to change it. Undefined while nothing possible is known of it. */
+export function usePiece(plan: Plan): PieceModel | undefined {
+  const { workspace } = useWorkspace();
+  const units = useUnits();
+  const [part] = plan.parts;
+  const { possible, impossible } = useWorked(part, workspace, units);
+  const [opened, open] = useState<Opened | undefined>();
+  const takers = useMemo(() => takersOf(plan.id, units), [plan.id, units]);
+  if (!possible) return undefined;
+
+  const { part: shown, sized, hand, known } = possible;
+  const by = handOf(shown);
+  const form = sized.stages.glazed;
+  return {
+    plan,
+    part,
+    known,
+    worked: { clay: possible.clay, known: shown.sizes, making: possible.making, sized, odds: shown.odds },
+    form,
+    names: sizesOf(form, form.sizes),
+    placeChecks: checkLimits(possible.clay, sized, shopOf(workspace).place ?? {}, beyondItself(sized, shown)),
+    weighOut: possible.weighOut,
+    throwing: throwingOf(possible),
+    conflicts: conflictsIn(shown, shown.sizes, possible.clay, shown.odds),
+    by,
+    hand,
+    impossible,
+    units,
+    opened: opened === undefined || opened === 'hand' ? (by === 'wheel' ? 'ball' : 'hand') : opened,
+    open,
+    ...takers,
+    chooseWay: (way) => {
+      const label = `way of making: ${WAY_WORDS[way]}`;
+      if (isByHand(way)) return run(commands.setHand(plan.id, { by: way }, label));
+      return run(commands.setWay(plan.id, way, label));
+    },
+    chooseClay: (bodyId) => {
+      const name = workspace.bodies.find(({ id }) => id === bodyId)?.name ?? 'no clay';
+      run(commands.setClay(plan.id, bodyId, `clay: ${name}`));
+    },
+    chooseBatch: (batchId) => {
+      const name = workspace.batches.find(({ id }) => id === batchId)?.name ?? 'none said';
+      run(commands.setBatch(plan.id, batchId, `batch: ${name}`));
+    },
+    chooseCone: (cone) =>
+      run(commands.setFiring(plan.id, cone === undefined ? undefined : { cone }, `firing: ${cone ? `cone ${cone}` : 'as usual'}`)),
+    chooseFamily: (family) =>
+      run(
+        commands.setPart(
+          plan.id,
+          // a box that becomes a cup is still built of slabs
+          { ...changedForm(part, form, family), ...(by !== 'wheel' && { hand: { ...part.hand, by } }) },
+          `form: ${FORM_WORDS[family]}`,
+        ),
+      ),
+  };
+}
+
+/** Whether a size is known at a stage and holds there; one that another contradicts does not, until that is settled. */
+export const isKnownAt = ({ worked, conflicts }: PieceModel, size: SizeName, at: Stage): boolean =>
+  worked.known[size]?.some(
+    (known, index) =>
+      known.at === at && !(isExact(known) && known.free) && !conflicts.some((each) => each.size === size && each.index === index),
+  ) ?? false;

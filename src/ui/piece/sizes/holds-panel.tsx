@@ -1,0 +1,190 @@
+'use client';
+
+import { type Form, type SizeName, checkForm, holdsMl } from '@/core/form';
+import { type Joined, type Keep, type Limit, USUAL_ODDS, type Wanted, aimFor, joinedSizes, reach, withPouringLip } from '@/core/sizing';
+import { Act, LabelledChoice, OptionalLength, OptionalVolume } from '@/ui/fields';
+import { StageName } from '@/ui/stage';
+import { areaWords } from '@/ui/steps';
+import { Box, HStack } from '@chakra-ui/react';
+import { Block, Told } from '@/ui/blocks';
+import type { PieceModel } from '../model/use-piece';
+
+const KEEPS: Record<Keep, string> = {
+  proportions: 'the proportions',
+  height: 'the height',
+  mouth: 'the widths',
+};
+
+/** What the finished piece holds, what it is asked to hold, and what glaze has to cover. */
+export function HoldsPanel({ piece }: { piece: PieceModel }) {
+  const { worked, units, form, part } = piece;
+  const { measures } = worked.sized;
+  const belowRim = part.wanted?.belowRim ?? 0;
+  const area = (cm2: number) => areaWords(cm2, units.choice.length);
+  return (
+    <Box>
+      <Box marginBottom="2">
+        <StageName stage="glazed" />
+      </Box>
+      <HStack gap="8" flexWrap="wrap" marginBottom="4" alignItems="flex-start">
+        <Told words="holds, to the brim">{units.volume(measures.brimMl)}</Told>
+        {belowRim > 0 && <Told words={`holds, to ${units.length(belowRim)} below the rim`}>{units.volume(holdsMl(form, belowRim))}</Told>}
+        <Told words="glaze inside, with the rim">{area(measures.insideCm2)}</Told>
+        <Told words="glaze outside">{area(measures.outsideCm2)}</Told>
+      </HStack>
+      <Target piece={piece} />
+      <PouringLipBlock piece={piece} />
+      <JoinedBlock piece={piece} />
+      <Box fontSize="sm" color="fg.muted">
+        Food and drink: size and cone do not make a pot food-safe. Absorption, crazing and leaching are tested on the fired, glazed piece.
+      </Box>
+    </Box>
+  );
+}
+
+function Target({ piece }: { piece: PieceModel }) {
+  const { part } = piece;
+  const wanted: Partial<Wanted> = part.wanted ?? {};
+  const set = (change: Partial<Wanted>, key?: string) =>
+    piece.takePart((now) => ({ wanted: { ...now.wanted, ...change } }), 'what it should hold', key);
+  return (
+    <Block title="It should hold">
+      <HStack gap="3" flexWrap="wrap" alignItems="flex-start">
+        <OptionalVolume label="Amount" value={wanted.capacityMl} onValue={(capacityMl, key) => set({ capacityMl }, key)} />
+        <OptionalLength
+          label="To so far below the rim"
+          width="170px"
+          value={wanted.belowRim}
+          onValue={(belowRim, key) => set({ belowRim }, key)}
+        />
+        <OptionalLength label="No taller than" value={wanted.maxHeight} onValue={(mm, key) => set({ maxHeight: mm || undefined }, key)} />
+        <OptionalLength label="No wider than" value={wanted.maxWidth} onValue={(mm, key) => set({ maxWidth: mm || undefined }, key)} />
+        <Box width="150px">
+          <LabelledChoice
+            label="Keeping"
+            value={wanted.keep ?? 'proportions'}
+            options={(Object.keys(KEEPS) as Keep[]).map((value) => ({ value, words: KEEPS[value] }))}
+            onChoose={(keep) => set({ keep })}
+          />
+        </Box>
+      </HStack>
+      {wanted.capacityMl ? <Found piece={piece} wanted={{ keep: 'proportions', ...wanted, capacityMl: wanted.capacityMl }} /> : null}
+    </Block>
+  );
+}
+
+/** The sizes at which it holds what was asked, or the nearest there are. */
+function Found({ piece, wanted }: { piece: PieceModel; wanted: Wanted }) {
+  const { units, form } = piece;
+  const { form: found, met } = reach(form, insideLimits(piece, wanted));
+  const possible = checkForm(found, units.length);
+  const holds = holdsMl(found, wanted.belowRim);
+  const { height, rimDiameter } = found.sizes;
+  const sizes = `${units.length(height)} high, ${units.length(rimDiameter)} across the mouth`;
+  if (!possible.ok) {
+    return (
+      <Box role="status" color="bad" marginTop="2">
+        {possible.problem.message}
+      </Box>
+    );
+  }
+  return (
+    <HStack role="status" marginTop="2" gap="3" flexWrap="wrap">
+      <Box color={met ? 'glazed' : 'bad'}>
+        {met ? `${sizes}: holds ${units.volume(holds)}.` : `Not possible like this. The nearest holds ${units.volume(holds)}: ${sizes}.`}
+      </Box>
+      <Act look={met ? 'solid' : 'plain'} onClick={() => piece.takeForm(found, `holds ${units.volume(holds)}`, limitsOf(found, wanted))}>
+        {met ? 'Use these sizes' : 'Use the nearest'}
+      </Act>
+    </HStack>
+  );
+}
+
+/** What was asked not to be passed stays known, beside the sizes found for it. */
+function limitsOf({ sizes }: Form<'glazed'>, { maxHeight, maxWidth }: Wanted): Partial<Record<SizeName, Limit>> {
+  const widest = (['bellyDiameter', 'bodyDiameter', 'rimDiameter'] as const).find(
+    (name) => sizes[name] !== undefined && sizes[name] >= sizes.rimDiameter,
+  );
+  return {
+    ...(maxHeight && { height: { at: 'glazed', most: maxHeight } }),
+    ...(maxWidth && widest && { [widest]: { at: 'glazed', most: maxWidth } }),
+  };
+}
+
+/** A most that is not passed in as many pieces as the odds say: aimed at from inside. */
+function insideLimits({ worked }: PieceModel, wanted: Wanted): Wanted {
+  const { clay, odds = USUAL_ODDS } = worked;
+  const aim = (size: 'height' | 'rimDiameter', most: number | undefined) => most && aimFor({ clay, size }, { at: 'glazed', most }, odds);
+  return { ...wanted, maxHeight: aim('height', wanted.maxHeight), maxWidth: aim('rimDiameter', wanted.maxWidth) };
+}
+
+function PouringLipBlock({ piece }: { piece: PieceModel }) {
+  const { part, worked, units } = piece;
+  const pulled = part.pouringLip;
+  const set = (change: { drop?: number | undefined; reach?: number | undefined }, key: string) => {
+    const lipOf = ({ drop = 0, reach: out = 0 }: typeof change) => (drop || out ? { drop, reach: out } : undefined);
+    return piece.takePart((now) => ({ pouringLip: lipOf({ ...now.pouringLip, ...change }) }), 'pouring lip', key);
+  };
+  const told = pulled && withPouringLip(worked.sized, pulled);
+  return (
+    <Block title="A pouring lip pulled into the rim">
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
+        <OptionalLength label="Its edge sinks" value={pulled?.drop} onValue={(drop, key) => set({ drop: drop ?? 0 }, key)} />
+        <OptionalLength label="It stands out" value={pulled?.reach} onValue={(out, key) => set({ reach: out ?? 0 }, key)} />
+        {told && (
+          <>
+            <Told words="holds before it runs over">{units.volume(told.holdsMl)}</Told>
+            <Told words="widest, over the lip">{units.length(told.widest)}</Told>
+          </>
+        )}
+      </HStack>
+    </Block>
+  );
+}
+
+const COPIES = { '1': 'one alone', '2': 'two', '3': 'three in a row', ring: 'three in a ring' } as const;
+
+function JoinedBlock({ piece }: { piece: PieceModel }) {
+  const { part, worked, units } = piece;
+  const { joined } = part;
+  const set = (change: Partial<Joined>, key?: string) =>
+    piece.takePart((now) => ({ joined: now.joined && { ...now.joined, ...change } }), 'joined copies', key);
+  const sizes = joined && joinedSizes(worked.sized, joined);
+  return (
+    <Block title="Copies pressed together">
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
+        <Box width="150px">
+          <LabelledChoice
+            label="Copies joined"
+            value={!joined ? '1' : joined.copies === 3 && joined.ring ? 'ring' : (String(joined.copies) as '2' | '3')}
+            options={(Object.keys(COPIES) as (keyof typeof COPIES)[]).map((value) => ({ value, words: COPIES[value] }))}
+            onChoose={(value) =>
+              piece.takePart(
+                { joined: value === '1' ? undefined : { flattened: 2, ...joined, copies: value === '2' ? 2 : 3, ring: value === 'ring' } },
+                'joined copies',
+              )
+            }
+          />
+        </Box>
+        {joined && sizes && (
+          <>
+            <OptionalLength label="Each flattened by" value={joined.flattened} onValue={(mm, key) => set({ flattened: mm ?? 0 }, key)} />
+            <OptionalLength
+              label="Handle’s top over rim"
+              width="160px"
+              value={joined.handleRise}
+              onValue={(handleRise, key) => set({ handleRise }, key)}
+            />
+            <OptionalLength label="Handle, thick" value={joined.handleThick} onValue={(handleThick, key) => set({ handleThick }, key)} />
+            <Told words="overall width">{units.length(sizes.overall)}</Told>
+            <Told words="footprint">
+              {units.length(sizes.footprint[0])} × {units.length(sizes.footprint[1])}
+            </Told>
+            {sizes.clear !== undefined && <Told words="clear under the handle">{units.length(sizes.clear)}</Told>}
+            {sizes.clearFromFloor !== undefined && <Told words="clear from the floor">{units.length(sizes.clearFromFloor)}</Told>}
+          </>
+        )}
+      </HStack>
+    </Block>
+  );
+}

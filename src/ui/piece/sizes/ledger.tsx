@@ -1,0 +1,175 @@
+'use client';
+
+import { STAGES, type Stage, remaining } from '@/core/clay';
+import { type SizeName, sizeIn } from '@/core/form';
+import { type Limit, STAGE_WORDS, USUAL_ODDS, type Window, isExact, oddsWords, windowAt } from '@/core/sizing';
+import { Choice, LengthInput } from '@/ui/fields';
+import { StageName } from '@/ui/stage';
+import { ink } from '@/ui/theme';
+import { HStack } from '@chakra-ui/react';
+import { Fragment } from 'react';
+import { Conflicts } from './conflicts';
+import { Sideways } from '@/ui/blocks';
+import { KnotTable } from './knot-table';
+import { type PieceModel, isKnownAt } from '../model/use-piece';
+
+/** A stair of what is left of 100 wet: the bar is the true length, what is gone is open. */
+function Stair({ stage, left }: { stage: Stage; left: number }) {
+  return (
+    <div className="ledger-stair">
+      <div style={{ width: `${left * 100}%`, background: ink(stage) }} />
+    </div>
+  );
+}
+
+function Head({ piece, stage }: { piece: PieceModel; stage: Stage }) {
+  const left = remaining(piece.worked.clay.shrinkage, stage, 'width');
+  return (
+    <th scope="col">
+      <div className="ledger-stage">
+        <StageName stage={stage} />
+        <span title={`of 100 wet, ${STAGE_WORDS[stage]}`}>{(left * 100).toFixed(1)}</span>
+      </div>
+      <Stair stage={stage} left={left} />
+    </th>
+  );
+}
+
+function SizeCell({ piece, size, stage }: { piece: PieceModel; size: SizeName; stage: Stage }) {
+  return (
+    <td>
+      <LengthInput
+        label={`${sizeIn(piece.form.family, size).row}, ${STAGE_WORDS[stage]}`}
+        mm={piece.worked.sized.stages[stage].sizes[size] ?? 0}
+        takeMm={piece.takeSize(size, stage)}
+        takeSpan={piece.takeLimit(size, stage)}
+        takeNothing={piece.letGo(size, stage)}
+        known={isKnownAt(piece, size, stage)}
+        color={stage}
+        align="right"
+        name={`${size}@${stage}`}
+        open={piece.open}
+        className="ledger-figure"
+      />
+    </td>
+  );
+}
+
+/** For a size that is a limit: between which lengths it may be at each stage to end inside often enough. */
+function WindowRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
+  const { clay, known, odds = USUAL_ODDS } = piece.worked;
+  const limit = known[size]?.find((each): each is Limit => !isExact(each));
+  if (!limit) return null;
+  return (
+    <tr data-window={size}>
+      <th scope="row">go, {oddsWords(odds)}</th>
+      {STAGES.map((stage) => (
+        <td key={stage} style={{ color: ink(stage) }}>
+          {windowWords(windowAt({ clay, size }, limit, stage, odds), piece.units.length)}
+        </td>
+      ))}
+    </tr>
+  );
+}
+
+function windowWords({ go, best }: Window, length: (mm: number) => string): string {
+  if (!go) return `${oddsWords(best)} at best`;
+  const [least, most] = go;
+  if (least === undefined) return `≤ ${length(most!)}`;
+  return most === undefined ? `≥ ${length(least)}` : `${length(least)} – ${length(most)}`;
+}
+
+function WeightCell({ piece, stage }: { piece: PieceModel; stage: Stage }) {
+  const { masses } = piece.worked.sized;
+  const g = stage === 'wet' ? masses.trimmed : masses[stage];
+  return (
+    <td>
+      <button
+        type="button"
+        className="ledger-weight"
+        style={{ color: ink(stage) }}
+        aria-pressed={piece.opened === `mass@${stage}`}
+        aria-label={`Weight, ${STAGE_WORDS[stage]}: ${piece.units.mass(g)}`}
+        onClick={() => piece.open(`mass@${stage}`)}
+      >
+        {stage === 'leather' && '≈ '}
+        {piece.units.mass(g)}
+      </button>
+    </td>
+  );
+}
+
+/** Sizes down, stages across: any size at any stage can be typed and becomes known; the rest follows. */
+export function Ledger({ piece }: { piece: PieceModel }) {
+  return (
+    <>
+      <Conflicts piece={piece} />
+      <SizeTable piece={piece} />
+      <Odds piece={piece} />
+      {piece.form.knots && piece.by !== 'former' && (
+        <Sideways label="Points of the profile, sideways">
+          <KnotTable piece={piece} />
+        </Sideways>
+      )}
+    </>
+  );
+}
+
+const ODDS = [0.8, 0.9, 0.95, 0.99];
+
+/** In how many pieces limits should hold; asked only where a size is one. */
+function Odds({ piece }: { piece: PieceModel }) {
+  if (!Object.values(piece.worked.known).some((known) => known?.some((each) => !isExact(each)))) return null;
+  return (
+    <HStack fontSize="sm" color="fg.muted" marginTop="2" gap="2">
+      <span>Limits and ranges should hold in</span>
+      <Choice
+        label="Odds for limits"
+        value={String(piece.worked.odds ?? USUAL_ODDS)}
+        options={ODDS.map((odds) => ({ value: String(odds), words: oddsWords(odds) }))}
+        onChoose={(odds) => piece.takePart({ odds: Number(odds) }, `limits hold in ${oddsWords(Number(odds))}`)}
+      />
+      <span>pieces</span>
+    </HStack>
+  );
+}
+
+function SizeTable({ piece }: { piece: PieceModel }) {
+  return (
+    <table className="ledger" aria-label="Sizes and weights at every stage">
+      <colgroup>
+        <col className="sizes" />
+        {STAGES.map((stage) => (
+          <col key={stage} />
+        ))}
+      </colgroup>
+      <thead>
+        <tr>
+          <th scope="col">underlined = entered</th>
+          {STAGES.map((stage) => (
+            <Head key={stage} piece={piece} stage={stage} />
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {piece.names.map((size) => (
+          <Fragment key={size}>
+            <tr>
+              <th scope="row">{sizeIn(piece.form.family, size).row}</th>
+              {STAGES.map((stage) => (
+                <SizeCell key={stage} piece={piece} size={size} stage={stage} />
+              ))}
+            </tr>
+            <WindowRow piece={piece} size={size} />
+          </Fragment>
+        ))}
+        <tr>
+          <th scope="row">Weight, trimmed</th>
+          {STAGES.map((stage) => (
+            <WeightCell key={stage} piece={piece} stage={stage} />
+          ))}
+        </tr>
+      </tbody>
+    </table>
+  );
+}

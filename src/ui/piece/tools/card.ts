@@ -1,0 +1,41 @@
+import { type Gauge, shelfCard } from '@/core/bench';
+import { HANDS } from '@/core/handbuild';
+import type { Drawing } from '@/core/paper';
+import { STAGE_WORDS } from '@/core/sizing';
+import { type OwnMeasure, inOwnMeasures, obstacleWords } from '@/core/workspace';
+import { handFigures, weighOutText } from '@/ui/steps';
+import type { PieceModel } from '../model/use-piece';
+
+type Carded = Pick<PieceModel, 'plan' | 'part' | 'known' | 'worked' | 'hand' | 'weighOut' | 'units'>;
+
+/** What to weigh out, as the card says it; or what stands in the way. */
+function weighWords({ hand, weighOut, part, units }: Carded): string {
+  if (hand?.obstacle) return obstacleWords(hand.obstacle, units.length);
+  const told = weighOutText(weighOut ?? 0, part, units);
+  if (hand) return `Weigh out ${told}, ${HANDS[hand.by].toLowerCase()}`;
+  return `Ball ${told}${part.tester?.accepted ? ', by the test piece' : ''}`;
+}
+
+/** The card of a piece for the wall. */
+export function cardOf(
+  piece: Carded,
+  gauges: readonly Gauge[],
+  { batch, measures, date }: { readonly batch: string | undefined; readonly measures: readonly OwnMeasure[]; readonly date: string },
+): Drawing {
+  const { plan, known, worked, hand, units } = piece;
+  const cone = known.firing.cone && `cone ${known.firing.cone}`;
+  return shelfCard(worked, gauges, {
+    name: plan.name,
+    clay: [known.body?.name ?? 'typical stoneware', batch, cone].filter(Boolean).join(', '),
+    note: plan.note,
+    date,
+    length: units.length,
+    weigh: weighWords(piece),
+    hand:
+      hand &&
+      handFigures(hand, worked, units).map(
+        ({ words, figure, stage }) => [stage ? `${words}, ${STAGE_WORDS[stage]}` : words, figure] as const,
+      ),
+    own: (mm) => inOwnMeasures(mm, measures, units.length),
+  });
+}

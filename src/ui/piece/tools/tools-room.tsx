@@ -1,0 +1,127 @@
+'use client';
+
+import { gaugesOf } from '@/core/bench';
+import { correctionOf, tile } from '@/core/paper';
+import { OwnMeasures, PrintSetting, Printed, RuleCheck, fileName, useBench, useRule } from '@/ui/bench';
+import { Saves } from '@/ui/fields';
+import type { Section } from '@/ui/rooms';
+import { useWorkspace } from '@/ui/state';
+import { pdfOf } from '@/workers';
+import { Box, Grid } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { PieceModel } from '../model/use-piece';
+import { cardOf } from './card';
+import { type Draw, drawnTools } from './drawn-tools';
+import { GaugesTool } from './gauges-tool';
+
+interface Props {
+  readonly piece: PieceModel;
+  readonly tools: readonly Section[];
+  readonly tool: string;
+  readonly onTool: (tool: string) => void;
+}
+
+/** What is set, printed or cut out before starting: a list of what there is, one at a time beside it, all chosen ones in one PDF. */
+export function ToolsRoom({ piece, tools, tool, onTool }: Props) {
+  const { worked, plan, units, known, part } = piece;
+  const { workspace } = useWorkspace();
+  const bench = useBench();
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const gauges = piece.by === 'wheel' ? gaugesOf(worked, bench.wheel, piece.throwing, units.length) : [];
+  const batch = workspace.batches.find(({ id }) => id === part.batchId)?.name;
+  const body = known.body?.name ?? 'typical stoneware';
+  const rule = useRule({ body, batch, cone: known.firing.cone, clay: worked.clay }, part.bodyId);
+  const date = new Date().toISOString().slice(0, 10);
+  const draws: Readonly<Record<string, Draw>> = {
+    ...drawnTools(piece, gauges),
+    rule: () => [{ title: 'Shrink rule', drawing: rule.draw() }],
+    card: () => [{ title: 'Shelf card', drawing: cardOf(piece, gauges, { batch, measures: bench.shop.measures ?? [], date }) }],
+  };
+  const choose = (value: string, on: boolean) => setChosen((now) => (on ? [...now, value] : now.filter((each) => each !== value)));
+  const printed = tools.filter(({ value }) => chosen.includes(value));
+  const pdf = async () => {
+    const pages = printed.flatMap(({ value }) =>
+      draws[value]!().flatMap(({ drawing }) => tile(drawing, bench.paper, correctionOf(bench.measuredMm))),
+    );
+    const [first, ...rest] = pages;
+    if (!first) throw new Error('This piece has none of the tools chosen.');
+    return { content: await pdfOf([first, ...rest]), name: `${fileName(`${plan.name} tools`)}.pdf`, type: 'application/pdf' };
+  };
+  return (
+    <Grid
+      templateColumns={{ base: 'minmax(0, 1fr)', md: '190px minmax(0, 1fr)' }}
+      gap="5"
+      paddingTop="2"
+      data-room="tools"
+      data-section={tool}
+    >
+      <Box>
+        <ul className="tools" aria-label="Tools">
+          {tools.map(({ value, words }) => (
+            <li key={value}>
+              {draws[value] ? (
+                <label title="Print with the others chosen">
+                  <input
+                    type="checkbox"
+                    aria-label={`Print: ${words}`}
+                    checked={chosen.includes(value)}
+                    onChange={(event) => choose(value, event.currentTarget.checked)}
+                  />
+                </label>
+              ) : (
+                <span />
+              )}
+              <button type="button" aria-current={value === tool ? 'true' : undefined} onClick={() => onTool(value)}>
+                {words}
+              </button>
+            </li>
+          ))}
+        </ul>
+        <PrintSetting />
+        {printed.length > 0 && (
+          <Saves
+            files={[{ words: printed.length === 1 ? 'Chosen one as PDF' : `${printed.length} chosen, one PDF`, look: 'solid', make: pdf }]}
+          />
+        )}
+      </Box>
+      <Box minWidth="0">
+        <Tool piece={piece} tool={tool} draw={draws[tool]} about={tool === 'rule' ? rule.about : undefined} gauges={gauges} />
+      </Box>
+    </Grid>
+  );
+}
+
+interface ToolProps {
+  readonly piece: PieceModel;
+  readonly tool: string;
+  readonly draw: Draw | undefined;
+  readonly about: React.ReactNode;
+  readonly gauges: ReturnType<typeof gaugesOf>;
+}
+
+function Tool({ piece, tool, draw, about, gauges }: ToolProps) {
+  if (tool === 'gauges') return <GaugesTool gauges={gauges} />;
+  if (tool === 'measures') return <OwnMeasures />;
+  if (tool === 'check') return <RuleCheck clay={piece.worked.clay} finished={piece.form.sizes.rimDiameter} />;
+  const drawings = draw?.() ?? [];
+  if (drawings.length === 0) return <Box color="fg.muted">{NONE[tool] ?? 'Only a round, hollow piece has this tool.'}</Box>;
+  return drawings.map(({ title, drawing, notes }) => (
+    <Printed
+      key={title}
+      title={title}
+      drawing={drawing}
+      about={
+        about ??
+        (notes && (
+          <Box fontSize="sm" color="fg.muted" maxWidth="80ch">
+            {notes}
+          </Box>
+        ))
+      }
+    />
+  ));
+}
+
+const NONE: Readonly<Record<string, string>> = {
+  templates: 'Nothing is cut by a template here: choose a former under Make, or build it from slabs.',
+};

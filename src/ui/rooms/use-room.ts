@@ -1,0 +1,28 @@
+'use client';
+
+import type { Hand } from '@/core/handbuild';
+import { useWorkspace, workspaceStore } from '@/ui/state';
+import { useCallback } from 'react';
+import { type OpenRoom, ROOMS, roomFrom } from './rooms';
+
+/** So many pieces' rooms are remembered: those opened last. */
+const MOST = 200;
+
+/** Opens a room of a piece, on one of its sections; it is remembered for that piece on this device. */
+export function openRoom(planId: string, room: string, section?: string): void {
+  const { rooms = {} } = workspaceStore().getSnapshot().workspace.settings;
+  const { [planId]: _, ...others } = rooms;
+  const latest = Object.entries(others).slice(1 - MOST);
+  workspaceStore().set({ rooms: { ...Object.fromEntries(latest), [planId]: section ? `${room}/${section}` : room } });
+}
+
+/** The room of a piece that is open, and the way to another. A room is opened again where it was left. */
+export function useRoom(planId: string, by: Hand): OpenRoom & { readonly open: (room: string, section?: string) => void } {
+  const { workspace } = useWorkspace();
+  const remembered = workspace.settings.rooms?.[planId];
+  const open = useCallback((room: string, section?: string) => openRoom(planId, room, section), [planId]);
+  return { ...roomFrom(remembered, by), open };
+}
+
+/** The room of a number key, 1 to 5. */
+export const roomOfKey = (key: string): string | undefined => ROOMS[Number(key) - 1]?.value;
