@@ -9,6 +9,8 @@ export default defineConfig({
   test: {
     pool: 'threads',
     maxWorkers: '100%',
+    // nothing here waits; a machine under load is only slower
+    testTimeout: 60_000,
     projects: [
       { resolve: { alias }, test: { name: 'alone', include: ALONE } },
       // what is pure shares one world, loaded once

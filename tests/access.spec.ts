@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import axe, { type RunOnly } from 'axe-core';
-import { expect, test, visit } from './app';
+import { eachSection, expect, room, test, visit } from './app';
 
 const PLACES = ['/', '/wheel', '/pieces', '/clay?body=body-heron-buff', '/compare', '/kit', '/files'];
 
@@ -66,17 +66,14 @@ test.describe('no accessibility violations', () => {
   }
 
   for (const plan of PLANS) {
-    test(`in the tabs of ${plan}`, async ({ page }) => {
+    test(`in the rooms of ${plan}`, async ({ page }) => {
       await visit(page, `/?plan=${plan}`);
-      for (const tab of await page.getByRole('tab').all()) {
-        const words = (await tab.textContent())!;
+      await eachSection(page, async (words) => {
         // what is the same for every way of making was looked at in the first
-        if (plan !== PLANS[0] && SHARED.has(words)) continue;
-        await tab.click();
-        await expect(page.getByRole('tabpanel').locator('*').first()).toBeVisible();
-        // what stands about the panel was looked at with the places
-        expect(await faultsEverywhere(page, '[role=tabpanel]'), words).toEqual([]);
-      }
+        if (plan !== PLANS[0] && SHARED.has(words)) return;
+        // what stands about the room was looked at with the places
+        expect(await faultsEverywhere(page, '[data-room]'), words).toEqual([]);
+      });
     });
   }
 });
@@ -84,7 +81,7 @@ test.describe('no accessibility violations', () => {
 test('a refusal and an open quick size have no violations either', async ({ page }) => {
   await visit(page);
   await page.getByLabel('Finished wall', { exact: true }).fill('50');
-  await page.getByLabel('Quick size: a finished size', { exact: true }).fill('74');
+  await page.getByLabel('Find, or type a finished size', { exact: true }).fill('74');
   expect(await faultsOf(page, 'body', RULES.all)).toEqual([]);
 });
 
@@ -117,11 +114,12 @@ test.describe('on a phone', () => {
     await page.getByLabel('Finished height', { exact: true }).tap();
     await page.getByLabel('Finished height', { exact: true }).fill('4 3/4 in');
     await expect(page.locator('[data-number="gauge"]')).toHaveText('141.8 mm');
-    await page.getByLabel('Cut with the needle', { exact: true }).tap();
-    await page.getByLabel('Cut with the needle', { exact: true }).fill('4');
+    await room(page, 'Make');
+    await page.getByLabel('Cut off rim', { exact: true }).tap();
+    await page.getByLabel('Cut off rim', { exact: true }).fill('4');
     await expect(page.locator('[data-number="pulled"]')).toHaveText('145.8 mm');
     await page.getByRole('button', { name: /^Undo/ }).tap();
-    await expect(page.getByLabel('Cut with the needle', { exact: true })).toHaveValue('2.5');
+    await expect(page.getByLabel('Cut off rim', { exact: true })).toHaveValue('2.5');
   });
 
   test('the answer comes before the drawing, the drawing before the ledger', async ({ page }) => {

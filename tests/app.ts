@@ -45,3 +45,28 @@ export async function type(page: Page, label: string, text: string): Promise<voi
 export async function saved(page: Page): Promise<void> {
   await expect(page.locator('[data-saving="saved"]')).toHaveCount(1);
 }
+
+/** Opens a room of the piece, and in it the section or tool of that name. */
+export async function room(page: Page, name: string, section?: string): Promise<void> {
+  await page
+    .getByRole('navigation', { name: 'Rooms of the piece' })
+    .getByRole('button', { name: new RegExp(`^${name}`) })
+    .click();
+  if (!section) return;
+  const within = name === 'Tools' ? page.getByRole('list', { name: 'Tools' }) : page.getByRole('navigation', { name: `In ${name}` });
+  await within.getByRole('button', { name: section, exact: true }).click();
+}
+
+/** Opens every section of every room of the piece in turn. */
+export async function eachSection(page: Page, look: (words: string) => Promise<void>): Promise<void> {
+  for (const name of ['Sizes', 'Make', 'Tools', 'Fit', 'Made']) {
+    await room(page, name);
+    const within = name === 'Tools' ? page.getByRole('list', { name: 'Tools' }) : page.getByRole('navigation', { name: `In ${name}` });
+    const sections = await within.getByRole('button').allTextContents();
+    for (const section of sections.length > 0 ? sections : [undefined]) {
+      if (section) await room(page, name, section);
+      await expect(page.locator('[data-room]').locator('*').first()).toBeVisible();
+      await look(section ?? name);
+    }
+  }
+}

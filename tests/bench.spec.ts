@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { answer, expect, saved, test, type, visit } from './app';
+import { answer, expect, room, saved, test, type, visit } from './app';
 
 async function savedAs(page: import('@playwright/test').Page, button: string): Promise<{ name: string; bytes: Buffer }> {
   const download = page.waitForEvent('download');
@@ -11,7 +11,7 @@ async function savedAs(page: import('@playwright/test').Page, button: string): P
 
 test('a shrink rule is seen, printed from a worker with its font, and saved as SVG and DXF', async ({ page }) => {
   await visit(page);
-  await page.getByRole('tab', { name: 'Bench' }).click();
+  await room(page, 'Tools', 'Shrink rule');
   const rule = page.getByRole('region', { name: 'Shrink rule' });
   await expect(rule).toContainText('one page');
   await type(page, 'Rule reads up to', '500');
@@ -31,7 +31,7 @@ test('a shrink rule is seen, printed from a worker with its font, and saved as S
 
 test('gauges say datum and stage, and follow the bat in use', async ({ page }) => {
   await visit(page);
-  await page.getByRole('tab', { name: 'Bench' }).click();
+  await room(page, 'Tools', 'Gauges');
   const pointer = page.getByRole('region', { name: 'Pointer' });
   await expect(pointer).toContainText('set for the rim after the needle');
   await expect(pointer).toContainText('141.1 mm');
@@ -41,28 +41,28 @@ test('gauges say datum and stage, and follow the bat in use', async ({ page }) =
   await expect(page.getByRole('region', { name: 'Chuck for trimming' })).toContainText('leather hard');
   await saved(page);
   await page.reload();
-  await page.getByRole('tab', { name: 'Bench' }).click();
+  await room(page, 'Tools', 'Gauges');
   await expect(page.getByRole('region', { name: 'Pointer' })).toContainText('166.1 mm');
 });
 
 test('a printer’s own line corrects what is printed, kept with its name', async ({ page }) => {
   await visit(page);
-  await page.getByRole('tab', { name: 'Bench' }).click();
+  await room(page, 'Tools');
   await page.getByLabel('Printer', { exact: true }).selectOption('a new printer …');
   await type(page, 'Name of the printer', 'Barn office');
   await type(page, 'Its 100 mm line measures', '98');
   await type(page, 'Its 100 mm line measures', '40');
-  await expect(page.getByRole('tabpanel').getByRole('alert')).toContainText('far from 100 mm');
+  await expect(page.locator('[data-room]').getByRole('alert')).toContainText('far from 100 mm');
   await page.keyboard.press('Escape');
   await saved(page);
   await page.reload();
-  await page.getByRole('tab', { name: 'Bench' }).click();
+  await room(page, 'Tools');
   await expect(page.getByLabel('Printer', { exact: true })).toHaveValue('Barn office');
 });
 
 test('one mark of an old rule says what it suits, and rules of thumb what they cost', async ({ page }) => {
   await visit(page);
-  await page.getByRole('tab', { name: 'Bench' }).click();
+  await room(page, 'Tools', 'Check a rule');
   const check = page.getByRole('region', { name: 'Check a rule' });
   await expect(check.getByRole('status')).toContainText('shrinks 11.5 %');
   await type(page, 'It stands from zero', '108.3');
@@ -88,21 +88,22 @@ test('a clay alone gives a rule, a second clay stands beside it, and the list of
 
 test('own measures tell widths in the maker’s words', async ({ page }) => {
   await visit(page);
-  await page.getByRole('tab', { name: 'Bench' }).click();
+  await room(page, 'Tools', 'Own measures');
   await page.getByRole('button', { name: 'Add a measure' }).click();
   await type(page, 'Name of measure 1', 'second ring');
   await type(page, 'Width of measure 1', '101');
+  await room(page, 'Tools', 'Gauges');
   await expect(page.getByRole('region', { name: 'Calipers' })).toContainText('second ring and 3 mm');
 });
 
 test('a tester corrects the ball, and the run is made to it on the wheel screen too', async ({ page }) => {
   await visit(page);
-  await page.getByRole('tab', { name: 'Ball' }).click();
+  await room(page, 'Made', 'Test piece');
   await type(page, 'It took a ball of', '680');
   await expect(page.locator('[data-tester]')).toHaveText('680 g');
   await type(page, 'Its rim above the bat', '150');
   await expect(page.locator('[data-tester]')).not.toHaveText('680 g');
-  await page.getByRole('button', { name: 'Make the run to this' }).click();
+  await page.getByRole('button', { name: 'Use this ball' }).click();
   const run = (await page.locator('[data-tester]').textContent())!;
   await expect(page.getByTestId('run-ball')).toContainText('By the test piece');
   await expect(answer(page, 'ball')).toHaveText(run);
@@ -123,7 +124,7 @@ test('an instrument that types works in any field: a figure and Enter', async ({
 
 test('simulated instruments fill the field the cursor stood in, and are refused where they do not fit', async ({ page }) => {
   await visit(page);
-  await page.getByRole('tab', { name: 'Ball' }).click();
+  await room(page, 'Made', 'Test piece');
   await page.getByRole('button', { name: 'Scale and caliper' }).click();
   const tray = page.getByRole('region', { name: 'Instruments' });
   await expect(tray.getByText('SIMULATED')).toHaveCount(2);
@@ -165,7 +166,7 @@ test.describe('at the wheel', () => {
     await expect(page.locator('[data-wheel-tester]')).toHaveText('645 g');
     for (let i = 0; i < 4; i += 1) await page.getByRole('button', { name: 'More: its rim above the bat' }).click();
     await expect(page.locator('[data-wheel-tester]')).not.toHaveText('645 g');
-    await page.getByRole('button', { name: 'Make the run to this' }).click();
+    await page.getByRole('button', { name: 'Use this ball' }).click();
     const wanted = (await page.locator('[data-wheel-tester]').textContent())!;
     for (let i = 0; i < 8; i += 1) await page.keyboard.press('PageUp');
     await expect(page.locator('[data-digits]').first()).toHaveText(wanted);
@@ -238,8 +239,7 @@ test.describe('at the wheel', () => {
 
 test('the piece leads to the wheel and back', async ({ page }) => {
   await visit(page);
-  await page.getByRole('tab', { name: 'Bench' }).click();
-  await page.getByRole('link', { name: 'Open on the wheel screen' }).click();
+  await page.getByRole('link', { name: 'At the wheel' }).click();
   await expect(page.locator('[data-wheel="all"]')).toBeVisible();
   await page.getByRole('link', { name: 'Back to the piece' }).click();
   await expect(answer(page, 'ball')).toHaveText('645 g');

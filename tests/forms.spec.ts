@@ -1,8 +1,7 @@
 import type { Page } from '@playwright/test';
-import { answer, expect, saved, test, type, visit } from './app';
+import { answer, expect, room, saved, test, type, visit } from './app';
 
 const field = (page: Page, label: string) => page.getByLabel(label, { exact: true });
-const tab = (page: Page, name: string) => page.getByRole('tab', { name });
 
 /** Drags a point of the drawing by so many px, as a hand does: pressed, moved in steps, let go. */
 async function drag(page: Page, handle: string, by: { x: number; y: number }): Promise<void> {
@@ -91,7 +90,7 @@ test('both are right: the clay did so much, kept as evidence that moves the clay
   await conflict.getByRole('button', { name: /Both are right: it shrank 12.4 %/ }).click();
   await expect(page.getByText('kept as evidence about Heron Buff')).toBeVisible();
   await expect(conflict).toHaveCount(0);
-  await expect(page.getByText(/Heron\sBuff\sshrinks\sabout\s11\.[67]/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^shrinks about 11\.[67] %/ })).toBeVisible();
   await saved(page);
   await visit(page, '/clay?body=body-heron-buff');
   await expect(page.getByRole('row', { name: 'Honey jar, wide, width at the mouth' }).first()).toBeVisible();
@@ -128,14 +127,14 @@ test('a limit and a range are typed like any size, with their window at each sta
 
 test('a capacity to a fill line is solved under a height, said when impossible, and taken as the nearest', async ({ page }) => {
   await visit(page);
-  await tab(page, 'Holds').click();
+  await room(page, 'Sizes', 'Holds');
   await type(page, 'Amount', '0.4 l');
-  await type(page, 'To so far below the rim', '12');
-  const found = page.getByRole('tabpanel').getByRole('status');
+  await type(page, 'Fill line below rim', '12');
+  const found = page.locator('[data-room]').getByRole('status');
   await expect(found).toContainText('holds 400 ml');
   await page.getByRole('button', { name: 'Use these sizes' }).click();
   await expect(page.getByText('holds, to 12 mm below the rim')).toBeVisible();
-  await expect(page.getByRole('tabpanel')).toContainText('400 ml');
+  await expect(page.locator('[data-room]')).toContainText('400 ml');
   await type(page, 'Amount', '2 l');
   await type(page, 'No taller than', '120');
   await type(page, 'No wider than', '90');
@@ -148,8 +147,8 @@ test('a capacity to a fill line is solved under a height, said when impossible, 
 
 test('every form is drawn, sized and stepped, and undo leads back to the cup', async ({ page }) => {
   await visit(page);
-  const forms = ['Cup, flared lip', 'Bowl', 'Plate', 'Jar', 'Bottle or vase', 'Disc', 'Own profile'];
-  await tab(page, 'Steps at the wheel').click();
+  const forms = ['a cup with a flared lip', 'a bowl', 'a plate', 'a jar', 'a bottle or vase', 'a disc', 'a profile of my own'];
+  await room(page, 'Make', 'Steps');
   for (const words of forms) {
     await page.getByLabel('Form', { exact: true }).selectOption(words);
     await expect(page.getByRole('alert').filter({ hasText: /\S/ })).toHaveCount(0);
@@ -164,7 +163,7 @@ test('every form is drawn, sized and stepped, and undo leads back to the cup', a
 
 test('the steps of a bowl say what to measure, and shorten as the maker says', async ({ page }) => {
   await visit(page, '/?plan=plan-serving-bowl');
-  await tab(page, 'Steps at the wheel').click();
+  await room(page, 'Make', 'Steps');
   const cylinder = page.locator('[data-step="cylinder"]');
   await expect(cylinder).toContainText('then opened out: its rim thins');
   const before = await cylinder.textContent();
@@ -176,14 +175,14 @@ test('the steps of a bowl say what to measure, and shorten as the maker says', a
 
 test('a foot ring and a gallery are chosen; what cannot be made so is said', async ({ page }) => {
   await visit(page);
-  await page.getByLabel('Foot', { exact: true }).selectOption('Foot ring');
+  await page.getByLabel('Foot', { exact: true }).selectOption('a foot ring');
   await expect(field(page, 'Foot ring, high, glazed')).toBeVisible();
   await expect(answer(page, 'ball')).not.toHaveText('645 g');
   await visit(page, '/?plan=plan-lidded-jar');
-  await page.getByLabel('Mouth of the jar', { exact: true }).selectOption('Plain mouth');
+  await page.getByLabel('Mouth of the jar', { exact: true }).selectOption('a plain mouth');
   await expect(field(page, 'Gallery, wide, glazed')).toHaveCount(0);
   await type(page, 'Collar, glazed', '10');
-  await page.getByLabel('Mouth of the jar', { exact: true }).selectOption('Gallery');
+  await page.getByLabel('Mouth of the jar', { exact: true }).selectOption('a gallery');
   await expect(page.getByRole('alert').filter({ hasText: 'needs a collar of at least' })).toBeVisible();
 });
 
@@ -214,51 +213,51 @@ test('an own profile’s points are typed, dragged, added and taken away', async
 
 test('the ball is told three ways, and a handle of another clay weighs in later, not in the ball', async ({ page }) => {
   await visit(page);
-  await tab(page, 'Ball').click();
+  await room(page, 'Make', 'Ball');
   await type(page, 'Its ball', '300');
   await type(page, 'High, finished', '90');
   await type(page, 'Mouth, finished', '69');
-  const known = page.getByRole('region', { name: 'From one that came out right' });
+  const known = page.getByRole('region', { name: 'Scaled from a good one' });
   await expect(known).toContainText('1.33 times as large along each side');
-  await type(page, 'Ball you use, over the ball worked out', '1.1');
-  await expect(page.getByRole('region', { name: 'By your own ratio' })).toContainText('710 g');
+  await type(page, 'Your ball ÷ calculated', '1.1');
+  await expect(page.getByRole('region', { name: 'With your correction' })).toContainText('710 g');
   await page.getByRole('button', { name: 'Add a handle, knob, spout or foot' }).click();
   await type(page, 'Weighs, wet', '60');
   await page.getByLabel('Its clay', { exact: true }).selectOption('Chalk Down');
-  await type(page, 'Turned off the whole wall', '1');
+  await type(page, 'Trimmed off whole wall', '1');
   await expect(answer(page, 'ball')).not.toHaveText('645 g');
-  await type(page, 'Turned off the whole wall', '200');
-  await expect(page.getByRole('tabpanel').getByRole('alert')).toContainText('the most is 100');
-  await type(page, 'Turned off the whole wall', '');
+  await type(page, 'Trimmed off whole wall', '200');
+  await expect(page.locator('[data-room]').getByRole('alert')).toContainText('the most is 100');
+  await type(page, 'Trimmed off whole wall', '');
   await expect(answer(page, 'ball')).toHaveText('645 g');
-  await tab(page, 'Sizes').click();
+  await room(page, 'Sizes', 'Every stage');
   await expect(page.getByRole('button', { name: 'Weight, wet: 546 g' })).toBeVisible();
 });
 
 test('a fired piece in the hand gives the ball it probably took and its wall', async ({ page }) => {
   await visit(page);
-  await tab(page, 'Again').click();
+  await room(page, 'Made', 'Remake a fired piece');
   await type(page, 'Weighs, fired and glazed', '420');
   await type(page, 'Handle, knob, fired', '30');
   await page.getByLabel('Its wall', { exact: true }).selectOption('not measured');
   await expect(page.locator('[data-again="ball"]')).toHaveText(/6\d\d\sg/);
-  await expect(page.getByRole('tabpanel')).toContainText('The fired weight is not the thrown weight');
+  await expect(page.locator('[data-room]')).toContainText('The fired weight is not the thrown weight');
   await page.getByRole('button', { name: 'Use this wall' }).click();
   await expect(page.getByLabel('Finished wall', { exact: true })).not.toHaveValue('4.6');
   await type(page, 'Weighs, fired and glazed', '9 kg');
-  await expect(page.getByRole('tabpanel').getByRole('alert')).toContainText('No wall makes such a piece weigh');
+  await expect(page.locator('[data-room]').getByRole('alert')).toContainText('No wall makes such a piece weigh');
 });
 
 test('what the place does not allow is said beside the answer, for every piece', async ({ page }) => {
   await visit(page);
-  await tab(page, 'Fits my place').click();
+  await room(page, 'Sizes', 'Size limits');
   await type(page, 'Kiln, high inside', '130');
   await expect(page.getByRole('list', { name: 'What fits' })).toContainText('Fits: 128.6 mm high bone dry');
-  await type(page, 'Shelf in use, deep', '25 cm');
+  await type(page, 'Home shelf depth', '25 cm');
   await saved(page);
   await visit(page, '/?plan=plan-platter');
   await expect(page.getByRole('region', { name: 'Answer' })).toContainText(
-    'Too large: 290 mm at its widest glazed; shelf in use, deep is 250 mm',
+    'Too large: 290 mm at its widest glazed; home shelf depth is 250 mm',
   );
 });
 
@@ -268,15 +267,15 @@ test('a piece is compared in size with a can, a hand and another piece', async (
     await page.getByLabel('Compare its size with', { exact: true }).selectOption(words);
     await expect(page.getByTestId('ghost')).toHaveCount(1);
   }
-  await page.getByLabel('Compare its size with', { exact: true }).selectOption('beside nothing');
+  await page.getByLabel('Compare its size with', { exact: true }).selectOption('no comparison');
   await expect(page.getByTestId('ghost')).toHaveCount(0);
 });
 
 test('a pouring lip and joined copies change what it holds and how wide it stands', async ({ page }) => {
   await visit(page, '/?plan=plan-serving-bowl');
-  await tab(page, 'Holds').click();
-  await type(page, 'Its edge sinks', '6');
-  await type(page, 'It stands out', '8');
+  await room(page, 'Sizes', 'Holds');
+  await type(page, 'Spout drop', '6');
+  await type(page, 'Spout projection', '8');
   await expect(page.getByRole('region', { name: 'A pouring lip pulled into the rim' })).toContainText('204 mm');
   await page.getByLabel('Copies joined', { exact: true }).selectOption('two');
   await type(page, 'Handle’s top over rim', '50');

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { answer, expect, saved, test, type, visit } from './app';
+import { answer, expect, room, saved, test, type, visit } from './app';
 
 async function savedAs(page: Page, button: string): Promise<Buffer> {
   const download = page.waitForEvent('download');
@@ -39,15 +39,18 @@ test('a box from its finished size to a printed template: every part, its corner
   ] as const)
     await type(page, label, mm);
   await expect(page.getByTestId('assembled')).toContainText('A');
-  await page.getByRole('tab', { name: 'Slab and templates' }).click();
+  await room(page, 'Make', 'Slabs');
   await page.getByLabel('Cut when', { exact: true }).selectOption('Wet');
+  await room(page, 'Tools', 'Templates');
   // 300 finished of a clay with 94 left of 100
   const long = page.getByRole('region', { name: 'Side, the long way, cut 2' });
   await expect(long).toContainText('45 degrees');
   const cut = cutLine(await savedAs(page, 'Side, the long way, cut 2 as SVG'));
   expect(cut.width).toBeCloseTo(300 / 0.94, 2);
   expect(cut.height).toBeCloseTo(170 / 0.94, 2);
+  await room(page, 'Make', 'Slabs');
   await page.getByLabel('Corners', { exact: true }).selectOption('Butted corners');
+  await room(page, 'Tools', 'Templates');
   expect(cutLine(await savedAs(page, 'Side, the short way, cut 2 as SVG')).width).toBeCloseTo(130 / 0.94, 2);
   const { words, pages } = await wordsOf(await savedAs(page, 'Base as PDF'));
   expect(pages).toBeGreaterThan(1);
@@ -56,16 +59,19 @@ test('a box from its finished size to a printed template: every part, its corner
   expect(words).toContain('Quarry Grog');
   await saved(page);
   await page.reload();
-  await page.getByRole('tab', { name: 'Slab and templates' }).click();
+  await room(page, 'Make', 'Slabs');
   await expect(page.getByLabel('Corners', { exact: true })).toHaveValue('butted');
 });
 
 test('a flared cup: a piece of a ring, its lap, its slab with texture, and the paper model the other way', async ({ page }) => {
   await visit(page, '/?plan=plan-slab-mug');
   await expect(hand(page, 'roll, thick')).toHaveText('6 mm');
-  await page.getByRole('tab', { name: 'Slab and templates' }).click();
+  await room(page, 'Make', 'Slabs');
+  await room(page, 'Tools', 'Templates');
   const wall = cutLine(await savedAs(page, 'Wall as SVG'));
+  await room(page, 'Make', 'Slabs');
   await page.getByLabel('Seam', { exact: true }).selectOption('Butted seam');
+  await room(page, 'Tools', 'Templates');
   const butted = cutLine(await savedAs(page, 'Wall as SVG'));
   expect(wall.width - butted.width).toBeGreaterThan(7);
   expect(wall.width - butted.width).toBeLessThan(9.1);
@@ -75,6 +81,7 @@ test('a flared cup: a piece of a ring, its lap, its slab with texture, and the p
   await page.getByRole('button', { name: /^weigh out/ }).click();
   await expect(page.getByRole('region', { name: 'Arithmetic' })).toContainText('π × (80 mm − 5 mm) = 235.6 mm finished');
   const straight = cutLine(await savedAs(page, 'Wall as SVG'));
+  await room(page, 'Make', 'Slabs');
   await type(page, 'Along the rim', `${straight.width.toFixed(2)}`);
   await type(page, 'High', `${straight.height.toFixed(2)}`);
   const model = page.getByRole('region', { name: 'From a paper model' });
@@ -88,7 +95,7 @@ test('a flared cup: a piece of a ring, its lap, its slab with texture, and the p
 
 test('a texture asks for a thicker slab, and a narrow roller says what does not fit', async ({ page }) => {
   await visit(page, '/?plan=plan-butter-dish');
-  await page.getByRole('tab', { name: 'Slab and templates' }).click();
+  await room(page, 'Make', 'Slabs');
   const slab = page.getByRole('region', { name: /^Slab [\d.]+ mm thick$/ });
   await expect(slab).toContainText('6 mm');
   await type(page, 'Texture stretches it along', '10 %');
@@ -105,8 +112,8 @@ test('a texture asks for a thicker slab, and a narrow roller says what does not 
 
 test('a bowl pressed in a former: what it finishes at, stopped anywhere, and the disc of slab it takes', async ({ page }) => {
   await visit(page, '/?plan=plan-flared-mug');
-  await page.getByLabel('Way of making', { exact: true }).selectOption('In or over a former');
-  await page.getByRole('tab', { name: 'Former and slab' }).click();
+  await page.getByLabel('Way of making', { exact: true }).selectOption('formed in or over a former');
+  await room(page, 'Make', 'Former');
   await page.getByRole('button', { name: 'Make it in Fruit bowl, enamel' }).click();
   await expect(page.getByLabel('Form', { exact: true })).toHaveValue('profile');
   const row = page.getByRole('row', { name: /Fruit bowl/ });
@@ -120,21 +127,22 @@ test('a bowl pressed in a former: what it finishes at, stopped anywhere, and the
   await type(page, 'Clay stops in Fruit bowl, enamel at', '120');
   await expect(row.getByRole('alert')).toContainText('92 mm');
   await page.keyboard.press('Escape');
+  await room(page, 'Tools', 'Templates');
   const disc = cutLine(await savedAs(page, 'Disc of slab as SVG'));
   expect(disc.width).toBeGreaterThan(242);
-  await page.getByRole('tab', { name: 'Steps' }).click();
+  await room(page, 'Make', 'Steps');
   await expect(page.locator('[data-work="off"]')).toContainText('let go of the bowl by itself');
   // sizes typed by hand are no longer the former's
   await type(page, 'Wet width at the mouth', '200');
-  await page.getByRole('tab', { name: 'Former and slab' }).click();
+  await room(page, 'Make', 'Former');
   await expect(page.getByRole('note')).toContainText('no longer what “Fruit bowl, enamel” makes');
 });
 
 test('a coiled pot from its finished height to its courses and its printed rib', async ({ page }) => {
   await visit(page, '/?plan=plan-yard-planter');
-  await page.getByLabel('Way of making', { exact: true }).selectOption('Pinched and coiled');
+  await page.getByLabel('Way of making', { exact: true }).selectOption('pinched and coiled');
   const courses = page.getByRole('table', { name: 'Courses of coil' });
-  await page.getByRole('tab', { name: 'Coils' }).click();
+  await room(page, 'Make', 'Coils');
   await expect(courses).toBeVisible();
   const before = await courses.getByRole('row').count();
   await type(page, 'Finished height', '130');
@@ -142,14 +150,14 @@ test('a coiled pot from its finished height to its courses and its printed rib',
   // the last course ends at the wet height: 130 of 94 left
   await expect(courses.getByRole('row').last()).toContainText('138 mm');
   await type(page, 'Coils, thick', '8');
-  await expect(page.getByRole('tabpanel').getByRole('note')).toContainText('thinner than planned');
+  await expect(page.locator('[data-room]').getByRole('note')).toContainText('thinner than planned');
   await type(page, 'Coils, thick', '');
   await type(page, 'Courses laid', '10');
   await type(page, 'Coil, thick', '10');
-  await type(page, 'rose, in all', '80');
+  await type(page, 'total rise', '80');
   await page.getByRole('button', { name: 'Keep this note' }).click();
-  await expect(page.getByLabel('Height a coil adds, over its thickness', { exact: true })).toHaveValue('0.8');
-  await page.getByRole('tab', { name: 'Bench' }).click();
+  await expect(page.getByLabel('Height gain ÷ coil thickness', { exact: true })).toHaveValue('0.8');
+  await room(page, 'Tools', 'Outside rib');
   const rib = await wordsOf(await savedAs(page, 'Outside rib as PDF'));
   expect(rib.words).toContain('Yard planter');
 });
@@ -161,7 +169,7 @@ test('a handle passes its fingers fired, counts with the piece, and is refused w
     .getByRole('cell')
     .first();
   const without = await trimmed.textContent();
-  await page.getByRole('tab', { name: 'Handle, lid' }).click();
+  await room(page, 'Make', 'Handle');
   await page.getByRole('button', { name: 'Add a handle' }).click();
   const handle = page.getByRole('region', { name: 'Handle', exact: true });
   await page.getByLabel('Fingers through it', { exact: true }).selectOption('2');
@@ -174,10 +182,10 @@ test('a handle passes its fingers fired, counts with the piece, and is refused w
   await expect(handle.getByRole('alert')).toContainText('the piece is 120 mm high');
   await type(page, 'A finger, wide', '18');
   await expect(handle.getByRole('alert')).toHaveCount(0);
-  await page.getByRole('tab', { name: 'Sizes' }).click();
+  await room(page, 'Sizes', 'Every stage');
   await expect(trimmed).not.toHaveText(without!);
   await page.getByRole('button', { name: /^Undo/ }).click();
-  await page.getByRole('tab', { name: 'Handle, lid' }).click();
+  await room(page, 'Make', 'Handle');
   // all that was typed in one visit to the field is one act
   await expect(page.getByLabel('A finger, wide', { exact: true })).toHaveValue('20 mm');
 });
@@ -190,8 +198,8 @@ test('the kit: a cutter kept becomes a lid, a former is refused where clay would
   await type(page, 'Width of Round 80', '92');
   await saved(page);
   await visit(page, '/?plan=plan-slab-mug');
-  await page.getByRole('tab', { name: 'Handle, lid' }).click();
-  await page.getByLabel('The insert sits', { exact: true }).selectOption('Roomy');
+  await room(page, 'Fit');
+  await page.getByLabel('Inner disc fit', { exact: true }).selectOption('Roomy');
   await expect(page.getByRole('table', { name: 'Pairs of cutters for a lid' })).toContainText(/Round\s112\s*Round\s80.*fits/);
   await visit(page, '/kit');
   await type(page, 'Width 3 of Fruit bowl, enamel', '100');
@@ -219,7 +227,7 @@ test('at the bench: weigh, roll and cut in huge figures, then the waits with the
 
 test('thrown pieces too say what to wait for, how to tell, and what to wrap', async ({ page }) => {
   await visit(page, '/?plan=plan-collared-bottle');
-  await page.getByRole('tab', { name: 'Steps at the wheel' }).click();
+  await room(page, 'Make', 'Steps');
   const order = page.getByRole('list', { name: 'The work in order' });
   await expect(order.locator('[data-work="trim"]')).toContainText('no longer takes a print');
   await expect(order.locator('[data-work="dry"]')).toContainText('Wrap the neck');
@@ -229,20 +237,21 @@ test('thrown pieces too say what to wait for, how to tell, and what to wrap', as
 test('a cup becomes a box and a cup again, built of slabs until it is thrown', async ({ page }) => {
   await visit(page, '/?plan=plan-butter-crock');
   await expect(answer(page, 'gauge')).toBeVisible();
-  await page.getByLabel('Form', { exact: true }).selectOption('Box or tray');
+  await page.getByLabel('Form', { exact: true }).selectOption('a box or tray');
   const way = page.getByLabel('Way of making', { exact: true });
-  await expect(way.locator('option')).toHaveText(['From slabs']);
+  await expect(way.locator('option')).toHaveText(['built from slabs']);
   await expect(page.getByTestId('assembled')).toBeVisible();
-  await expect(page.getByLabel('Turned off below', { exact: true })).toHaveCount(0);
-  await page.getByLabel('Form', { exact: true }).selectOption('Faceted');
+  await expect(page.getByLabel('Trimmed off base', { exact: true })).toHaveCount(0);
+  await page.getByLabel('Form', { exact: true }).selectOption('a faceted piece');
   await page.getByLabel('Sides', { exact: true }).selectOption('8 sides');
   await expect(hand(page, 'side, 8 of')).toBeVisible();
-  await page.getByLabel('Form', { exact: true }).selectOption('Cup');
+  await page.getByLabel('Form', { exact: true }).selectOption('a cup');
   await expect(way).toHaveValue('slab');
   await expect(hand(page, 'base, over all').or(hand(page, 'base'))).toContainText('⌀');
-  await way.selectOption('Trimmed foot');
+  await way.selectOption('thrown with its foot trimmed');
   await expect(answer(page, 'gauge')).toBeVisible();
-  await expect(page.getByLabel('Turned off below', { exact: true })).toBeVisible();
+  await room(page, 'Make');
+  await expect(page.getByLabel('Trimmed off base', { exact: true })).toBeVisible();
   for (let i = 0; i < 5; i += 1) await page.keyboard.press('ControlOrMeta+z');
   await expect(page.getByLabel('Form', { exact: true })).toHaveValue('cylinder');
   await expect(way).toHaveValue('trimmed');
@@ -250,7 +259,7 @@ test('a cup becomes a box and a cup again, built of slabs until it is thrown', a
 
 test('in inches: slabs in fractions, the former typed in inches', async ({ page }) => {
   await visit(page, '/?plan=plan-seed-dish');
-  await page.getByRole('tab', { name: 'Former and slab' }).click();
+  await room(page, 'Make', 'Former');
   await type(page, 'Clay stops in Fruit bowl, enamel at', '2 1/2 in');
   await expect(page.getByLabel('Wet height', { exact: true })).toHaveValue('63.5');
   await page.keyboard.press('Tab');

@@ -1,6 +1,6 @@
 import { type Server, createServer, request as ask } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { answer, expect, saved, test, type, visit } from './app';
+import { answer, expect, room, saved, test, type, visit } from './app';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -13,7 +13,7 @@ test('after the first visit the whole application opens and works with the netwo
   await type(page, 'Finished height', '140');
   await saved(page);
   for (const [path, there] of [
-    ['/wheel?plan=plan-honey-jar', 'All at once'],
+    ['/wheel?plan=plan-honey-jar', 'All figures'],
     ['/pieces?x=1', 'Breakfast platter'],
     ['/clay?body=body-heron-buff', 'Heron Buff'],
   ] as const) {
@@ -26,7 +26,7 @@ test('after the first visit the whole application opens and works with the netwo
   await expect(page.getByRole('heading', { name: 'There is no page at this address' })).toBeVisible();
   await visit(page, '/?anything');
   await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue('140');
-  await page.getByRole('tab', { name: 'Bench' }).click();
+  await room(page, 'Tools', 'Shrink rule');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Shrink rule as PDF', exact: true }).click();
   expect((await download).suggestedFilename()).toBe('rimbet-shrink-rule-heron-buff.pdf');
@@ -43,7 +43,7 @@ test('offline the router goes from page to page without loading any, and a quick
   await expect(page.getByRole('row', { name: 'Egg cup' })).toBeVisible();
   await page.evaluate(() => Object.assign(window, { sameDocument: true }));
   for (let i = 1; i <= 3; i += 1) {
-    await page.getByLabel('Quick size: a finished size', { exact: true }).fill(`${70 + i}`);
+    await page.getByLabel('Find, or type a finished size', { exact: true }).fill(`${70 + i}`);
     await page.keyboard.press('Enter');
     await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue(`Cup, ${70 + i} mm across`);
     for (const [place, there] of [

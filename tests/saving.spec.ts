@@ -1,4 +1,4 @@
-import { test as withoutPicker, expect, type, visit } from './app';
+import { expect, room, test as withoutPicker, type, visit } from './app';
 import type { Page } from '@playwright/test';
 
 /**
@@ -62,8 +62,8 @@ test('with a save dialog every kind of file is saved, and where is said', async 
   await expect(said(page, 'rimbet-pieces.pdf')).toBeVisible();
   expect(await saved(page, 'rimbet-pieces.pdf')).toMatch(/^%PDF/);
 
-  await page.getByRole('link', { name: 'Piece', exact: true }).click();
-  await page.getByRole('tab', { name: 'Bench' }).click();
+  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Honey jar, wide' }).click();
+  await room(page, 'Tools', 'Shrink rule');
   for (const [kind, starts] of [
     ['SVG', '<svg'],
     ['DXF', '0'],

@@ -105,6 +105,14 @@ export function createPlan(options: { name?: string; rimDiameter?: number; bodyI
   return { id, act: add('plans', `new piece “${name}”`, { id, name, note: '', parts: [part], createdAt: at, changedAt: at }) };
 }
 
+/** A piece of a part that was worked out before. */
+export function addPlan(name: string, part: Part): { act: Act; id: string } {
+  const id = newId();
+  const at = now();
+  const plan: Plan = { id, name, note: '', parts: [{ ...part, id: newId() }], createdAt: at, changedAt: at };
+  return { id, act: add('plans', `new piece “${name}”`, plan) };
+}
+
 export function duplicatePlan(plan: Plan): { act: Act; id: string } {
   const id = newId();
   const at = now();

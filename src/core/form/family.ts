@@ -59,7 +59,7 @@ export interface Fault {
 
 export interface Family {
   readonly words: string;
-  /** What is said of it where it is chosen. */
+  /** Clay data where it is chosen. */
   readonly about: string;
   /** Its sizes in the order people name them. */
   readonly sizes: readonly SizeName[];

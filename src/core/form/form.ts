@@ -125,7 +125,7 @@ export function outlineFault(outline: Outline, given: number, write: (mm: number
   if (crossing) return `The outline crosses itself ${place(crossing.point)}. Make the curve gentler or the wall thinner there.`;
   const beyond = section.find(({ r, z }) => r < -1e-6 || z < -1e-6 || !Number.isFinite(r + z));
   if (beyond) return `The outline leaves the piece ${place(beyond)}. Make the curve gentler or the wall thinner.`;
-  if (!runsRight(section)) return 'The inside lies outside the outside. Make the wall thinner or the piece larger.';
+  if (!runsRight(section)) return 'Walls overlap. Make the wall thinner or the piece larger.';
   if (!Number.isFinite(given)) return undefined;
   const thin = thinnest(outline);
   if (thin.mm < given * THINNEST_SHARE) {

@@ -87,7 +87,7 @@ function slabFault(size: SizeOf, write: Write, loft: Loft, twoWays: boolean): Fa
 }
 
 const LONG_WAY = {
-  rimDiameter: { words: 'length at the rim', row: 'Rim, the long way' },
+  rimDiameter: { words: 'length at the rim', row: 'Rim, long axis' },
   baseDiameter: { words: 'length at the base', row: 'Base, the long way' },
 } as const;
 

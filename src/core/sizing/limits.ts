@@ -19,7 +19,7 @@ export type LimitName = keyof PlaceLimits;
 
 export const LIMIT_WORDS: Record<LimitName, string> = {
   armReach: 'Arm’s reach inside',
-  shelfDepth: 'Shelf in use, deep',
+  shelfDepth: 'Home shelf depth',
   dishwasherHeight: 'Dishwasher, high',
   microwaveHeight: 'Microwave, high',
   kilnShelf: 'Kiln shelf, wide',

@@ -61,14 +61,14 @@ export const MAKING_MOST: Record<keyof Making, number> = {
 };
 
 export const MAKING_WORDS: Record<keyof Making, string> = {
-  trimFloor: 'turned off below',
-  trimWall: 'turned off the wall',
-  trimWallHeight: 'turned up to',
-  rimCut: 'cut with the needle',
-  wireLoss: 'left by the wire',
+  trimFloor: 'trimmed off base',
+  trimWall: 'trimmed off wall',
+  trimWallHeight: 'trimmed up to',
+  rimCut: 'cut off rim',
+  wireLoss: 'left under the wire',
   slurryPercent: 'lost as slurry',
   attachedMass: 'handles and knobs',
-  wholeWall: 'turned off the whole wall',
+  wholeWall: 'trimmed off whole wall',
   carveDepth: 'carved away',
   carveHeight: 'carved band, high',
   edgeCut: 'cut off the edge',

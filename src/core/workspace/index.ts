@@ -56,6 +56,7 @@ export {
 } from './handmade';
 export { clayUsedLast, exampleCutters } from './latest';
 export { type Run, runOf } from './run';
+export { type Start, type StartOf, isThrown, startedPart } from './start';
 export { type SizedPlanPart, inBody, sizedPlanPart } from './sized-plan';
 export { type OwnMeasure, inOwnMeasures } from './measures';
 export { SHOP_WORDS, shopOf, shopRows } from './shop';

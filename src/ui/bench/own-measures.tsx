@@ -5,7 +5,7 @@ import { Box, HStack, chakra } from '@chakra-ui/react';
 import type { OwnMeasure } from '@/core/workspace';
 import { setShop, useBench } from './use-bench';
 
-/** The maker's own measures, with their widths: gauges are then told in them too. */
+/** The maker's own measures, with their widths: gauges are then also given in them. */
 export function OwnMeasures() {
   const measures = useBench().shop.measures ?? [];
   const set = (change: (now: readonly OwnMeasure[]) => readonly OwnMeasure[], label: string, key?: string) =>
@@ -16,8 +16,8 @@ export function OwnMeasures() {
     <Box as="section" aria-label="Own measures" marginBottom="4">
       <chakra.h3 fontWeight="650">Your own measures</chakra.h3>
       <Box fontSize="sm" color="fg.muted">
-        Rings on the wheel head, the edge of a bat, a bent wire, a hand’s span: widths are then told in them, such as “second ring and a
-        little”.
+        Rings on the wheel head, the edge of a bat, a bent wire, a hand’s span: widths are then also given in them, such as “second ring and
+        a little”.
       </Box>
       {measures.map(({ name, mm }, i) => (
         <HStack key={i} gap="4" flexWrap="wrap">

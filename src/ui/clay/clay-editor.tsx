@@ -74,7 +74,7 @@ export function ClayEditor({ body, fresh }: { body: Body; fresh: boolean }) {
       <PiecesOfClay plans={used} />
       <Charts view={view} />
       <chakra.h2 fontSize="18px" fontWeight="650" marginTop="6">
-        What is said of it
+        Clay data
       </chakra.h2>
       <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 1fr' }} gap="4" marginTop="4">
         <Box>

@@ -76,7 +76,7 @@ export function PiecesOfClay({ plans }: { plans: readonly Plan[] }) {
                 wet mouth
               </chakra.th>
               <chakra.th {...NUMBER} fontWeight="400" fontSize="sm" color="fg.muted" fontFamily="body" scope="col">
-                ball, or clay
+                weigh out
               </chakra.th>
             </tr>
           </thead>

@@ -6,7 +6,7 @@ import { openRoom } from '@/ui/rooms';
 import { useGo, useUnits, useWorkspace } from '@/ui/state';
 import { Command } from 'cmdk';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { type Found, foundBy } from './found';
 import { openPlanOf } from './open-plan';
 import { SizeAnswer, useCurrentClay } from './size-answer';
@@ -16,6 +16,8 @@ interface Props {
   readonly onTyped: (typed: string) => void;
   readonly piecesOnly: boolean;
   readonly label: string;
+  /** Enter was pressed before this was there. */
+  readonly entered?: boolean;
   readonly onClose: () => void;
 }
 
@@ -25,7 +27,7 @@ const GROUPS = { here: 'In this piece', pieces: 'Pieces', clays: 'Clays', places
 const LIKE_A_SIZE = /^\s*[\d.,¼½¾⅛⅜⅝⅞]/;
 
 /** The field and what it finds: a finished size at every stage, rooms and tools of the open piece, pieces, clays, places. */
-export function FinderPanel({ typed, onTyped, piecesOnly, label, onClose }: Props) {
+export function FinderPanel({ typed, onTyped, piecesOnly, label, entered = false, onClose }: Props) {
   const { workspace } = useWorkspace();
   const units = useUnits();
   const go = useGo();
@@ -48,6 +50,14 @@ export function FinderPanel({ typed, onTyped, piecesOnly, label, onClose }: Prop
     onClose();
     router.push(href);
   };
+  const first = Object.values(found).flat()[0];
+  useEffect(() => {
+    if (!entered) return;
+    if (size?.ok) make(size.value);
+    else if (first) take(first);
+    // once, for the key that came too early
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
   return (
     <Command
       shouldFilter={false}

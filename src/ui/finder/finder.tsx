@@ -24,6 +24,7 @@ function usePanel(wanted: boolean) {
 export function Finder() {
   const [typed, setTyped] = useState('');
   const [open, setOpen] = useState(false);
+  const [entered, setEntered] = useState(false);
   const loaded = usePanel(open);
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
@@ -35,13 +36,14 @@ export function Finder() {
   }, []);
   const close = () => {
     setOpen(false);
+    setEntered(false);
     setTyped('');
   };
   if (loaded) {
     return (
       <div className="finder-place">
         <Suspense>
-          <loaded.Panel typed={typed} onTyped={setTyped} piecesOnly={false} label={LABEL} onClose={close} />
+          <loaded.Panel typed={typed} onTyped={setTyped} piecesOnly={false} label={LABEL} entered={entered} onClose={close} />
         </Suspense>
       </div>
     );
@@ -55,6 +57,7 @@ export function Finder() {
         onChange={(event) => setTyped(event.currentTarget.value)}
         onFocus={() => setOpen(true)}
         onBlur={() => setOpen(false)}
+        onKeyDown={(event) => event.key === 'Enter' && setEntered(true)}
         aria-label={LABEL}
         placeholder="size, piece, tool, place …   /"
         autoComplete="off"

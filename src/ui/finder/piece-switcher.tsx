@@ -1,7 +1,7 @@
 'use client';
 
 import { useWorkspace } from '@/ui/state';
-import { ChevronDown } from 'lucide-react';
+import { ChevronDown, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useSearchParams } from 'next/navigation';
 import { type ComponentProps, type ComponentType, useState } from 'react';
@@ -13,7 +13,8 @@ type Panel = ComponentType<ComponentProps<typeof FinderPanel>>;
 /** The open piece in the header: the way back to it, and beside it to another, found by typing. */
 export function PieceSwitcher() {
   const { workspace } = useWorkspace();
-  const here = usePathname() === '/';
+  const path = usePathname();
+  const here = path === '/';
   const plan = openPlanOf(workspace, useSearchParams().get('plan'));
   const [typed, setTyped] = useState('');
   const [panel, setPanel] = useState<{ readonly Panel: Panel } | undefined>();
@@ -23,21 +24,33 @@ export function PieceSwitcher() {
     setOpen(!open);
     if (!panel) setPanel({ Panel: (await import('./finder-panel')).FinderPanel });
   };
-  if (!plan) return null;
   return (
     <div className="switcher">
-      <Link href={`/?plan=${plan.id}`} aria-current={here ? 'page' : undefined}>
-        <span className="switcher-name">{plan.name}</span>
-      </Link>
-      <button
-        type="button"
-        aria-label="Another piece"
-        aria-expanded={open}
-        onMouseDown={(event) => event.preventDefault()}
-        onClick={() => void toggle()}
+      {plan && (
+        <Link href={`/?plan=${plan.id}`} aria-current={here ? 'page' : undefined}>
+          <span className="switcher-name">{plan.name}</span>
+        </Link>
+      )}
+      {plan && (
+        <button
+          type="button"
+          aria-label="Another piece"
+          aria-expanded={open}
+          onMouseDown={(event) => event.preventDefault()}
+          onClick={() => void toggle()}
+        >
+          <ChevronDown size={18} aria-hidden />
+        </button>
+      )}
+      <Link
+        href="/new"
+        aria-label="New piece"
+        title="New piece"
+        className="switcher-new"
+        aria-current={path === '/new' ? 'page' : undefined}
       >
-        <ChevronDown size={18} aria-hidden />
-      </button>
+        <Plus size={18} aria-hidden />
+      </Link>
       {open && panel && (
         <panel.Panel typed={typed} onTyped={setTyped} piecesOnly label="Another piece by its name" onClose={() => setOpen(false)} />
       )}

@@ -98,7 +98,7 @@ export function Cutters() {
     <Box as="section" aria-label="Cutters" marginBottom="6">
       <chakra.h2 fontWeight="650">Cutters</chakra.h2>
       <Box fontSize="sm" color="fg.muted">
-        Scalloped ones have two widths: over the tips and over the hollows. Lids and discs are then told in them.
+        Scalloped ones have two widths: over the tips and over the hollows. Lids and discs are then also given in them.
       </Box>
       {sorted.length === 0 && <Box paddingBlock="2">None yet.</Box>}
       <chakra.ul listStyleType="none">

@@ -1,11 +1,14 @@
 'use client';
 
-import { commands } from '@/store';
-import { type Plan, clayUsedLast } from '@/core/workspace';
-import { Act, RefusalScope } from '@/ui/fields';
+import type { Stage } from '@/core/clay';
+import { type FamilyName, SIZES, type SizeName, sizeIn } from '@/core/form';
+import { STAGE_WORDS } from '@/core/sizing';
+import type { Plan } from '@/core/workspace';
+import { RefusalScope } from '@/ui/fields';
 import { useRoom } from '@/ui/rooms';
-import { useGo, useWorkspace, workspaceStore } from '@/ui/state';
-import { Box, chakra } from '@chakra-ui/react';
+import { StartScreen } from '@/ui/start';
+import { useWorkspace, workspaceStore } from '@/ui/state';
+import { Box } from '@chakra-ui/react';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { Answer, WorkingPanel } from './answer';
@@ -38,30 +41,19 @@ export function PieceScreen() {
         Opening the workshop …
       </Box>
     );
-  return plan ? <PlanView key={plan.id} plan={plan} /> : <NoPieces />;
+  return plan ? <PlanView key={plan.id} plan={plan} /> : <StartScreen />;
 }
 
-function NoPieces() {
-  const go = useGo();
-  const { workspace } = useWorkspace();
-  const make = () => {
-    const { act, id } = commands.createPlan({ name: 'Cup', bodyId: clayUsedLast(workspace) });
-    go(act, `/?plan=${id}`);
-  };
-  return (
-    <Box padding="6" maxWidth="520px">
-      <chakra.h1 fontSize="2xl" fontWeight="680">
-        No pieces yet
-      </chakra.h1>
-      <Box marginBlock="3">
-        Type a finished width into the field above, such as 92 or 3 5/8 in, and press Enter: it becomes a cup that wide at the mouth. Or
-        start from a plain one.
-      </Box>
-      <Act look="solid" onClick={make}>
-        New cup
-      </Act>
-    </Box>
-  );
+/** The size a new piece is to be given next, as the address says it: the cursor goes there once. */
+function useNext(family: FamilyName): void {
+  const next = useSearchParams().get('next');
+  useEffect(() => {
+    const [size, at] = (next ?? '').split('@') as [SizeName, Stage];
+    if (!(size in SIZES) || !(at in STAGE_WORDS)) return;
+    document.querySelector<HTMLElement>(`[aria-label="${sizeIn(family, size).row}, ${STAGE_WORDS[at]}"]`)?.focus();
+    // where the piece was begun, not when its form changes
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [next]);
 }
 
 function PlanView({ plan }: { plan: Plan }) {
@@ -76,6 +68,7 @@ function PlanSheet({ plan }: { plan: Plan }) {
   const piece = usePiece(plan);
   const open = useRoom(plan.id, piece?.by ?? 'wheel');
   const [beside, setBeside] = useState('');
+  useNext(plan.parts[0].family);
   if (!piece) {
     return (
       <Box padding="6" role="alert" color="bad">

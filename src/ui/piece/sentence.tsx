@@ -7,10 +7,10 @@ import { writePercent } from '@/core/units';
 import { commands } from '@/store';
 import { NameInput, WordChoice, optionsOf } from '@/ui/fields';
 import { run, useWorkspace } from '@/ui/state';
+import { FORM_WORDS, MANNER_WORDS, WAY_WORDS } from '@/ui/words';
 import { Box, chakra } from '@chakra-ui/react';
 import { Fragment, useState } from 'react';
 import type { PieceModel } from './model/use-piece';
-import { FORM_WORDS, MANNER_WORDS, WAY_WORDS } from './model/words';
 
 const NONE = '';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { overallWords } from '@/core/form';
-import { type Plan, type SizedPlanPart, type Workspace, clayUsedLast, sizedPlanPart } from '@/core/workspace';
+import { type Plan, type SizedPlanPart, type Workspace, sizedPlanPart } from '@/core/workspace';
 import { commands } from '@/store';
 import { Thumbnail } from '@/ui/drawing';
 import { Act, Choice, NameInput } from '@/ui/fields';
@@ -71,9 +71,9 @@ export function PiecesScreen() {
         <chakra.h1 fontSize="22px" fontWeight="680" marginInlineEnd="2">
           Pieces
         </chakra.h1>
-        <Act look="solid" onClick={() => open(commands.createPlan({ bodyId: clayUsedLast(workspace) }))}>
+        <Link href="/new" className="link-button">
           New piece
-        </Act>
+        </Link>
         <chakra.input
           type="search"
           aria-label="Find a piece"

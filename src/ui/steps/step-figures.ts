@@ -28,7 +28,7 @@ export function figuresAt(
     ['off the wall', takes.wall],
     ['from the hollow', takes.hollow],
     ['otherwise', takes.other],
-    ['left by the wire', takes.wire],
+    ['left under the wire', takes.wire],
   ];
   const weighs = gone.filter(([, g]) => g >= 0.5).map(([where, g]) => `${mass(handMass(g, choice))} ${where}`);
   return {

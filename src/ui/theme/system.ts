@@ -1,5 +1,6 @@
 import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react';
 import { CLASSES } from './classes';
+import { FRAME_CLASSES } from './frame-classes';
 
 const both = (light: string, dark: string) => ({ value: { _light: light, _dark: dark } });
 
@@ -43,6 +44,7 @@ const config = defineConfig({
     'section, tr, svg': { '@media print': { breakInside: 'avoid' } },
     main: { '@media print': { display: 'block' } },
     ...CLASSES,
+    ...FRAME_CLASSES,
     '*:focus-visible': { outline: '2px solid', outlineColor: 'focus', outlineOffset: '2px' },
   },
   theme: {

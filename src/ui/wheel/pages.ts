@@ -26,12 +26,12 @@ export function handPages(part: Part, worked: SizedPart, hand: HandWork, body: B
   const { length, mass, choice } = units;
   const rounded = (mm: number) => text(writeLength(handLength(mm, choice), choice));
   if (hand.obstacle) {
-    return [{ key: 'all', title: 'All at once', figures: [], words: [obstacleWords(hand.obstacle, length)], cautions: [] }];
+    return [{ key: 'all', title: 'All figures', figures: [], words: [obstacleWords(hand.obstacle, length)], cautions: [] }];
   }
   const weigh = { words: 'weigh out', figure: weighOutText(hand.totalG ?? 0, part, units) };
   const all: WheelPage = {
     key: 'all',
-    title: 'All at once',
+    title: 'All figures',
     figures: [
       weigh,
       ...handFigures(hand, worked, units).map(({ words, figure, stage }) => ({
@@ -101,7 +101,7 @@ export function wheelPages(part: Part, worked: SizedPart, units: Units): { pages
   const advice = adviceFor(sized, part.way);
   const all: WheelPage = {
     key: 'all',
-    title: 'All at once',
+    title: 'All figures',
     figures: [
       { words: tester?.accepted ? 'ball, by the test piece' : 'ball', figure: ball },
       { words: 'rim above the bat', figure: hand(sized.thrown.gauge) },

@@ -13,7 +13,7 @@ import { Stepped } from './stepped';
 
 const G_PER_STEP = { g: 5, 'lb-oz': 28.349523125 / 4 };
 
-/** The first piece noted in taps: its ball, its rim and its mouth, starting from what was planned; and the ball the run wants. */
+/** The first piece noted in taps: its ball, its rim and its mouth, starting from what was planned; and the ball ball for the rest. */
 export function TesterPage({ plan }: { plan: Plan }) {
   const { workspace } = useWorkspace();
   const units = useUnits();
@@ -72,14 +72,14 @@ export function TesterPage({ plan }: { plan: Plan }) {
       {/* on a phone what it comes to stands above what is set, which may lie under the bar */}
       <Box order={{ base: -1, md: 0 }} marginBottom={{ base: '3', md: '0' }}>
         <Box fontSize="24px" color="fg.muted" marginTop="3">
-          the run wants a ball of
+          ball for the rest a ball of
         </Box>
         <HStack gap="5" flexWrap="wrap">
           <Box color="wet" fontFamily="figure" fontWeight="680" fontSize="clamp(64px, 13vh, 120px)" lineHeight="1" data-wheel-tester>
             {ball.ok ? text(writeMass(fineMass(ball.value, choice), choice)) : '–'}
           </Box>
           <Big look={tester?.accepted ? 'solid' : 'plain'} aria-pressed={tester?.accepted === true} disabled={!ball.ok} onClick={accept}>
-            {tester?.accepted ? 'The run is made to this' : 'Make the run to this'}
+            {tester?.accepted ? 'This ball is used' : 'Use this ball'}
           </Big>
         </HStack>
         {ball.ok && ball.value < sized.masses.trimmed && (

@@ -147,7 +147,7 @@ export function Answer({ piece }: { piece: PieceModel }) {
               name={name}
               words={words}
               written={writeLength(hand, choice)}
-              size="42px"
+              size="clamp(33px, 3.3vw, 42px)"
               room={8.4}
               finishes={units.length(finishes(hand))}
             />
@@ -236,7 +236,7 @@ function HandFigures({ piece }: { piece: PieceModel }) {
             color={stage ?? 'wet'}
             fontFamily="figure"
             fontVariantNumeric="tabular-nums"
-            fontSize={figure.length > 9 ? (figure.length > 10 ? '28px' : '23px') : '34px'}
+            fontSize={figure.length > 9 ? (figure.length > 10 ? 'clamp(21px, 2.2vw, 28px)' : '23px') : '34px'}
             fontWeight="680"
             lineHeight="1.1"
             whiteSpace="nowrap"

@@ -50,19 +50,19 @@ function Slurry({ piece }: { piece: PieceModel }) {
 /** What goes between ball and trimmed piece, top to bottom as it lies on the bat. */
 function rows(piece: PieceModel): { key: string; words: string; fields: ReactNode }[] {
   return [
-    { key: 'needle', words: 'cut with the needle', fields: <Allowance piece={piece} name="rimCut" label="Cut with the needle" /> },
+    { key: 'needle', words: 'cut off rim', fields: <Allowance piece={piece} name="rimCut" label="Cut off rim" /> },
     {
       key: 'wall',
-      words: 'turned off the wall, up to',
+      words: 'trimmed off wall, up to',
       fields: (
         <>
-          <Allowance piece={piece} name="trimWall" label="Turned off the wall" />
-          <Allowance piece={piece} name="trimWallHeight" label="Wall turned up to" />
+          <Allowance piece={piece} name="trimWall" label="Trimmed off wall" />
+          <Allowance piece={piece} name="trimWallHeight" label="Wall trimmed up to" />
         </>
       ),
     },
-    { key: 'floor', words: 'turned off below', fields: <Allowance piece={piece} name="trimFloor" label="Turned off below" /> },
-    { key: 'wire', words: 'left by the wire', fields: <Allowance piece={piece} name="wireLoss" label="Left by the wire" /> },
+    { key: 'floor', words: 'trimmed off base', fields: <Allowance piece={piece} name="trimFloor" label="Trimmed off base" /> },
+    { key: 'wire', words: 'left under the wire', fields: <Allowance piece={piece} name="wireLoss" label="Left under the wire" /> },
     { key: 'slurry', words: 'lost as slurry', fields: <Slurry piece={piece} /> },
   ];
 }

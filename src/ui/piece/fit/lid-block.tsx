@@ -51,7 +51,7 @@ function LidPairs({ piece }: { piece: PieceModel }) {
     <Block title="A lid from your cutters">
       <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginBottom="2">
         <LabelledChoice
-          label="The insert sits"
+          label="Inner disc fit"
           value={fit}
           options={(Object.keys(FITS) as Fit[]).map((value) => ({ value, words: FIT_WORDS[value] }))}
           onChoose={setFit}

@@ -53,7 +53,7 @@ export function TestPanel({ piece }: { piece: PieceModel }) {
         {ball?.ok && (
           <Box>
             <Box fontSize="sm" color="fg.muted">
-              the run wants
+              ball for the rest
             </Box>
             <Box
               color="wet"
@@ -83,7 +83,7 @@ export function TestPanel({ piece }: { piece: PieceModel }) {
                 )
               }
             >
-              {tester.accepted ? 'The run is made to this' : 'Make the run to this'}
+              {tester.accepted ? 'This ball is used' : 'Use this ball'}
             </Act>
           </Box>
         )}

@@ -52,9 +52,9 @@ export function BallPanel({ piece }: { piece: PieceModel }) {
           </Box>
         </Way>
         <FromKnown piece={piece} />
-        <Way title="By your own ratio" g={part.ballRatio && ball * part.ballRatio} piece={piece}>
+        <Way title="With your correction" g={part.ballRatio && ball * part.ballRatio} piece={piece}>
           <OptionalNumber
-            label="Ball you use, over the ball worked out"
+            label="Your ball ÷ calculated"
             width="auto"
             hint="Until there is a log to learn it from: such as 1.05."
             value={part.ballRatio}
@@ -81,7 +81,7 @@ function FromKnown({ piece }: { piece: PieceModel }) {
   };
   const scaled = part.knownPiece && scaledBall(worked.clay, form, worked.making, part.knownPiece, units.length);
   return (
-    <Way title="From one that came out right" g={scaled?.ok ? scaled.value.bySection : undefined} piece={piece}>
+    <Way title="Scaled from a good one" g={scaled?.ok ? scaled.value.bySection : undefined} piece={piece}>
       <HStack gap="2" flexWrap="wrap" alignItems="flex-start">
         <OptionalMass label="Its ball" width="92px" value={known.ballG} onValue={(ballG, key) => set({ ballG: ballG ?? 0 }, key)} />
         {part.knownPiece && (
@@ -142,7 +142,7 @@ export function PutOn({ piece }: { piece: PieceModel }) {
   const addOne = (id: string) => change((now) => [...now, { id, kind: 'handle' }]);
   const matterOf = matterIn(workspace);
   return (
-    <Block title={piece.by === 'wheel' ? 'Put on after throwing, not in the ball' : 'Put on, weighed or measured'}>
+    <Block title={piece.by === 'wheel' ? 'Attachments, not in the ball' : 'Attachments'}>
       {attached.map((each) => {
         const matter = (each.bodyId && matterOf(each.bodyId)) || worked.clay.matter;
         const measured = each.massG === undefined;
@@ -218,7 +218,7 @@ function TakenElsewhere({ piece }: { piece: PieceModel }) {
     ...(family === 'disc' || family === 'plate' ? (['edgeCut'] as const) : []),
   ];
   return (
-    <Block title="Taken elsewhere, in the ball">
+    <Block title="Other clay removed (in ball)">
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
         {names.map((name) => (
           <OptionalLength

@@ -48,7 +48,7 @@ export function CoilPanel({ piece }: { piece: PieceModel }) {
           }}
         />
         <OptionalNumber
-          label="Height a coil adds, over its thickness"
+          label="Height gain ÷ coil thickness"
           width="260px"
           hint={own && part.hand?.coil?.gain === undefined ? 'as you measured' : ''}
           value={choices.gain}
@@ -203,7 +203,7 @@ function Learn() {
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
         <PiecesField label="Courses laid" value={coils} onValue={(count) => void setNow({ ...now, coils: count })} />
         <OptionalLength label="Coil, thick" value={thickness} onValue={(mm) => setNow({ ...now, thickness: mm || undefined })} />
-        <OptionalLength label="rose, in all" value={height} onValue={(mm) => setNow({ ...now, height: mm || undefined })} />
+        <OptionalLength label="total rise" value={height} onValue={(mm) => setNow({ ...now, height: mm || undefined })} />
         <Box alignSelf="center">
           <Act
             disabled={!whole || !gain || gain < 0.2 || gain > 3}

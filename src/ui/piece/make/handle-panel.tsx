@@ -135,11 +135,11 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
           />
         )}
         {length('fingerWidth', 'A finger, wide', 5, 60, '110px')}
-        {length('reach', 'Stands out, inside', 5, 200)}
+        {length('reach', 'Finger room', 5, 200)}
         {length('width', round ? 'Thick, finished' : 'Wide, finished', 2, 200, '120px')}
         {!round && !(handle.fromSlab && piece.by === 'slab') && length('thickness', 'Thick, finished', 1, 100, '120px')}
         {length('below', 'Below the rim', 0, 3000, '110px')}
-        {handle.kind === 'pulled' && share('kept', 'Of the blank it keeps', '150px')}
+        {handle.kind === 'pulled' && share('kept', 'Blank used', '150px')}
         <PiecesField label="Handles needed" width="120px" value={handle.pieces} onValue={(pieces, key) => set({ pieces }, key)} />
         {share('succeeds', 'Come out well', '110px')}
       </HStack>

@@ -83,7 +83,7 @@ export function StepsPanel({ piece }: { piece: PieceModel }) {
       </chakra.ol>
       <WallTable piece={piece} wheel={wheel} />
       <chakra.h3 fontWeight="680" fontSize="17px" marginTop="6">
-        From the wheel to the shelf
+        Drying and firing
       </chakra.h3>
       <OrderPanel piece={piece} />
     </Box>
@@ -142,7 +142,7 @@ function WallTable({ piece, wheel }: { piece: PieceModel; wheel: WheelSteps }) {
     <chakra.table marginTop="4" fontSize="sm" aria-label="Wall in the cylinder and as shaped" borderCollapse="collapse">
       <thead>
         <tr>
-          {['cylinder, above the bat', 'wall there', 'becomes, across', 'wall then'].map((head) => (
+          {['cylinder, above the bat', 'wall there', 'shaped diameter', 'wall then'].map((head) => (
             <chakra.th key={head} scope="col" textAlign="right" fontWeight="400" color="fg.muted" paddingInlineEnd="5">
               {head}
             </chakra.th>

@@ -29,8 +29,8 @@ import {
 import { commands } from '@/store';
 import { type Units, run, useUnits, useWorkspace } from '@/ui/state';
 import { useMemo, useState } from 'react';
+import { type AnyWay, FORM_WORDS, WAY_WORDS } from '@/ui/words';
 import { type Takers, takersOf } from './takers';
-import { type AnyWay, FORM_WORDS, WAY_WORDS } from './words';
 
 /** A number whose arithmetic can be open, or the shrinkage and what it rests on. */
 export type Opened = NumberName | 'shrinkage' | 'hand';

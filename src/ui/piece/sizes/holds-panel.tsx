@@ -52,7 +52,7 @@ function Target({ piece }: { piece: PieceModel }) {
       <HStack gap="3" flexWrap="wrap" alignItems="flex-start">
         <OptionalVolume label="Amount" value={wanted.capacityMl} onValue={(capacityMl, key) => set({ capacityMl }, key)} />
         <OptionalLength
-          label="To so far below the rim"
+          label="Fill line below rim"
           width="170px"
           value={wanted.belowRim}
           onValue={(belowRim, key) => set({ belowRim }, key)}
@@ -129,8 +129,8 @@ function PouringLipBlock({ piece }: { piece: PieceModel }) {
   return (
     <Block title="A pouring lip pulled into the rim">
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
-        <OptionalLength label="Its edge sinks" value={pulled?.drop} onValue={(drop, key) => set({ drop: drop ?? 0 }, key)} />
-        <OptionalLength label="It stands out" value={pulled?.reach} onValue={(out, key) => set({ reach: out ?? 0 }, key)} />
+        <OptionalLength label="Spout drop" value={pulled?.drop} onValue={(drop, key) => set({ drop: drop ?? 0 }, key)} />
+        <OptionalLength label="Spout projection" value={pulled?.reach} onValue={(out, key) => set({ reach: out ?? 0 }, key)} />
         {told && (
           <>
             <Told words="holds before it runs over">{units.volume(told.holdsMl)}</Told>

@@ -122,7 +122,7 @@ function Odds({ piece }: { piece: PieceModel }) {
   if (!Object.values(piece.worked.known).some((known) => known?.some((each) => !isExact(each)))) return null;
   return (
     <HStack fontSize="sm" color="fg.muted" marginTop="2" gap="2">
-      <span>Limits and ranges should hold in</span>
+      <span>Meet limits in</span>
       <Choice
         label="Odds for limits"
         value={String(piece.worked.odds ?? USUAL_ODDS)}

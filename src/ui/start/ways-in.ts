@@ -1,0 +1,45 @@
+import type { Stage } from '@/core/clay';
+import type { SizeName } from '@/core/form';
+import type { Start } from '@/core/workspace';
+
+export type WayIn = 'finished' | 'wet' | 'hand' | 'holds' | 'ball' | 'fit';
+
+/** What may be known of a piece before there is one, in the potter's words, with the key that opens each. */
+export const WAYS_IN: readonly { readonly value: WayIn; readonly key: string; readonly words: string; readonly about: string }[] = [
+  { value: 'finished', key: 'f', words: 'A finished size', about: 'how wide, how high it is to be out of the kiln' },
+  { value: 'wet', key: 'w', words: 'A wet size', about: 'a paper model, a former, a size your hands know' },
+  { value: 'hand', key: 'h', words: 'A piece in my hand', about: 'fired or half dry: make it again, or something for it' },
+  { value: 'holds', key: 'c', words: 'What it must hold', about: 'half a litre, no taller than the shelf' },
+  { value: 'ball', key: 'b', words: 'A ball of clay', about: 'how wide a platter, how large a jug?' },
+  { value: 'fit', key: 'l', words: 'What it must fit', about: 'a lid from your cutters for its mouth' },
+];
+
+/** What was typed, mm, ml and g. */
+export interface Typed {
+  readonly across?: number | undefined;
+  readonly high?: number | undefined;
+  readonly capacityMl?: number | undefined;
+  readonly maxHeight?: number | undefined;
+  readonly ballG?: number | undefined;
+  /** What of a shape is kept while the rest grows with the ball. */
+  readonly keep: 'proportions' | 'across' | 'high';
+  /** The stage the piece in the hand is at. */
+  readonly stage: Stage;
+}
+
+/** What is known by what was typed so far; undefined while that says nothing. */
+export function startOf(way: WayIn, { across, high, capacityMl, maxHeight, ballG, stage }: Typed): Start | undefined {
+  if (way === 'holds') return capacityMl ? { kind: 'holds', capacityMl, maxHeight } : undefined;
+  if (way === 'ball') return ballG ? { kind: 'ball', ballG, across, high } : undefined;
+  if (way === 'fit') return { kind: 'size', at: 'glazed', across };
+  if (!across && !high) return undefined;
+  return { kind: 'size', at: way === 'finished' ? 'glazed' : way === 'wet' ? 'wet' : stage, across, high };
+}
+
+/** Where the next figure goes, in the piece that was started. */
+export function nextSize(start: Start): { readonly size: SizeName; readonly at: Stage } {
+  const at = start.kind === 'size' ? start.at : 'glazed';
+  if (start.kind === 'holds') return { size: 'rimDiameter', at };
+  if (!start.high) return { size: 'height', at };
+  return { size: start.across ? 'baseDiameter' : 'rimDiameter', at };
+}

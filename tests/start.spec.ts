@@ -1,0 +1,103 @@
+import { answer, expect, saved, test, visit } from './app';
+
+const figure = (page: import('@playwright/test').Page, name: string) => page.locator(`[data-start="${name}"] b`);
+
+/** From an empty workshop, by keyboard alone: the key of a way in, what is typed there, and what the piece then is. */
+const WAYS = [
+  { way: 'a finished size', key: 'f', typed: '92', name: 'Cup, 92 mm across', known: 'Mouth, outside, glazed', next: 'Height, glazed' },
+  { way: 'a wet size', key: 'w', typed: '104', name: 'Cup, 104 mm across wet', known: 'Mouth, outside, wet', next: 'Height, wet' },
+  { way: 'a fired piece in the hand', key: 'h', typed: '88', name: 'Cup, 88 mm across', known: 'Mouth, outside, glazed', next: 'Height, glazed' },
+  { way: 'what it must hold', key: 'c', typed: '0.5 l', name: 'Cup, 500 ml', known: undefined, next: 'Mouth, outside, glazed' },
+  { way: 'a ball of clay', key: 'b', typed: '1.9 kg', name: 'Cup from 1900 g', known: undefined, next: 'Height, glazed' },
+] as const;
+
+test('every way in leads by keyboard from an empty workshop to a ball, its first figure typed and nothing else', async ({ page }) => {
+  await visit(page, '/files');
+  await page.getByRole('button', { name: 'Empty the workspace' }).click();
+  await saved(page);
+  await visit(page);
+  await expect(page.getByRole('heading', { name: 'What do you know of it?' })).toBeVisible();
+  for (const { way, key, typed, name, known, next } of WAYS) {
+    await test.step(way, async () => {
+      await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+      await page.keyboard.press(key);
+      await page.keyboard.type(typed);
+      await expect(figure(page, 'weigh')).toHaveText(/\d\sg$/);
+      const ball = (await figure(page, 'weigh').textContent())!;
+      await page.keyboard.press('Enter');
+      await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue(name);
+      await expect(answer(page, 'ball')).toHaveText(ball);
+      await expect(page.getByLabel(next, { exact: true })).toBeFocused();
+      const all = page.getByRole('table', { name: 'Sizes and weights at every stage' }).locator('[data-known]');
+      await expect(all).toHaveCount(known ? 1 : 0);
+      if (known) await expect(page.getByLabel(known, { exact: true })).toHaveAttribute('data-known', '');
+      await page.getByRole('link', { name: 'New piece' }).click();
+      await expect(page.getByRole('heading', { name: 'What do you know of it?' })).toBeVisible();
+    });
+  }
+});
+
+test('a ball makes the largest piece of any form, with one size kept, and says when it is too little', async ({ page }) => {
+  await visit(page, '/new');
+  await page.getByRole('button', { name: /^A ball of clay/ }).click();
+  await page.getByLabel('I have', { exact: true }).fill('1.9 kg');
+  for (const form of ['a plate', 'a jar', 'a box or tray', 'a bowl']) {
+    await page.getByLabel('Form', { exact: true }).selectOption(form);
+    await expect(figure(page, 'weigh')).toHaveText(/^1(900|895|905)\sg$/);
+  }
+  await page.getByLabel('Keeping', { exact: true }).selectOption('a mouth kept');
+  await page.getByLabel('Mouth kept', { exact: true }).fill('200');
+  await expect(figure(page, 'finished')).toContainText('⌀ 200 mm');
+  await expect(figure(page, 'weigh')).toHaveText(/^1(900|895|905)\sg$/);
+  await page.getByLabel('I have', { exact: true }).fill('30');
+  await expect(page.getByRole('status').filter({ hasText: 'too little' })).toContainText(/takes \d+\sg/);
+  await expect(page.getByRole('button', { name: 'Make it' })).toBeDisabled();
+  await expect(page.getByLabel('I have', { exact: true })).toHaveValue('30');
+});
+
+test('a capacity under a height is kept as a limit, and a plain piece is one press away', async ({ page }) => {
+  await visit(page, '/new?from=holds');
+  await page.getByLabel('Holds, to the brim', { exact: true }).fill('0.5 l');
+  await page.getByLabel('No taller than', { exact: true }).fill('90');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.locator('[data-window="height"]')).toContainText('≤ 90 mm');
+  await page.getByRole('link', { name: 'New piece' }).click();
+  await page.getByRole('button', { name: 'Skip: a plain one' }).click();
+  await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('New piece');
+  await expect(page.locator('main [data-known]')).toHaveCount(0);
+});
+
+test('the finder goes to rooms and tools of the open piece, to pieces, clays and places, by one key from anywhere', async ({ page }) => {
+  await visit(page, '/kit');
+  const find = async (typed: string) => {
+    await page.keyboard.press('ControlOrMeta+k');
+    await page.keyboard.type(typed);
+    await page.getByRole('option').first().waitFor();
+    await page.keyboard.press('Enter');
+  };
+  for (const [typed, room, section] of [
+    ['shrink rule', 'tools', 'rule'],
+    ['needle', 'make', 'ball'],
+    ['capacity', 'sizes', 'holds'],
+    ['lid', 'fit', 'lid'],
+    ['remake', 'made', 'again'],
+    ['pointer', 'tools', 'gauges'],
+  ] as const) {
+    await find(typed);
+    await expect(page.locator(`[data-room="${room}"][data-section="${section}"]`)).toBeVisible();
+  }
+  await find('egg cup');
+  await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Egg cup');
+  await find('quarry');
+  await expect(page.getByLabel('Name of the clay', { exact: true })).toHaveValue('Quarry Grog');
+  await find('compare');
+  await expect(page.getByRole('heading', { name: 'Compare clays' })).toBeVisible();
+  // the last room of a piece is remembered
+  await page.getByRole('button', { name: 'Another piece' }).click();
+  await page.keyboard.type('honey jar');
+  await page.getByRole('option', { name: /^Honey jar, wide/ }).waitFor();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-section="gauges"]')).toBeVisible();
+  await page.keyboard.press('5');
+  await expect(page.locator('[data-room="made"]')).toBeVisible();
+});
