@@ -5,9 +5,14 @@ test('the first visit shows what to weigh and what to throw, without scrolling',
   await expect(answer(page, 'ball')).toHaveText('645 g');
   await expect(answer(page, 'gauge')).toHaveText('141 mm');
   await expect(answer(page, 'rimDiameter@wet')).toHaveText('104 mm');
-  const [width, height] = await page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight]);
-  expect(width).toBeLessThanOrEqual(1280);
-  expect(height).toBeLessThanOrEqual(800);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280);
+  // the answer whole, the drawing and the first lines of its room
+  for (const seen of [
+    page.getByRole('region', { name: 'Answer' }),
+    page.getByTestId('drawing'),
+    page.getByLabel('Mouth, outside, glazed', { exact: true }),
+  ])
+    await expect(seen).toBeInViewport({ ratio: 1 });
   const sizes = await page.locator('main *').evaluateAll((all) => all.map((element) => parseFloat(getComputedStyle(element).fontSize)));
   const ball = await answer(page, 'ball')
     .locator('span')

@@ -6,7 +6,14 @@ const figure = (page: import('@playwright/test').Page, name: string) => page.loc
 const WAYS = [
   { way: 'a finished size', key: 'f', typed: '92', name: 'Cup, 92 mm across', known: 'Mouth, outside, glazed', next: 'Height, glazed' },
   { way: 'a wet size', key: 'w', typed: '104', name: 'Cup, 104 mm across wet', known: 'Mouth, outside, wet', next: 'Height, wet' },
-  { way: 'a fired piece in the hand', key: 'h', typed: '88', name: 'Cup, 88 mm across', known: 'Mouth, outside, glazed', next: 'Height, glazed' },
+  {
+    way: 'a fired piece in the hand',
+    key: 'h',
+    typed: '88',
+    name: 'Cup, 88 mm across',
+    known: 'Mouth, outside, glazed',
+    next: 'Height, glazed',
+  },
   { way: 'what it must hold', key: 'c', typed: '0.5 l', name: 'Cup, 500 ml', known: undefined, next: 'Mouth, outside, glazed' },
   { way: 'a ball of clay', key: 'b', typed: '1.9 kg', name: 'Cup from 1900 g', known: undefined, next: 'Height, glazed' },
 ] as const;
@@ -100,4 +107,33 @@ test('the finder goes to rooms and tools of the open piece, to pieces, clays and
   await expect(page.locator('[data-section="gauges"]')).toBeVisible();
   await page.keyboard.press('5');
   await expect(page.locator('[data-room="made"]')).toBeVisible();
+});
+
+test('a width inside is typed at any stage like any other: the outside gives way, or the wall, and undo brings it back', async ({
+  page,
+}) => {
+  await visit(page);
+  const cell = (row: string, stage: string) => page.getByLabel(`${row}, ${stage}`, { exact: true });
+  for (const stage of ['wet', 'leather hard', 'bone dry', 'bisque', 'glazed']) {
+    await cell('Mouth, inside', stage).fill('90');
+    await page.keyboard.press('Enter');
+    await expect(cell('Mouth, inside', stage)).toHaveValue('90');
+    await expect(cell('Mouth, inside', stage)).toHaveAttribute('data-known', '');
+    await expect(cell('Wall', 'glazed')).toHaveValue('4.6');
+    await expect(cell('Mouth, outside', 'glazed')).not.toHaveAttribute('data-known', '');
+    await page.getByRole('button', { name: /^Undo: width inside the mouth/ }).click();
+    await expect(cell('Mouth, outside', 'glazed')).toHaveValue('92');
+  }
+  // the outside typed after it is held to as well: then the wall gives way
+  await cell('Mouth, inside', 'glazed').fill('84');
+  await cell('Mouth, outside', 'glazed').fill('92');
+  await expect(page.getByLabel('Mouth, inside: what gives way', { exact: true })).toHaveValue('wall');
+  await expect(cell('Wall', 'glazed')).toHaveValue('4');
+  await expect(cell('Mouth, inside', 'glazed')).toHaveValue('84');
+  await page.getByLabel('Mouth, inside: what gives way', { exact: true }).selectOption('the outside gives way');
+  await cell('Mouth, inside', 'glazed').fill('≤ 84');
+  await expect(page.locator('[data-window="mouthInside"]')).toContainText('≤ 84 mm');
+  await cell('Mouth, inside', 'glazed').fill('');
+  await expect(cell('Mouth, inside', 'glazed')).not.toHaveAttribute('data-known', '');
+  await saved(page);
 });

@@ -5,6 +5,7 @@ import {
   MANNERS,
   type Manner,
   sizeIn,
+  sizeSpec,
   type SizeName,
   formOf,
   isNeeded,
@@ -77,10 +78,13 @@ function needed(name: SizeName, family: FamilyName): string {
 
 function chapter(family: FamilyName): string {
   const { words, about, sizes, choices, typical } = FAMILIES[family];
-  const rows = sizes.map(
-    (name) =>
-      `| \`${name}\` | ${sizeIn(family, name).words} | ${sizeIn(family, name).direction} | ${needed(name, family)} | ${typical[name] ?? ''} |`,
-  );
+  // widths inside are sizes of the application; the contract has none
+  const rows = sizes
+    .filter((name) => !sizeSpec(name).inside)
+    .map(
+      (name) =>
+        `| \`${name}\` | ${sizeIn(family, name).words} | ${sizeIn(family, name).direction} | ${needed(name, family)} | ${typical[name] ?? ''} |`,
+    );
   const chosen = choices.map(
     (choice) =>
       `\`${choice}\`: ${Object.keys(MANNERS[choice])

@@ -21,16 +21,15 @@ import {
   type TableName,
   type ThrownPiece,
   type Workspace,
-  letGo,
   plainCup,
   rowChange,
   rowFinder,
   runOf,
   same,
-  typedOver,
   withChoices,
   withManner,
-  withSize,
+  withLetGo,
+  withTyped,
 } from '@/core/workspace';
 import type { Manner, SizeName } from '@/core/form';
 import { type KnownSize, type Making, WAYS, type Way } from '@/core/sizing';
@@ -135,14 +134,11 @@ export const deletePlan = ({ id, name }: Plan): Act => remove('plans', id, `“$
  * @param factor the new size over what it was; sizes that were let go follow by it
  */
 export const setSize = (planId: string, size: SizeName, typed: KnownSize, factor: number, label: string, key?: string): Act =>
-  editPart(planId, label, (part) => ({ ...part, sizes: withSize(part, size, typedOver(part.sizes[size], typed), factor) }), key);
+  editPart(planId, label, (part) => ({ ...part, ...withTyped(part, size, typed, factor) }), key);
 
 /** One thing known of a size let go. `mm` is what the size is at its stage, for when nothing else is known. */
 export const letGoOf = (planId: string, size: SizeName, index: number, mm: number, label: string): Act =>
-  editPart(planId, label, (part) => {
-    const known = part.sizes[size];
-    return known ? { ...part, sizes: { ...part.sizes, [size]: letGo(known, index, mm) } } : part;
-  });
+  editPart(planId, label, (part) => ({ ...part, sizes: withLetGo(part, size, index, mm) }));
 
 /** Changes several things of a part at once: its form, its limits, what is put on. */
 export const setPart = (planId: string, change: Partial<Part> | ((part: Part) => Partial<Part>), label: string, key?: string): Act =>

@@ -14,6 +14,7 @@ import {
   type SizeName,
   formOf,
   isNeeded,
+  sizeSpec,
   sizesOf,
 } from '@/core/form';
 import Joi from 'joi';
@@ -71,7 +72,7 @@ const point = strict.object({
 function familySchema(family: FamilyName) {
   const { sizes, choices } = FAMILIES[family];
   const drawn = family === 'profile';
-  const own = sizes.filter((name) => !(drawn && (name === 'height' || name === 'rimDiameter')));
+  const own = sizes.filter((name) => !sizeSpec(name).inside && !(drawn && (name === 'height' || name === 'rimDiameter')));
   return strict.object({
     family: strict.string().valid(family).required(),
     ...Object.fromEntries(own.map((name) => [name, isNeeded(name, {}) ? sizeMm.required() : sizeMm])),

@@ -1,5 +1,5 @@
 import { CONES, KINDS, STAGES } from '@/core/clay';
-import { FAMILIES, FAMILY_NAMES, MANNERS, MOST_KNOTS, SIZE_NAMES, isNeeded } from '@/core/form';
+import { FAMILIES, FAMILY_NAMES, MANNERS, MOST_KNOTS, SIZE_NAMES, isNeeded, sizeSpec } from '@/core/form';
 import { BASES, CORNERS, FEWEST_POINTS, FIRMNESS, HANDLE_KINDS, SEAMS } from '@/core/handbuild';
 import { ATTACHED_KINDS, LIMIT_NAMES, MAKING_MOST, MAKING_WAYS, type Making } from '@/core/sizing';
 import { type Part, type ShopName, TABLES, type TableName } from '@/core/workspace';
@@ -202,6 +202,11 @@ const part = strict
       .required(),
     knots: strict.array().items(knot).min(2).max(MOST_KNOTS),
     sizes: strict.object(Object.fromEntries(SIZE_NAMES.map((size) => [size, known]))).required(),
+    gives: strict.object(
+      Object.fromEntries(
+        SIZE_NAMES.filter((size) => sizeSpec(size).inside).map((size) => [size, strict.string().valid('outside', 'wall')]),
+      ),
+    ),
     odds: percent(0.5, 0.999),
     bodyId: id.optional(),
     batchId: id.optional(),

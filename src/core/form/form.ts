@@ -2,9 +2,9 @@ import { type Length, type Shrinkage, type Stage, convert, lengthAt, remaining }
 import { type Result, bad, good } from '@/core/units';
 import type { Knot } from './curve';
 import { FAMILIES, isNeeded, sizeIn } from './families';
-import type { FamilyName, Manner, SizeOf } from './family';
-import { type Outline, crossesItself, filledMl, revolvedMl, runsRight, sectionOf, stretchOutline, thinnest } from './section';
-import { LARGEST_MM, SIZES, type SizeName, type Sizes } from './sizes';
+import type { FamilyName, Fault, Manner, SizeOf } from './family';
+import { type Outline, crossesItself, filledMl, radiusAt, revolvedMl, runsRight, sectionOf, stretchOutline, thinnest } from './section';
+import { LARGEST_MM, SIZES, type SizeName, type Sizes, sizeSpec } from './sizes';
 
 /** A piece's form at stage S: its family, what is chosen of it, and its sizes there, mm. */
 export interface Form<S extends Stage> {
@@ -18,9 +18,12 @@ export interface Form<S extends Stage> {
 /** A form without its sizes. */
 export type Shape = Omit<Form<Stage>, 'sizes'>;
 
+/** Sizes no form needs: it has them where they are given. */
+const mayBeGiven = (name: SizeName): boolean => name === 'wallAtFoot' || sizeSpec(name).inside !== undefined;
+
 /** The sizes a form has, in the order people name them: those of its family that its manner needs, and what else is given. */
 export function sizesOf({ family, manner }: Shape, given: Readonly<Partial<Record<SizeName, unknown>>> = {}): SizeName[] {
-  return FAMILIES[family].sizes.filter((name) => isNeeded(name, manner) || (name === 'wallAtFoot' && given[name] !== undefined));
+  return FAMILIES[family].sizes.filter((name) => isNeeded(name, manner) || (mayBeGiven(name) && given[name] !== undefined));
 }
 
 /** A form's sizes by name; the wall at the foot is that at the rim unless given. */
@@ -36,6 +39,9 @@ const outlineWith = <S extends Stage>(form: Form<S>, n: number): Outline =>
 const FIRST_POINTS = 12;
 const MOST_POINTS = 192;
 const CLOSE_ENOUGH = 0.0004;
+
+/** A width inside is as asked within this much, mm: closer than anyone measures. */
+const SAME_INSIDE = 0.05;
 
 const close = (a: number, b: number): boolean => Math.abs(a - b) <= CLOSE_ENOUGH * Math.abs(b);
 
@@ -58,6 +64,31 @@ export function outlineOf<S extends Stage>(form: Form<S>): Outline {
   }
   outlines.set(form, found.outline);
   return found.outline;
+}
+
+/** The widths inside a form of a family that has them, mm, measured on its outline. The form must have passed {@link checkForm}. */
+export function insidesOf<S extends Stage>(form: Form<S>): Partial<Record<SizeName, number>> {
+  const names = FAMILIES[form.family].sizes.filter((name) => sizeSpec(name).inside);
+  if (names.length === 0) return {};
+  const { inside, plan } = outlineOf(form);
+  const across = plan?.faces.find(({ angle }) => angle === 90);
+  const measured: Partial<Record<SizeName, number | undefined>> = {
+    mouthInside: 2 * inside[0]!.r,
+    acrossInside: across && 2 * (across.atRim - across.inset),
+    bellyInside: 2 * radiusAt(inside, form.sizes.bellyHeight ?? 0),
+    floorInside: 2 * (inside.at(-2)?.r ?? 0),
+  };
+  return Object.fromEntries(names.map((name) => [name, measured[name]]).filter(([, mm]) => mm !== undefined)) as Partial<
+    Record<SizeName, number>
+  >;
+}
+
+/** The same form with its widths inside among its sizes. */
+export function withInsides<S extends Stage>(form: Form<S>): Form<S> {
+  const sizes = { ...form.sizes, ...insidesOf(form) } as Sizes<S>;
+  const made = { ...form, sizes };
+  outlines.set(made, outlineOf(form));
+  return made;
 }
 
 /** Each size of a form by its own rule. */
@@ -107,12 +138,28 @@ export function checkForm<S extends Stage>(form: Form<S>, write: (mm: number) =>
   const fault = relationFault(form, write);
   if (fault) return bad(fault.size, fault.why);
   const broken = outlineFault(outlineOf(form), thinnestGiven(form), write);
-  return broken ? bad(form.knots ? 'points' : 'height', broken) : good(form);
+  if (broken) return bad(form.knots ? 'points' : 'height', broken);
+  const off = insideFault(form, write);
+  return off ? bad(off.size, off.why) : good(form);
 }
 
 /** The first relation between sizes that does not hold. */
 export const relationFault = <S extends Stage>(form: Form<S>, write: (mm: number) => string) =>
   FAMILIES[form.family].fault(reader(form), form.manner, write, form.knots ?? []);
+
+/** A width inside that was asked for and that the outside and the wall do not leave. */
+function insideFault<S extends Stage>(form: Form<S>, write: (mm: number) => string): Fault | undefined {
+  const { family, sizes } = form;
+  const asked = sizesOf(form, sizes).filter((name) => sizeSpec(name).inside);
+  if (asked.length === 0) return undefined;
+  const measured = insidesOf(form);
+  const off = asked.find((name) => Math.abs(sizes[name]! - (measured[name] ?? 0)) > SAME_INSIDE);
+  if (!off) return undefined;
+  return {
+    size: off,
+    why: `The ${sizeIn(family, off).words} cannot be ${write(sizes[off]!)} here: outside and wall leave ${write(measured[off] ?? 0)}. Let the other of the two give way.`,
+  };
+}
 
 const thinnestGiven = <S extends Stage>({ sizes }: Form<S>): number =>
   Math.min(sizes.wall ?? Infinity, sizes.wallAtFoot ?? Infinity, sizes.floor ?? Infinity);

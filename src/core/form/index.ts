@@ -21,7 +21,20 @@ export { FAMILY_NAMES, type FamilyName, MANNERS, type Manner } from './family';
 export { BOWL_ARCS } from './open-families';
 export { MOST_KNOTS } from './closed-families';
 export { FAMILIES, ROUND_FAMILIES, isNeeded, sizeIn } from './families';
-export { type Form, type Shape, checkForm, formAt, formOf, outlineAt, outlineFault, outlineOf, relationFault, sizesOf } from './form';
+export {
+  type Form,
+  type Shape,
+  checkForm,
+  formAt,
+  formOf,
+  insidesOf,
+  outlineAt,
+  outlineFault,
+  outlineOf,
+  relationFault,
+  sizesOf,
+  withInsides,
+} from './form';
 export { type Face, type Loft, polygonMm2, radians, sideLengths, supportsAt } from './loft';
 export { overallWords } from './words';
 export { type Measures, filledTo, holdsMl, measuresOf } from './measures';

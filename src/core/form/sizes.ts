@@ -12,6 +12,11 @@ export interface SizeSpec {
   readonly direction: 'width' | 'height';
   /** A thickness or a small detail: it stays when a whole piece is scaled. */
   readonly stays?: true;
+  /** Measured inside the clay: which size outside and which thickness it follows from. */
+  readonly inside?: {
+    readonly outer: 'rimDiameter' | 'rimAcross' | 'bellyDiameter' | 'baseDiameter';
+    readonly wall: 'wall' | 'wallAtFoot';
+  };
 }
 
 /** Every size a form may have. Widths are outside; thickness is square to the surface, floors along the axis. */
@@ -29,6 +34,30 @@ export const SIZES = {
   shoulderHeight: { words: 'height of the shoulder', row: 'Shoulder height', direction: 'height' },
   collarHeight: { words: 'height of the collar', row: 'Collar', direction: 'height' },
   lipHeight: { words: 'height of the lip', row: 'Lip height', direction: 'height' },
+  mouthInside: {
+    words: 'width inside the mouth',
+    row: 'Mouth, inside',
+    direction: 'width',
+    inside: { outer: 'rimDiameter', wall: 'wall' },
+  },
+  acrossInside: {
+    words: 'width inside the mouth, short axis',
+    row: 'Mouth inside, short',
+    direction: 'width',
+    inside: { outer: 'rimAcross', wall: 'wall' },
+  },
+  bellyInside: {
+    words: 'width inside the belly',
+    row: 'Belly, inside',
+    direction: 'width',
+    inside: { outer: 'bellyDiameter', wall: 'wall' },
+  },
+  floorInside: {
+    words: 'width of the floor inside',
+    row: 'Floor, inside',
+    direction: 'width',
+    inside: { outer: 'baseDiameter', wall: 'wallAtFoot' },
+  },
   wall: { words: 'wall', row: 'Wall', direction: 'width', stays: true },
   wallAtFoot: { words: 'wall at the foot', row: 'Wall at foot', direction: 'width', stays: true },
   floor: { words: 'floor', row: 'Floor', direction: 'height', stays: true },

@@ -88,10 +88,23 @@ function slabFault(size: SizeOf, write: Write, loft: Loft, twoWays: boolean): Fa
 
 const LONG_WAY = {
   rimDiameter: { words: 'length at the rim', row: 'Rim, long axis' },
-  baseDiameter: { words: 'length at the base', row: 'Base, the long way' },
+  baseDiameter: { words: 'length at the base', row: 'Base, long axis' },
+  mouthInside: { words: 'length inside the mouth', row: 'Mouth inside, long' },
+  floorInside: { words: 'length of the floor inside', row: 'Floor inside, long' },
 } as const;
 
-const FOUR_WIDTHS = ['height', 'rimDiameter', 'rimAcross', 'baseDiameter', 'baseAcross', 'wall', 'floor'] as const;
+const FOUR_WIDTHS = [
+  'height',
+  'rimDiameter',
+  'rimAcross',
+  'baseDiameter',
+  'baseAcross',
+  'mouthInside',
+  'acrossInside',
+  'floorInside',
+  'wall',
+  'floor',
+] as const;
 
 export const oval: Family = {
   words: 'Oval',
@@ -122,7 +135,7 @@ export const box: Family = {
 export const faceted: Family = {
   words: 'Faceted',
   about: 'equal flat sides, three to twelve',
-  sizes: ['height', 'rimDiameter', 'baseDiameter', 'wall', 'floor'],
+  sizes: ['height', 'rimDiameter', 'baseDiameter', 'mouthInside', 'floorInside', 'wall', 'floor'],
   names: {
     rimDiameter: { words: 'width of the mouth across the flats', row: 'Mouth, flat to flat' },
     baseDiameter: { words: 'width of the base across the flats', row: 'Base, flat to flat' },

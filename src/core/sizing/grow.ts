@@ -17,7 +17,8 @@ const SMALLEST = 1e-3;
 
 /** A form grown in height and across; what is a thickness stays. */
 export function scaled(shape: Finished, tall: number, wide: number): Finished {
-  const names = Object.keys(shape.sizes) as SizeName[];
+  // widths inside follow
+  const names = (Object.keys(shape.sizes) as SizeName[]).filter((name) => !sizeSpec(name).inside);
   const grown = names.map((name) => {
     const { direction, stays } = sizeSpec(name);
     return [name, shape.sizes[name]! * (stays ? 1 : direction === 'height' ? tall : wide)];
@@ -112,7 +113,7 @@ export function growUntil(target: number, largest: number, measure: Measure, mak
 /** How far sizes that grow in one direction, or both, can grow before one leaves what is accepted. */
 export function room(shape: Finished, ...directions: readonly ('width' | 'height')[]): number {
   const names = (Object.keys(shape.sizes) as SizeName[]).filter(
-    (name) => !sizeSpec(name).stays && directions.includes(sizeSpec(name).direction),
+    (name) => !sizeSpec(name).stays && !sizeSpec(name).inside && directions.includes(sizeSpec(name).direction),
   );
   return (LARGEST_MM * (1 - 1e-12)) / Math.max(...names.map((name) => shape.sizes[name]!));
 }

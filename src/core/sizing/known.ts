@@ -1,5 +1,6 @@
 import { type ClayFigures, STAGES, type Stage, convert, lengthAt } from '@/core/clay';
-import { type Form, SIZES, type Shape, type SizeName, formOf, sizesOf } from '@/core/form';
+import { type Form, SIZES, type Shape, type SizeName, formOf, sizeSpec, sizesOf } from '@/core/form';
+import { type Gives, withInsidesMet } from './insides';
 import { type Limit, USUAL_ODDS, aimFor } from './window';
 
 /** A size somebody knows, mm, and the stage at which they know it. */
@@ -32,11 +33,17 @@ const moved = (known: KnownSize, size: SizeName, to: Stage, clay: ClayFigures, o
  *
  * @param odds in which share of pieces limits should hold
  */
-export function resolveKnown(shape: Shape, known: KnownSizes, clay: ClayFigures, odds?: number): StagedForm {
+export function resolveKnown(
+  shape: Shape & { readonly gives?: Gives | undefined },
+  known: KnownSizes,
+  clay: ClayFigures,
+  odds?: number,
+): StagedForm {
   const names = sizesOf(shape, known).filter((name) => known[name]);
   const at = STAGES.find((stage) => names.every((name) => known[name]![0].at === stage)) ?? 'glazed';
   const sizes = Object.fromEntries(names.map((name) => [name, moved(known[name]![0], name, at, clay, odds)]));
-  return { at, form: formOf(shape, at, sizes) } as StagedForm;
+  const inside = names.some((name) => sizeSpec(name).inside);
+  return { at, form: formOf(shape, at, inside ? withInsidesMet(shape, at, sizes, shape.gives) : sizes) } as StagedForm;
 }
 
 /** Two things known of one size that cannot both be so by what is believed of the clay. */

@@ -11,7 +11,7 @@ import {
   remaining,
   wetDensity,
 } from '@/core/clay';
-import { type Form, type Measures, type Outline, formAt, measuresOf, outlineAt } from '@/core/form';
+import { type Form, type Measures, type Outline, formAt, measuresOf, outlineAt, withInsides } from '@/core/form';
 import { type Making, withoutRim } from './making';
 import { type ClayVolumes, type OnBat, onBat, totalMl, turnedUpTo } from './thrown';
 
@@ -76,7 +76,8 @@ export function size<S extends Stage>(clay: ClayFigures, form: Form<S>, at: S, g
   const measures = measuresOf(fired);
   const making = measures.brimMl > 0 ? given : withoutRim(given);
   const bat = onBat(wet, measures.clayMl / kept('glazed'), making);
-  const stages = perStage((stage) => formAt(form, at, stage, clay.shrinkage)) as Sized['stages'];
+  const measured = withInsides(form);
+  const stages = perStage((stage) => formAt(measured, at, stage, clay.shrinkage)) as Sized['stages'];
   const rim = bat.piece.inside[0]!.z + (making.rimGround ?? 0);
   return {
     stages,

@@ -48,6 +48,12 @@ function sizeWorking(worked: Worked, size: SizeName, stage: Stage, w: Writers): 
   const title = `${sizeIn(worked.sized.stages.glazed.family, size).words}, ${STAGE_WORDS[stage]}`;
   const { sizes } = worked.sized.stages[stage];
   const known = worked.known[size]?.[0];
+  const { inside } = sizeSpec(size);
+  if (!known && inside) {
+    const { [inside.outer]: outside = 0, [size]: within = 0 } = sizes;
+    const walls = `less the wall on both sides, ${w.length((outside - within) / 2)} each as it lies there`;
+    return { title, lines: [`${w.length(outside)} outside, ${walls}: ${w.length(within)}.`] };
+  }
   if (!known) return { title, lines: [`Nothing is entered for it: it is as thick as the wall, ${w.length(sizes.wall ?? 0)}.`] };
   const result = w.length(sizes[size] ?? 0);
   const from = worked.sized.stages[known.at].sizes[size] ?? 0;
@@ -64,7 +70,7 @@ function sizeWorking(worked: Worked, size: SizeName, stage: Stage, w: Writers): 
     title,
     lines: [
       known.free
-        ? `${w.length(from)} ${STAGE_WORDS[known.at]} is free: it follows the other sizes.`
+        ? `${w.length(from)} ${STAGE_WORDS[known.at]} scales with the rest.`
         : `${w.length(from)} ${STAGE_WORDS[known.at]} is known.`,
       leftAt(known.at, leftThere),
       leftAt(stage, to),
@@ -146,7 +152,7 @@ function ballWorking({ clay, making, sized }: Worked, w: Writers): Working {
       `${w.volume(total)} × ${places(wetDensity(clay.matter), 3)} g/ml = ${w.mass(masses.thrown)} on the bat`,
       making.slurryPercent > 0
         ? `÷ ${places(1 - making.slurryPercent / 100, 4)} for slurry = ${w.mass(masses.ball)}`
-        : `nothing to slurry: ${w.mass(masses.ball)}`,
+        : `no slurry loss: ${w.mass(masses.ball)}`,
     ],
   };
 }

@@ -37,8 +37,10 @@ export {
   sizePart,
   throwingOf,
   typedOver,
+  withLetGo,
   withManner,
   withSize,
+  withTyped,
 } from './piece';
 export {
   type CoilWork,

@@ -4,6 +4,7 @@ import type { CoilChoices, CoilNote, Cutter, Former, Hand, HandleChoices, Lining
 import type { OwnMeasure } from './measures';
 import type {
   AttachedPart,
+  Gives,
   Joined,
   KnownPiece,
   KnownSizes,
@@ -91,6 +92,8 @@ export interface Part {
   /** An own profile's points. */
   readonly knots?: readonly Knot[] | undefined;
   readonly sizes: KnownSizes;
+  /** What gives way to a width inside that is known. */
+  readonly gives?: Gives | undefined;
   /** In which share of pieces sizes that are limits should hold; 9 in 10 unless said. */
   readonly odds?: number | undefined;
   readonly bodyId?: string | undefined;

@@ -89,6 +89,7 @@ export const CLASSES: Record<string, SystemStyleObject> = {
     fontSize: { base: '13px', md: '15px' },
     lineHeight: '1.15',
   },
+  '.ledger [data-gives] th': { fontSize: 'sm', color: 'fg.muted', paddingInlineStart: '2' },
   '.ledger [data-window] th': { fontWeight: '400', fontSize: 'xs', color: 'fg.muted', paddingInlineStart: '2' },
   '.ledger [data-window] td': { fontSize: 'xs', paddingInline: { base: '1', md: '3' }, fontVariantNumeric: 'tabular-nums' },
   '.ledger-figure': {

@@ -1,4 +1,4 @@
-import { FAMILIES, type FamilyName, type SizeName, radiusAt, sizeIn } from '@/core/form';
+import { FAMILIES, type FamilyName, type SizeName, radiusAt, sizeIn, sizeSpec } from '@/core/form';
 import type { Geometry } from './geometry';
 import type { PieceModel } from '../model/use-piece';
 
@@ -14,7 +14,8 @@ const ON_LINES: readonly SizeName[] = ['height', 'rimDiameter', 'baseDiameter'];
 export function further({ names, form, by }: PieceModel): SizeName[] {
   // a slab is as thick at the foot as at the rim
   const rolled = by === 'slab' || by === 'former';
-  const own = names.filter((size) => !ON_LINES.includes(size) && !(rolled && size === 'wallAtFoot'));
+  // widths inside are read in the table
+  const own = names.filter((size) => !ON_LINES.includes(size) && !sizeSpec(size).inside && !(rolled && size === 'wallAtFoot'));
   const tapers = !rolled && form.sizes.wall && !FAMILIES[form.family].flatSided && form.family !== 'plate';
   return tapers && !own.includes('wallAtFoot') ? [...own, 'wallAtFoot'] : own;
 }

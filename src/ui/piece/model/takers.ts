@@ -1,5 +1,5 @@
 import { type ClayFigures, type Stage, remaining } from '@/core/clay';
-import { type Form, type Manner, SIZES, type SizeName, checkForm, sizeIn } from '@/core/form';
+import { type Form, type Manner, type SizeName, checkForm, insidesOf, sizeIn, sizeSpec } from '@/core/form';
 import {
   type KnownSize,
   type KnownSizes,
@@ -23,10 +23,9 @@ import {
   knownAs,
   matterIn,
   sizePart,
-  typedOver,
   withChoices,
   withManner,
-  withSize,
+  withTyped,
 } from '@/core/workspace';
 import { type Act, commands } from '@/store';
 import { type Units, run, workspaceStore } from '@/ui/state';
@@ -91,8 +90,8 @@ function tryOn(planId: string, units: Units, attempt: (now: Now) => Attempt): st
 /** A size of the piece as it is now, mm at a stage; undefined while it cannot be worked out. */
 function sizeNow({ part, clay }: Now, size: SizeName, at: Stage): number | undefined {
   const { at: from, form } = resolveKnown(part, part.sizes, clay, part.odds);
-  const { direction } = SIZES[size];
-  const mm = form.sizes[size];
+  const { direction, inside } = sizeSpec(size);
+  const mm = inside && checkForm(form as Form<Stage>, String).ok ? insidesOf(form as Form<Stage>)[size] : form.sizes[size];
   return mm && (mm * remaining(clay.shrinkage, at, direction)) / remaining(clay.shrinkage, from, direction);
 }
 
@@ -135,7 +134,7 @@ export function takersOf(planId: string, units: Units): Takers {
     tryOn(planId, units, (now) => {
       const factor = growth(now, size, known);
       return {
-        change: { sizes: withSize(now.part, size, typedOver(now.part.sizes[size], known), factor) },
+        change: withTyped(now.part, size, known, factor),
         act: commands.setSize(planId, size, known, factor, label, key),
       };
     });
@@ -187,12 +186,11 @@ export function takersOf(planId: string, units: Units): Takers {
     takeDragged: ({ sizes = {}, knots }, at, label, key) => {
       const change = (now: Now): Partial<Part> => {
         const names = Object.keys(sizes) as SizeName[];
-        const all = names.reduce((known, size) => {
+        const all = names.reduce((part, size) => {
           const mm = { mm: sizes[size]!, at };
-          const follow = knots ? 1 : growth(now, size, mm);
-          return withSize({ ...now.part, sizes: known }, size, typedOver(known[size], mm), follow);
-        }, now.part.sizes);
-        return { sizes: all, ...(knots && { knots }) };
+          return { ...part, ...withTyped(part, size, mm, knots ? 1 : growth(now, size, mm)) };
+        }, now.part);
+        return { sizes: all.sizes, gives: all.gives, ...(knots && { knots }) };
       };
       // done again on whatever another tab left, should it have been first
       const act = (now: Now) => commands.setPart(planId, (part) => change({ ...now, part }), label, key);

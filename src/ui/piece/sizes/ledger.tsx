@@ -1,9 +1,9 @@
 'use client';
 
 import { STAGES, type Stage, remaining } from '@/core/clay';
-import { type SizeName, sizeIn } from '@/core/form';
+import { type SizeName, sizeIn, sizeSpec } from '@/core/form';
 import { type Limit, STAGE_WORDS, USUAL_ODDS, type Window, isExact, oddsWords, windowAt } from '@/core/sizing';
-import { Choice, LengthInput } from '@/ui/fields';
+import { Choice, LengthInput, WordChoice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { ink } from '@/ui/theme';
 import { HStack } from '@chakra-ui/react';
@@ -68,6 +68,29 @@ function WindowRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
           {windowWords(windowAt({ clay, size }, limit, stage, odds), piece.units.length)}
         </td>
       ))}
+    </tr>
+  );
+}
+
+/** For a width inside that is known: what gives way to it. */
+function GivesRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
+  const { inside } = sizeSpec(size);
+  const { part, form } = piece;
+  if (!inside || !part.sizes[size] || form.sizes[inside.outer] === undefined) return null;
+  const { row } = sizeIn(form.family, size);
+  return (
+    <tr data-gives={size}>
+      <th scope="row" colSpan={6}>
+        <WordChoice
+          label={`${row}: what gives way`}
+          value={part.gives?.[size] ?? 'outside'}
+          options={[
+            { value: 'outside', words: 'the outside gives way' },
+            { value: 'wall', words: 'the wall gives way' },
+          ]}
+          onChoose={(way) => piece.takePart((now) => ({ gives: { ...now.gives, [size]: way } }), `${row}: the ${way} gives way`)}
+        />
+      </th>
     </tr>
   );
 }
@@ -160,6 +183,7 @@ function SizeTable({ piece }: { piece: PieceModel }) {
                 <SizeCell key={stage} piece={piece} size={size} stage={stage} />
               ))}
             </tr>
+            <GivesRow piece={piece} size={size} />
             <WindowRow piece={piece} size={size} />
           </Fragment>
         ))}
