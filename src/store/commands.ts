@@ -7,29 +7,30 @@ import {
   EMPTY,
   type FormerRecord,
   type Handmade,
+  mainPart,
   NEW_MAKING,
-  PLAIN,
   type Part,
+  PLAIN,
+  plainCup,
   type Plan,
   type RowChange,
-  type Rows,
-  SHOP_WORDS,
-  type Shop,
-  type ShopName,
-  type ShopRow,
-  TABLES,
-  type TableName,
-  type ThrownPiece,
-  type Workspace,
-  plainCup,
   rowChange,
   rowFinder,
+  type Rows,
   runOf,
   same,
+  type Shop,
+  SHOP_WORDS,
+  type ShopName,
+  type ShopRow,
+  type TableName,
+  TABLES,
+  type ThrownPiece,
   withChoices,
-  withManner,
   withLetGo,
+  withManner,
   withTyped,
+  type Workspace,
 } from '@/core/workspace';
 import type { Manner, SizeName } from '@/core/form';
 import { type KnownSize, type Making, WAYS, type Way } from '@/core/sizing';
@@ -82,7 +83,7 @@ const editPlan = (id: string, label: string, change: (plan: Plan) => Plan, key?:
   edit('plans', id, label, (plan) => (same(change(plan), plan) ? plan : { ...change(plan), changedAt: now() }), key);
 
 const editPart = (planId: string, label: string, change: (part: Part) => Part, key?: string): Act =>
-  editPlan(planId, label, (plan) => ({ ...plan, parts: [change(plan.parts[0]), ...plan.parts.slice(1)] }), key);
+  editPlan(planId, label, (plan) => ({ ...plan, parts: [change(mainPart(plan)), ...plan.parts.slice(1)] }), key);
 
 /** A new piece: a plain cup, its finished mouth as wide as asked. Returned with its id, so that it can be opened. */
 export function createPlan(options: { name?: string; rimDiameter?: number; bodyId?: string | undefined } = {}): {

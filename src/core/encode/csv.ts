@@ -1,4 +1,4 @@
-import { type Workspace, inBody, sizedPlanPart } from '@/core/workspace';
+import { inBody, mainPart, sizedPlanPart, type Workspace } from '@/core/workspace';
 import Papa from 'papaparse';
 
 type Cell = string | number;
@@ -48,7 +48,7 @@ const PIECE_HEAD = [
 /** The pieces of a workspace as a table: finished and wet sizes, clay to weigh out and capacity, mm, g and ml. Impossible pieces keep their name only. */
 export function piecesTable(workspace: Workspace, separator: Separator = ','): string {
   const rows = workspace.plans.map((plan): Cell[] => {
-    const [part] = plan.parts;
+    const part = mainPart(plan);
     const made = sizedPlanPart(workspace, part, String);
     const clay = workspace.bodies.find(({ id }) => id === part.bodyId)?.name ?? '';
     if (!made.ok) return [plan.name, clay];
@@ -79,7 +79,7 @@ export function comparisonTable(workspace: Workspace): string {
     ),
   ];
   const rows = workspace.plans.map((plan): Cell[] => {
-    const [part] = plan.parts;
+    const part = mainPart(plan);
     const cells = workspace.bodies.flatMap(({ id }): Cell[] => {
       const made = sizedPlanPart(workspace, inBody(part, id), String);
       if (!made.ok) return ['', '', '', ''];

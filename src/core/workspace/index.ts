@@ -31,6 +31,7 @@ export {
   handOf,
   knownAs,
   letGo,
+  mainPart,
   makingOf,
   plainCup,
   runBall,

@@ -35,7 +35,7 @@ import {
   withoutRim,
 } from '@/core/sizing';
 import { type Result, good } from '@/core/units';
-import type { Body, Part, Workspace } from './records';
+import type { Body, Part, Plan, Workspace } from './records';
 
 /** A part with everything worked out. */
 export interface SizedPart {
@@ -46,6 +46,9 @@ export interface SizedPart {
 
 /** As much of a part as its sizes hang on. */
 export type Sizable = Pick<Part, 'family' | 'manner' | 'knots' | 'sizes' | 'gives' | 'odds' | 'making' | 'attached' | 'hand' | 'handle'>;
+
+/** The part of a plan that its sizes, its list and its ball speak of: the body of the piece. Nobody else picks a part by its place. */
+export const mainPart = ({ parts }: Pick<Plan, 'parts'>): Part => parts[0];
 
 /** How a part is made: what is not round is never thrown, and what has no wall is neither coiled nor pressed. */
 export function handOf({ family, hand }: Pick<Part, 'family' | 'hand'>): Hand {

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Body } from '@/core/workspace';
-import { clayOf, newestBatch } from '@/core/workspace';
+import { clayOf, mainPart, newestBatch } from '@/core/workspace';
 import { writePercent } from '@/core/units';
 import { commands } from '@/store';
 import { Act } from '@/ui/fields';
@@ -21,7 +21,8 @@ export function ClayScreen() {
   const asked = useSearchParams().get('body');
   if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
   const { bodies, plans, settings } = workspace;
-  const open = plans.find(({ id }) => id === settings.openPlanId)?.parts[0].bodyId;
+  const openPlan = plans.find(({ id }) => id === settings.openPlanId);
+  const open = openPlan && mainPart(openPlan).bodyId;
   const body = bodies.find(({ id }) => id === asked) ?? bodies.find(({ id }) => id === open) ?? bodies[0];
   const make = () => {
     const { act, id } = commands.createBody();

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Plan, type Workspace, sizedPlanPart } from '@/core/workspace';
+import { mainPart, type Plan, sizedPlanPart, type Workspace } from '@/core/workspace';
 import { weighOutText } from '@/ui/steps';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
@@ -14,7 +14,7 @@ interface Reckoned {
 }
 
 function reckon(workspace: Workspace, plan: Plan): Reckoned | undefined {
-  const made = sizedPlanPart(workspace, plan.parts[0], String);
+  const made = sizedPlanPart(workspace, mainPart(plan), String);
   return made.ok ? { mouth: made.value.sized.stages.wet.sizes.rimDiameter, ball: made.value.weighOut } : undefined;
 }
 

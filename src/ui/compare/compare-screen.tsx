@@ -1,7 +1,7 @@
 'use client';
 
 import { overallWords } from '@/core/form';
-import { type Body, type Plan, inBody, sizedPlanPart } from '@/core/workspace';
+import { type Body, inBody, mainPart, type Plan, sizedPlanPart } from '@/core/workspace';
 import { Saves } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';
@@ -74,7 +74,7 @@ export function CompareScreen() {
 function Cell({ plan, body }: { plan: Plan; body: Body }) {
   const { workspace } = useWorkspace();
   const units = useUnits();
-  const [part] = plan.parts;
+  const part = mainPart(plan);
   const own = part.bodyId === body.id;
   const made = useMemo(() => sizedPlanPart(workspace, inBody(part, body.id), units.length), [workspace, part, body.id, units.length]);
   return (

@@ -1,5 +1,5 @@
 import { ROOMS } from '@/ui/rooms';
-import { type Plan, type Workspace, handOf } from '@/core/workspace';
+import { handOf, mainPart, type Plan, type Workspace } from '@/core/workspace';
 import { matchSorter } from 'match-sorter';
 
 /** Where something found leads: a page, or a room of a piece. */
@@ -36,7 +36,7 @@ const MOST = 7;
 
 /** The rooms of a piece and what is in them. */
 function roomsOf(plan: Plan): Candidate[] {
-  const by = handOf(plan.parts[0]);
+  const by = handOf(mainPart(plan));
   return ROOMS.flatMap(({ value: room, words: called, sections }) =>
     sections(by).map(({ value: section, words, finds }) => ({
       key: `${room}/${section}`,
@@ -70,7 +70,7 @@ export interface FoundGroups {
 /** The pieces whose names have what is typed in them, those changed last first. */
 function piecesFound({ plans, bodies }: Workspace, typed: string, most: number): Found[] {
   const clays = new Map(bodies.map(({ id, name }) => [id, name]));
-  const clayOf = ({ parts }: Plan) => clays.get(parts[0].bodyId ?? '') ?? '';
+  const clayOf = (plan: Plan) => clays.get(mainPart(plan).bodyId ?? '') ?? '';
   const latest = plans.toSorted(latestFirst);
   const found = typed
     ? matchSorter(latest, typed, { keys: ['name'], baseSort: () => 0, threshold: matchSorter.rankings.CONTAINS })

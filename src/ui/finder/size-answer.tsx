@@ -1,7 +1,7 @@
 'use client';
 
 import { STAGES, convert, lengthAt } from '@/core/clay';
-import { type KnownClay, clayOf, newestBatch } from '@/core/workspace';
+import { clayOf, type KnownClay, mainPart, newestBatch } from '@/core/workspace';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { Choice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
@@ -22,7 +22,7 @@ export function useCurrentClay(chosen: string | undefined): KnownClay {
   if (chosen !== undefined) return ofBody(chosen);
   if (page) return ofBody(page.id);
   const plan = plans.find(({ id }) => id === asked.get('plan')) ?? plans.find(({ id }) => id === settings.openPlanId) ?? plans[0];
-  return plan ? clayOf(workspace, plan.parts[0]) : ofBody(bodies[0]?.id);
+  return plan ? clayOf(workspace, mainPart(plan)) : ofBody(bodies[0]?.id);
 }
 
 interface AnswerProps {

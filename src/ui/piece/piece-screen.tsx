@@ -3,7 +3,7 @@
 import type { Stage } from '@/core/clay';
 import { type FamilyName, SIZES, type SizeName, sizeIn } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
-import type { Plan } from '@/core/workspace';
+import { type Plan, mainPart } from '@/core/workspace';
 import { RefusalScope } from '@/ui/fields';
 import { useRoom } from '@/ui/rooms';
 import { StartScreen } from '@/ui/start';
@@ -68,7 +68,7 @@ function PlanSheet({ plan }: { plan: Plan }) {
   const piece = usePiece(plan);
   const open = useRoom(plan.id, piece?.by ?? 'wheel');
   const [beside, setBeside] = useState('');
-  useNext(plan.parts[0].family);
+  useNext(mainPart(plan).family);
   if (!piece) {
     return (
       <Box padding="6" role="alert" color="bad">

@@ -1,7 +1,7 @@
 'use client';
 
 import { overallWords } from '@/core/form';
-import { type Plan, type SizedPlanPart, type Workspace, sizedPlanPart } from '@/core/workspace';
+import { mainPart, type Plan, type SizedPlanPart, sizedPlanPart, type Workspace } from '@/core/workspace';
 import { commands } from '@/store';
 import { Thumbnail } from '@/ui/drawing';
 import { Act, Choice, NameInput } from '@/ui/fields';
@@ -22,7 +22,7 @@ interface Row {
 }
 
 function madeOf(workspace: Workspace, plan: Plan): SizedPlanPart | undefined {
-  const made = sizedPlanPart(workspace, plan.parts[0], String);
+  const made = sizedPlanPart(workspace, mainPart(plan), String);
   return made.ok ? made.value : undefined;
 }
 
@@ -46,7 +46,7 @@ function useRows(find: string, order: Order): Row[] {
   const { workspace } = useWorkspace();
   const rows = useMemo(() => {
     const clays = new Map(workspace.bodies.map(({ id, name }) => [id, name]));
-    const all = workspace.plans.map((plan): Row => ({ plan, clay: clays.get(plan.parts[0].bodyId ?? '') ?? 'no clay chosen' }));
+    const all = workspace.plans.map((plan): Row => ({ plan, clay: clays.get(mainPart(plan).bodyId ?? '') ?? 'no clay chosen' }));
     return sorted(all, order, workspace);
   }, [workspace, order]);
   return useMemo(() => {
@@ -230,7 +230,7 @@ function PieceRow({ row: { plan, clay }, index, measure, units, onCopy }: PieceR
             {overallWords(made.sized.stages.wet.sizes, units.length)}
           </td>
           <td className="sizes weigh" style={{ color: ink('wet') }}>
-            {made.weighOut === undefined ? '–' : weighOutText(made.weighOut, plan.parts[0], units)}
+            {made.weighOut === undefined ? '–' : weighOutText(made.weighOut, mainPart(plan), units)}
             {made.hand && made.hand.by !== 'coil' && made.hand.pieces > 1 && <div className="more">for {made.hand.pieces}</div>}
           </td>
         </>

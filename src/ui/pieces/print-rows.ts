@@ -1,7 +1,7 @@
 import type { PlanRow } from '@/core/bench';
 import { overallWords } from '@/core/form';
 import { handLength, text, writeLength } from '@/core/units';
-import { type Workspace, sizedPlanPart } from '@/core/workspace';
+import { mainPart, sizedPlanPart, type Workspace } from '@/core/workspace';
 import type { Units } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';
 
@@ -9,7 +9,7 @@ import { weighOutText } from '@/ui/steps';
 export function rowsOf(workspace: Workspace, units: Units): PlanRow[] {
   const hand = (mm: number) => text(writeLength(handLength(mm, units.choice), units.choice));
   return workspace.plans.flatMap((plan): PlanRow[] => {
-    const [part] = plan.parts;
+    const part = mainPart(plan);
     const made = sizedPlanPart(workspace, part, String);
     if (!made.ok) return [];
     const { known, weighOut, sized } = made.value;

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Plan, handOf, runOf, sizedPlanPart } from '@/core/workspace';
+import { handOf, mainPart, type Plan, runOf, sizedPlanPart } from '@/core/workspace';
 import { commands } from '@/store';
 import { ModeButton } from '@/ui/shell';
 import { StageName } from '@/ui/stage';
@@ -39,7 +39,7 @@ export function WheelScreen() {
 function AtTheWheel({ plan }: { plan: Plan }) {
   const { workspace } = useWorkspace();
   const units = useUnits();
-  const [part] = plan.parts;
+  const part = mainPart(plan);
   const made = useMemo(() => {
     const made = sizedPlanPart(workspace, part, units.length);
     if (!made.ok) return undefined;
@@ -251,7 +251,7 @@ const DIFFERENT = ['larger', 'smaller', 'heavier', 'lighter', 'gone wrong'] as c
 function Run({ plan }: { plan: Plan }) {
   const undoAtWheel = useSaid((store) => store.undoAtWheel);
   const { pieces, good, wrong, wanted } = runOf(plan);
-  const made = handOf(plan.parts[0]) === 'wheel' ? 'thrown' : 'made';
+  const made = handOf(mainPart(plan)) === 'wheel' ? 'thrown' : 'made';
   const last = pieces.at(-1);
   return (
     <Grid

@@ -1,6 +1,6 @@
 import { type Line, widest } from '@/core/form';
 import type { Workspace } from '@/core/workspace';
-import { shopOf, sizedPlanPart } from '@/core/workspace';
+import { mainPart, shopOf, sizedPlanPart } from '@/core/workspace';
 import type { Extent } from '@/ui/drawing';
 
 /** Something of known size drawn beside the finished half, mm: a line from the axis. */
@@ -49,7 +49,7 @@ export function ghostOf(key: string, workspace: Workspace): Ghost | undefined {
     };
   }
   const plan = workspace.plans.find(({ id }) => id === key);
-  const made = plan && sizedPlanPart(workspace, plan.parts[0], String);
+  const made = plan && sizedPlanPart(workspace, mainPart(plan), String);
   return made?.ok
     ? { words: plan!.name, line: [{ r: 0, z: 0 }, ...made.value.sized.fired.side, ...made.value.sized.fired.inside] }
     : undefined;

@@ -16,12 +16,13 @@ import {
 } from '@/core/sizing';
 import type { Span } from '@/core/units';
 import {
+  clayOf,
   type Handmade,
+  knownAs,
+  mainPart,
+  matterIn,
   type MatterOf,
   type Part,
-  clayOf,
-  knownAs,
-  matterIn,
   sizePart,
   withChoices,
   withManner,
@@ -66,7 +67,8 @@ interface Now {
 /** A plan's part and its clay as they are at this moment; undefined once the plan is gone. */
 function partNow(planId: string): Now | undefined {
   const { workspace } = workspaceStore().getSnapshot();
-  const part = workspace.plans.find(({ id }) => id === planId)?.parts[0];
+  const plan = workspace.plans.find(({ id }) => id === planId);
+  const part = plan && mainPart(plan);
   return part && { part, clay: clayOf(workspace, part).figures, matterOf: matterIn(workspace) };
 }
 

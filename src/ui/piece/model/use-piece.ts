@@ -15,16 +15,17 @@ import {
 } from '@/core/sizing';
 import type { Hand } from '@/core/handbuild';
 import {
-  type HandWork,
-  type KnownClay,
-  type Part,
-  type Plan,
-  type Workspace,
   changedForm,
   handOf,
+  type HandWork,
+  type KnownClay,
+  mainPart,
+  type Part,
+  type Plan,
   shopOf,
   sizedPlanPart,
   throwingOf,
+  type Workspace,
 } from '@/core/workspace';
 import { commands } from '@/store';
 import { type Units, run, useUnits, useWorkspace } from '@/ui/state';
@@ -80,7 +81,7 @@ function useWorked(part: Part, workspace: Workspace, units: Units) {
 export function usePiece(plan: Plan): PieceModel | undefined {
   const { workspace } = useWorkspace();
   const units = useUnits();
-  const [part] = plan.parts;
+  const part = mainPart(plan);
   const { possible, impossible } = useWorked(part, workspace, units);
   const [opened, open] = useState<Opened | undefined>();
   const takers = useMemo(() => takersOf(plan.id, units), [plan.id, units]);
