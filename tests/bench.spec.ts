@@ -201,15 +201,15 @@ test.describe('at the wheel', () => {
     const count = page.getByRole('status').first();
     await page.getByRole('button', { name: 'Thrown', exact: true }).click();
     await page.getByRole('button', { name: 'Thrown', exact: true }).click();
-    await page.getByRole('button', { name: 'gone wrong', exact: true }).click();
-    await expect(count).toHaveText('1 thrown, 1 gone wrong');
-    await page.getByRole('button', { name: 'gone wrong', exact: true }).click();
+    await page.getByRole('button', { name: 'scrapped', exact: true }).click();
+    await expect(count).toHaveText('1 thrown, 1 scrapped');
+    await page.getByRole('button', { name: 'scrapped', exact: true }).click();
     await expect(count).toHaveText('2 thrown');
     await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(count).toContainText('1 gone wrong');
+    await expect(count).toContainText('1 scrapped');
     await saved(page);
     await page.reload();
-    await expect(count).toHaveText('1 thrown, 1 gone wrong');
+    await expect(count).toHaveText('1 thrown, 1 scrapped');
   });
 
   test.describe('on an upright tablet', () => {

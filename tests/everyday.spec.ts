@@ -70,7 +70,7 @@ test('a new piece only suggests its sizes, in the clay used last: typing at any 
   await expect(page.getByRole('table').locator('[data-known]')).toHaveCount(0);
   await type(page, 'Mouth, outside, leather hard', '90');
   await expect(page.getByLabel('Mouth, outside, leather hard', { exact: true })).toHaveValue('90');
-  await expect(page.getByRole('button', { name: /^Let go/ })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Clear/ })).toHaveCount(0);
 });
 
 test('new things are named where they were added, the cursor in their name; example cutters go at one press', async ({ page }) => {

@@ -71,11 +71,11 @@ test('a leather-hard width to be matched is typed; the conflict is shown in mm a
   await expect(conflict).toContainText('103 mm leather hard makes it 94.6 mm glazed, but 92 mm glazed is known too: 2.6 mm apart');
   await expect(field(page, 'Mouth, outside, glazed')).toHaveValue('94.6');
   await expect(field(page, 'Mouth, outside, glazed')).not.toHaveAttribute('data-known', '');
-  await conflict.getByRole('button', { name: 'Let go 92 mm glazed' }).click();
+  await conflict.getByRole('button', { name: 'Clear 92 mm glazed' }).click();
   await expect(conflict).toHaveCount(0);
   await expect(field(page, 'Mouth, outside, leather hard')).toHaveValue('103');
   await undo(page);
-  await conflict.getByRole('button', { name: 'Let go 103 mm leather hard' }).click();
+  await conflict.getByRole('button', { name: 'Clear 103 mm leather hard' }).click();
   await expect(field(page, 'Mouth, outside, glazed')).toHaveValue('92');
   await undo(page);
   await undo(page);
@@ -83,11 +83,11 @@ test('a leather-hard width to be matched is typed; the conflict is shown in mm a
   await expect(field(page, 'Mouth, outside, glazed')).toHaveValue('92');
 });
 
-test('both are right: the clay did so much, kept as evidence that moves the clay', async ({ page }) => {
+test('both measured: the clay did so much, kept as evidence that moves the clay', async ({ page }) => {
   await visit(page);
   await type(page, 'Mouth, outside, wet', '105');
   const conflict = page.getByRole('note', { name: 'Conflict in width at the mouth' });
-  await conflict.getByRole('button', { name: /Both are right: it shrank 12.4 %/ }).click();
+  await conflict.getByRole('button', { name: /Both measured: record that it shrank 12.4 %/ }).click();
   await expect(page.getByText('kept as evidence about Heron Buff')).toBeVisible();
   await expect(conflict).toHaveCount(0);
   await expect(page.getByRole('button', { name: /^shrinks about 11\.[67] %/ })).toBeVisible();
@@ -252,7 +252,7 @@ test('what the place does not allow is said beside the answer, for every piece',
   await visit(page);
   await room(page, 'Sizes', 'Size limits');
   await type(page, 'Kiln, high inside', '130');
-  await expect(page.getByRole('list', { name: 'What fits' })).toContainText('Fits: 128.6 mm high bone dry');
+  await expect(page.getByRole('list', { name: 'What fits' })).toContainText('Within limit: 128.6 mm high bone dry');
   await type(page, 'Home shelf depth', '25 cm');
   await saved(page);
   await visit(page, '/?plan=plan-platter');

@@ -86,7 +86,7 @@ export function shrinkRule({ clays, stage, unit, reads, date }: RuleInput): Draw
     const said = [
       `${body}${batch ? `, ${batch}` : ''}`,
       `shrinks ${(clay.shrinkage.width * 100).toFixed(2)} %`,
-      cone ? `cone ${cone}` : 'firing not said',
+      cone ? `cone ${cone}` : 'firing not recorded',
       `reads finished ${unit} on ${STAGE_WORDS[stage]} clay`,
       date,
     ];

@@ -207,6 +207,6 @@ function knotFault(knots: readonly Knot[]): Fault | undefined {
       size: 'height',
       why: 'Each point lies outside the axis, above the bat and not above the rim.',
     },
-    steps.some((step) => step < 1e-3) && { size: 'height', why: 'Two points lie on each other. Move one, or take it away.' },
+    steps.some((step) => step < 1e-3) && { size: 'height', why: 'Two points lie on each other. Move one, or delete it.' },
   );
 }

@@ -4,6 +4,7 @@ import { underOf } from './walled';
 export const plate: Family = {
   words: 'Plate',
   about: 'plate or platter: flat well, leaning rim',
+  names: { rimDiameter: { words: 'diameter', row: 'Diameter' } },
   sizes: ['rimDiameter', 'height', 'rimWidth', 'baseDiameter', 'wall', 'floor', 'footHeight', 'footWidth'],
   choices: ['foot'],
   typical: { rimDiameter: 270, height: 27, rimWidth: 42, baseDiameter: 150, wall: 6, floor: 7, footHeight: 5, footWidth: 8 },
@@ -90,6 +91,7 @@ export const plate: Family = {
 export const disc: Family = {
   words: 'Disc',
   about: 'flat: a board, a trivet, a tile',
+  names: { rimDiameter: { words: 'diameter', row: 'Diameter' }, height: { words: 'thickness', row: 'Thickness' } },
   sizes: ['rimDiameter', 'height'],
   choices: [],
   typical: { rimDiameter: 180, height: 10 },

@@ -49,7 +49,7 @@ export function adviceFor(sized: Sized, way?: Way): Advice[] {
         words:
           'Trim in a chuck: a tall piece does not stand safely on its rim. Hot air to firm a fresh chuck burns and flings chips: goggles, away from skin and others.',
       },
-    ring && { step: 'trim', words: 'The hollow of the foot ring is turned here: tap the floor, and stop before it sounds thin.' },
+    ring && { step: 'trim', words: 'The hollow of the foot ring is trimmed here: tap the floor, and stop before it sounds thin.' },
     { step: 'trim', words: 'Dry trimmings are dust with silica in it: wet-clean, do not sweep.', caution: true },
   ];
   return all.filter((each): each is Advice => each !== false);

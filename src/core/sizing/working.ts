@@ -195,7 +195,7 @@ function thrownWorking({ making, sized }: Worked, name: NumberName, w: Writers):
       return {
         title: 'base as thrown, outside',
         lines: [
-          `${w.length(2 * sized.wet.side[0]!.r)} trimmed wet base + twice ${w.length(thrown.base / 2 - sized.wet.side[0]!.r)} turned off beside it`,
+          `${w.length(2 * sized.wet.side[0]!.r)} trimmed wet base + twice ${w.length(thrown.base / 2 - sized.wet.side[0]!.r)} trimmed off beside it`,
           `= ${w.length(thrown.base)}`,
         ],
       };

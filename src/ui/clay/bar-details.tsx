@@ -20,7 +20,7 @@ const SOFTNESS: Few<NonNullable<Sample['softness']>> = [UNSAID, 'soft', 'medium'
 const ATMOSPHERES: Few<NonNullable<Firing['atmosphere']>> = [UNSAID, 'oxidation', 'neutral', 'reduction'];
 const BEADS: Few<NonNullable<BarRecord['bead']>> = [UNSAID, 'soaked in', 'stood some minutes', 'still stood'];
 
-const options = <T extends string>(few: readonly T[]) => few.map((value) => ({ value, words: value || 'not said' }));
+const options = <T extends string>(few: readonly T[]) => few.map((value) => ({ value, words: value || 'not recorded' }));
 
 const grams = (text: string): Result<number> => readQuantity('mass', text);
 
@@ -55,7 +55,7 @@ function Marking({ bar, edit, view, unit }: GroupProps & { view: ClayView; unit:
       <LabelledChoice
         label="Batch"
         value={bar.batchId ?? UNSAID}
-        options={[{ value: UNSAID, words: 'not said' }, ...view.batches.map(({ id, name }) => ({ value: id, words: name }))]}
+        options={[{ value: UNSAID, words: 'not recorded' }, ...view.batches.map(({ id, name }) => ({ value: id, words: name }))]}
         onChoose={(batchId) => edit({ batchId: batchId || undefined }, 'batch')}
       />
       <LabelledChoice

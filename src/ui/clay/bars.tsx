@@ -140,7 +140,7 @@ function BarHead() {
           shrank
         </chakra.th>
         <chakra.th {...HEAD} {...WIDE_ONLY} scope="col">
-          counts as
+          status
         </chakra.th>
         <chakra.th {...HEAD} {...WIDE_ONLY} scope="col">
           <chakra.span srOnly>more</chakra.span>

@@ -39,7 +39,7 @@ function BatchRow({ batch }: { batch: Batch }) {
       <LabelledChoice
         label="Worked"
         value={batch.softness ?? ''}
-        options={(['', 'soft', 'medium', 'firm'] as const).map((value) => ({ value, words: value || 'not said' }))}
+        options={(['', 'soft', 'medium', 'firm'] as const).map((value) => ({ value, words: value || 'not recorded' }))}
         onChoose={(softness) => edit({ softness: softness || undefined }, 'softness')}
       />
       <TextInput label="Note" shown={batch.note} take={(note, key) => edit({ note }, 'note', key)} />

@@ -15,10 +15,10 @@ const NONE = '';
 export function BeliefPanel({ view }: { view: ClayView }) {
   const { known, batches, batchId } = view;
   const { figures, firing } = known;
-  const batchOptions = [{ value: NONE, words: 'no batch said' }, ...batches.map(({ id, name }) => ({ value: id, words: name }))];
+  const batchOptions = [{ value: NONE, words: 'no batch chosen' }, ...batches.map(({ id, name }) => ({ value: id, words: name }))];
   const about = coneAboutC(firing.cone);
   return (
-    <Box as="section" aria-label="What is believed" marginTop="3">
+    <Box as="section" aria-label="Estimated shrinkage" marginTop="3">
       <HStack gap="4" flexWrap="wrap" alignItems="end">
         <Box fontFamily="figure" fontWeight="680" fontSize="64px" lineHeight="1" fontVariantNumeric="tabular-nums" data-testid="shrinkage">
           {writePercent(figures.shrinkage.width * 100)}

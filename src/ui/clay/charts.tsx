@@ -87,7 +87,7 @@ function Stair({ view, bars }: { view: ClayView; bars: readonly BarRecord[] }) {
       says={`From 100 wet to ${meanLine.at(-1)!.value.toFixed(1)} glazed for this batch and firing; a thin line for each bar.`}
       head={['bar', ...STAGES.map((stage) => STAGE_WORDS[stage])]}
       rows={[
-        ['believed', ...meanLine.map(({ value }) => value.toFixed(1))],
+        ['estimated', ...meanLine.map(({ value }) => value.toFixed(1))],
         ...bars.map((bar) => [bar.name, ...STAGES.map((stage) => left(bar, stage)?.toFixed(1) ?? '–')]),
       ]}
     >
@@ -127,8 +127,8 @@ function ByCone({ view, measured }: { view: ClayView; measured: readonly Measure
   return (
     <Chart
       title="Shrinkage by cone"
-      says={`${here ? `At cone ${here} about ${percent(mean)} is believed. ` : ''}Open marks are shown and not used.`}
-      head={['bar', 'cone', 'shrank', 'counts as']}
+      says={`${here ? `At cone ${here} about ${percent(mean)} is estimated. ` : ''}Open marks are shown and not used.`}
+      head={['bar', 'cone', 'shrank', 'status']}
       rows={shown.map(({ bar, shrinkage, used }) => [bar.name, bar.firing.cone!, percent(shrinkage), used ? 'used' : 'not used'])}
     >
       <LevelLines ticks={y.ticks(5)} y={y} write={percent} />
@@ -224,7 +224,7 @@ function BeliefPicture({ view, measured }: { view: ClayView; measured: readonly 
       rows={[
         ['before', percent(prior.mean), percent(prior.sd)],
         ...used.map(({ bar, shrinkage }) => [bar.name, percent(shrinkage), '–']),
-        ['believed, next piece', percent(belief.mean), percent(belief.scale)],
+        ['estimated, next piece', percent(belief.mean), percent(belief.scale)],
       ]}
     >
       <path d={hill(priorAt)} fill="var(--chakra-colors-wet-wash)" stroke={WET} />

@@ -43,7 +43,7 @@ describe('the answer of a piece made by hand', () => {
 
   it('for a former: the disc of slab and where the clay stops', () => {
     const figures = figuresOf(partOf('plan-seed-dish'));
-    expect(figures['clay stops at']!.figure).toMatch(/^58\smm$/);
+    expect(figures['rim level on former']!.figure).toMatch(/^58\smm$/);
     expect(figures['disc of slab, across']!.figure).toMatch(/^29\d mm$/);
     expect(figures['mouth, outside']!.finishes).toMatch(/^20\d(\.\d)?\smm$/);
   });

@@ -68,7 +68,7 @@ export function handFigures(hand: HandWork | undefined, worked: Pick<SizedPart, 
     return [
       ...thick,
       { words: 'disc of slab, across', figure: plain(across) },
-      ...(hand.stop === undefined ? [] : [{ words: 'clay stops at', figure: units.length(hand.stop) }]),
+      ...(hand.stop === undefined ? [] : [{ words: 'rim level on former', figure: units.length(hand.stop) }]),
       told('mouth, outside', rimDiameter),
     ];
   }

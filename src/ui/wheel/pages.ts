@@ -117,7 +117,7 @@ export function wheelPages(part: Part, worked: SizedPart, units: Units): { pages
     step,
     cautions: advice.filter((each) => each.step === step.name).map(({ words }) => words),
   }));
-  const first: WheelPage = { key: 'tester', title: 'Tester', figures: [], cautions: [] };
+  const first: WheelPage = { key: 'tester', title: 'Test piece', figures: [], cautions: [] };
   return { pages: [all, ...steps, first, RUN], steps: wheel.steps };
 }
 

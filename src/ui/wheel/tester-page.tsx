@@ -41,7 +41,7 @@ export function TesterPage({ plan }: { plan: Plan }) {
             const tester = { ballG, height, mouth };
             return { tester: { ...tester, [name]: Math.max(1, tester[name] + by) } };
           },
-          'tester',
+          'test piece',
         ),
       ),
     );
@@ -53,7 +53,7 @@ export function TesterPage({ plan }: { plan: Plan }) {
         commands.setPart(
           plan.id,
           (each) => ({ tester: { ...nowOf(each), accepted: !each.tester?.accepted } }),
-          tester?.accepted ? 'tester not taken' : 'run made to the tester',
+          tester?.accepted ? 'test piece not used' : 'ball by the test piece',
         ),
       ),
     );

@@ -273,7 +273,7 @@ function Run({ plan }: { plan: Plan }) {
         fontWeight="680"
       >
         {wanted === undefined ? good : `${good} of ${wanted}`} {made}
-        {wrong > 0 ? `, ${wrong} gone wrong` : ''}
+        {wrong > 0 ? `, ${wrong} scrapped` : ''}
       </Box>
       {undoAtWheel ? (
         <Big aria-label={`Undo: ${undoAtWheel}`} onClick={() => workspaceStore().undo('wheel')}>
@@ -298,7 +298,7 @@ function Run({ plan }: { plan: Plan }) {
               look={last.different === different ? 'solid' : 'plain'}
               onClick={() => run(commands.noteLastThrown(plan, different))}
             >
-              {different}
+              {different === 'gone wrong' ? 'scrapped' : different}
             </Big>
           ))}
         </HStack>

@@ -35,7 +35,7 @@ export function AgainPanel({ piece }: { piece: PieceModel }) {
   return (
     <Box>
       <Box fontSize="sm" color="fg.muted" marginBottom="2">
-        Type the sizes of the fired piece into the ledger’s last column, then what it weighs here.
+        Type the sizes of the fired piece into the Glazed column of Sizes, then what it weighs here.
       </Box>
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="3">
         <OptionalMass

@@ -19,7 +19,7 @@ export function TestPanel({ piece }: { piece: PieceModel }) {
         const now: Tester = { ballG: 0, height: thrown.gauge, mouth: stages.wet.sizes.rimDiameter, ...each.tester, ...change };
         return { tester: now.ballG > 0 ? { ballG: now.ballG, height: now.height, mouth: now.mouth } : undefined };
       },
-      'tester',
+      'test piece',
       key,
     );
   };
@@ -79,7 +79,7 @@ export function TestPanel({ piece }: { piece: PieceModel }) {
               onClick={() =>
                 piece.takePart(
                   (each) => (each.tester ? { tester: { ...each.tester, accepted: !each.tester.accepted } } : {}),
-                  tester.accepted ? 'tester not taken' : 'run made to the tester',
+                  tester.accepted ? 'test piece not used' : 'ball by the test piece',
                 )
               }
             >

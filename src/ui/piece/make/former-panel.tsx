@@ -184,7 +184,7 @@ export function FormerPanel({ piece }: { piece: PieceModel }) {
             <chakra.table aria-label="Formers" marginTop="2" fontSize="15px">
               <thead>
                 <tr>
-                  {['former', 'clay stops at', 'wet, wide × high', 'finishes', 'holds', 'against the plan', 'use'].map((head, i) => (
+                  {['former', 'rim level on former', 'wet, wide × high', 'finishes', 'holds', 'against the plan', 'use'].map((head, i) => (
                     <chakra.th
                       key={i}
                       scope="col"

@@ -219,8 +219,8 @@ function HandleAnswer({ piece, handle }: { piece: PieceModel; handle: HandleChoi
           </Box>
         )}
         <Box fontSize="sm">
-          Make <b>{Math.max(byRule, byChance)}</b> for {handle.pieces}: {byRule} by the rule of one in ten more; {byChance} to have enough
-          in 9 of 10 orders.
+          Make <b>{Math.max(byRule, byChance)}</b> for {handle.pieces}: {byRule} by the rule of 10 % spare; {byChance} to have enough in 9
+          of 10 orders.
         </Box>
         <Box fontSize="sm" color="warn" marginTop="1">
           <b>Care:</b> a handle is only as good as its joint: try it fired, with water, over a sink. Thin parts dry first: wrap it.

@@ -51,7 +51,7 @@ export function PaperModel({ piece, work }: { piece: PieceModel; work: SlabWork 
         />
         <OptionalLength
           label="Along the foot"
-          hint="as the rim if empty"
+          hint="blank = same as rim"
           value={measured.lower}
           onValue={(mm) => setMeasured((now) => ({ ...now, lower: mm || undefined }))}
         />

@@ -162,7 +162,7 @@ export function takersOf(planId: string, units: Units): Takers {
       const now = partNow(planId);
       if (!now) return GONE;
       const index = now.part.sizes[size]?.findIndex((known) => known.at === at && !('free' in known && known.free)) ?? -1;
-      if (index < 0) return 'Write a length, or let it follow: nothing is known here to let go.';
+      if (index < 0) return 'Write a length, or let it follow: nothing is entered here.';
       run(commands.letGoOf(planId, size, index, sizeNow(now, size, at) ?? 0, `${sizeWords(planId, size, at)} let go`));
       return undefined;
     }),

@@ -118,7 +118,7 @@ export function usePiece(plan: Plan): PieceModel | undefined {
       run(commands.setClay(plan.id, bodyId, `clay: ${name}`));
     },
     chooseBatch: (batchId) => {
-      const name = workspace.batches.find(({ id }) => id === batchId)?.name ?? 'none said';
+      const name = workspace.batches.find(({ id }) => id === batchId)?.name ?? 'none chosen';
       run(commands.setBatch(plan.id, batchId, `batch: ${name}`));
     },
     chooseCone: (cone) =>

@@ -38,10 +38,10 @@ function ConflictStrip({ piece, conflict }: { piece: PieceModel; conflict: Confl
       <chakra.b>{row}:</chakra.b> {said(leads)} makes it {length(there)} {STAGE_WORDS[other.at]}, but {said(other)} is known too:{' '}
       <chakra.b>{length(Math.abs(apart))} apart</chakra.b>.
       <HStack gap="2" flexWrap="wrap" marginTop="1">
-        <Act onClick={() => letGo(index, other)}>Let go {said(other)}</Act>
-        <Act onClick={() => letGo(0, leads)}>Let go {said(leads)}</Act>
+        <Act onClick={() => letGo(index, other)}>Clear {said(other)}</Act>
+        <Act onClick={() => letGo(0, leads)}>Clear {said(leads)}</Act>
         {shrinks !== undefined && piece.known.body && (
-          <Act onClick={() => keep(piece, conflict)}>Both are right: it shrank {writePercent(shrinks * 100)}, keep that as evidence</Act>
+          <Act onClick={() => keep(piece, conflict)}>Both measured: record that it shrank {writePercent(shrinks * 100)}</Act>
         )}
       </HStack>
     </Box>

@@ -21,7 +21,7 @@ export function KnotTable({ piece }: { piece: PieceModel }) {
   };
   const remove = (i: number) => {
     const { knots } = profileOf(points.filter((_, j) => j !== i));
-    piece.takePart({ knots }, 'a point of the profile taken away');
+    piece.takePart({ knots }, 'a point of the profile deleted');
   };
   return (
     <chakra.table aria-label="Points of the profile" marginTop="4" borderCollapse="collapse">
@@ -90,7 +90,7 @@ export function KnotTable({ piece }: { piece: PieceModel }) {
                 )}
                 {i > 0 && i < last && (
                   <Act aria-label={`Delete point ${name(i)}`} onClick={() => remove(i)}>
-                    Take away
+                    Delete
                   </Act>
                 )}
               </HStack>

@@ -37,7 +37,7 @@ export function PlacePanel({ piece }: { piece: PieceModel }) {
             <StageMark stage={check.stage} />
             <span>
               {check.fits
-                ? `Fits: ${length(check.mm)} ${check.what} ${STAGE_WORDS[check.stage]}, ${lowered(LIMIT_WORDS[check.limit])} ${length(check.most)}.`
+                ? `Within limit: ${length(check.mm)} ${check.what} ${STAGE_WORDS[check.stage]}, ${lowered(LIMIT_WORDS[check.limit])} ${length(check.most)}.`
                 : misfitWords(check, length)}
             </span>
           </HStack>
