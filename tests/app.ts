@@ -61,6 +61,7 @@ export async function room(page: Page, name: string, section?: string): Promise<
 export async function eachSection(page: Page, look: (words: string) => Promise<void>): Promise<void> {
   for (const name of ['Sizes', 'Make', 'Tools', 'Fit', 'Made']) {
     await room(page, name);
+    await expect(page.locator(`[data-room="${name.toLowerCase()}"]`)).toBeVisible();
     const within = name === 'Tools' ? page.getByRole('list', { name: 'Tools' }) : page.getByRole('navigation', { name: `In ${name}` });
     const sections = await within.getByRole('button').allTextContents();
     for (const section of sections.length > 0 ? sections : [undefined]) {

@@ -1,4 +1,4 @@
-import { answer, expect, saved, test, visit } from './app';
+import { answer, expect, room, saved, test, type, visit } from './app';
 
 const figure = (page: import('@playwright/test').Page, name: string) => page.locator(`[data-start="${name}"] b`);
 
@@ -136,4 +136,32 @@ test('a width inside is typed at any stage like any other: the outside gives way
   await cell('Mouth, inside', 'glazed').fill('');
   await expect(cell('Mouth, inside', 'glazed')).not.toHaveAttribute('data-known', '');
   await saved(page);
+});
+
+test('a piece is sent as a link and a code, shown before it is kept, and is the same piece there', async ({ page, browser, baseURL }) => {
+  await visit(page);
+  await type(page, 'Finished height', '133');
+  const ball = (await answer(page, 'ball').textContent())!;
+  await room(page, 'Tools', 'Send the piece');
+  await expect(page.getByRole('img', { name: 'Code that holds Honey jar, wide' })).toBeVisible();
+  const link = await page.getByLabel('Link to the piece', { exact: true }).inputValue();
+  const there = await (await browser.newContext({ baseURL: baseURL! })).newPage();
+  await visit(there, '/files');
+  await there.getByRole('button', { name: 'Empty the workspace' }).click();
+  await saved(there);
+  await visit(there, '/new');
+  await there.getByRole('button', { name: /^Something sent/ }).click();
+  await there.getByLabel('Paste the link', { exact: true }).fill('https://nothing');
+  await expect(there.getByRole('alert').filter({ hasText: 'no link to a piece' })).toBeVisible();
+  await there.getByLabel('Paste the link', { exact: true }).fill(link);
+  const preview = there.getByRole('region', { name: 'What the file would change' });
+  await expect(preview).toContainText('Honey jar, wide');
+  await expect(preview).toContainText('Heron Buff');
+  await expect(preview.getByRole('button', { name: 'Replace everything' })).toHaveCount(0);
+  await preview.getByRole('button', { name: 'Keep it' }).click();
+  await expect(there.getByLabel('Name of the piece', { exact: true })).toHaveValue('Honey jar, wide');
+  await expect(answer(there, 'ball')).toHaveText(ball);
+  await there.goto(`/files#sent=${link.slice(-40)}`);
+  await expect(there.getByRole('alert').filter({ hasText: 'not a piece that Rimbet sent' })).toBeVisible();
+  await there.context().close();
 });

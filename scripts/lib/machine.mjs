@@ -110,10 +110,10 @@ export function chromium() {
 }
 
 /** Serves the build on a port; resolves with the process once it answers. */
-export async function serving(port) {
+export async function serving(port, host = HOST) {
   const server = spawn(process.execPath, ['scripts/serve.mjs'], {
     stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, NODE_ENV: 'production', HOST, PORT: String(port) },
+    env: { ...process.env, NODE_ENV: 'production', HOST: host, PORT: String(port) },
   });
   await new Promise((resolve, reject) => {
     server.stdout.on('data', (data) => String(data).includes('Ready') && resolve());
@@ -122,16 +122,16 @@ export async function serving(port) {
   return server;
 }
 
-const isFree = (port) =>
+const isFree = (port, host) =>
   new Promise((resolve) => {
     const server = createServer()
       .once('error', () => resolve(false))
       .once('listening', () => server.close(() => resolve(true)))
-      .listen(port, HOST);
+      .listen(port, host);
   });
 
 /** The port asked for, or the next free one after it. */
-export async function freePort(wanted) {
-  for (let port = wanted; port < wanted + 50; port += 1) if (await isFree(port)) return port;
+export async function freePort(wanted, host = HOST) {
+  for (let port = wanted; port < wanted + 50; port += 1) if (await isFree(port, host)) return port;
   throw new Error(`No free port from ${wanted} to ${wanted + 49}. Set PORT to one that is free.`);
 }

@@ -12,15 +12,19 @@ export const LARGEST_FILE = 20 * 1024 * 1024;
 
 const HINT = 'Choose a file that Rimbet saved, ending in .json.';
 
+/** A workspace as its file is written: an object for JSON. */
+export function workspaceFileOf(workspace: Workspace, exportedAt: string): object {
+  const tables = Object.fromEntries(TABLES.map((table) => [table, workspace[table]]));
+  return { format: 'rimbet-workspace', version: FILE_VERSION, exportedAt, ...tables, settings: workspace.settings };
+}
+
 /**
  * The whole workspace as one JSON text, schema version 5 (docs/workspace.schema.json).
  *
  * @param exportedAt the moment of writing, ISO, handed in so that the same workspace gives the same text
  */
 export function writeWorkspace(workspace: Workspace, exportedAt: string): string {
-  const tables = Object.fromEntries(TABLES.map((table) => [table, workspace[table]]));
-  const file = { format: 'rimbet-workspace', version: FILE_VERSION, exportedAt, ...tables, settings: workspace.settings };
-  return `${JSON.stringify(file, null, 2)}\n`;
+  return `${JSON.stringify(workspaceFileOf(workspace, exportedAt), null, 2)}\n`;
 }
 
 /** Rows that speak of a clay or batch that is not in the file. */

@@ -1,6 +1,6 @@
 'use client';
 
-import { workspaceStore } from '@/ui/state';
+import { workspaceStore, newKey } from '@/ui/state';
 import { flushSync } from 'react-dom';
 import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useEffect, useEffectEvent, useRef, useState } from 'react';
 
@@ -54,7 +54,7 @@ export function useDraft({ shown, take, step }: DraftOptions) {
   }, [refused]);
 
   const begin = () => {
-    visit.current = { key: crypto.randomUUID(), start: shown, taken: false };
+    visit.current = { key: newKey(), start: shown, taken: false };
   };
 
   const onFocus = (event: FocusEvent<HTMLInputElement>) => {

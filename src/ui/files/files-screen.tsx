@@ -5,10 +5,10 @@ import type { Problem } from '@/core/units';
 import { DEMO, type Workspace } from '@/core/workspace';
 import { commands } from '@/store';
 import { Act, Saves } from '@/ui/fields';
-import { useWorkspace, workspaceFile, workspaceStore } from '@/ui/state';
+import { useGo, useWorkspace, workspaceFile, workspaceStore } from '@/ui/state';
 import { type Job, type Progress, readFile } from '@/workers';
 import { Box, HStack, chakra } from '@chakra-ui/react';
-import { type ReactNode, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useEffectEvent, useRef, useState } from 'react';
 import { ImportPreview } from './import-preview';
 
 /** Larger than any workshop; refused before it is read. Bytes; the reader has the same bound. */
@@ -19,6 +19,8 @@ interface Chosen {
   readonly reading?: Progress;
   readonly workspace?: Workspace;
   readonly problem?: string;
+  /** One piece from another device, to be added; never everything in place of what is here. */
+  readonly sent?: boolean;
 }
 
 /** A file being read, without touching anything; then what it holds or why it was refused. */
@@ -41,7 +43,15 @@ function useChosenFile() {
       (error: Error) => setChosen({ fileName, problem: error.message }),
     );
   };
-  return { chosen, choose, clear };
+  const chooseSent = (text: string) => {
+    clear();
+    void import('@/core/encode').then(({ readSent }) => {
+      const read = readSent(text);
+      const fileName = read.ok ? `“${read.value.plans[0]?.name ?? 'Nothing'}”, sent` : 'What was sent';
+      setChosen({ fileName, sent: true, ...(read.ok ? { workspace: read.value } : { problem: problemWords(read.problem) }) });
+    });
+  };
+  return { chosen, choose, chooseSent, clear };
 }
 
 const problemWords = ({ path, message }: Problem): string => (path && !message.includes(path) ? `${path}: ${message}` : message);
@@ -72,7 +82,16 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 /** The workspace out to a file and in from one; an empty start; the example workshop. */
 export function FilesScreen() {
   const { status, workspace } = useWorkspace();
-  const { chosen, choose, clear } = useChosenFile();
+  const { chosen, choose, chooseSent, clear } = useChosenFile();
+  const go = useGo();
+  const look = useEffectEvent(() => {
+    if (location.hash.startsWith('#sent=')) chooseSent(location.hash);
+  });
+  useEffect(() => {
+    look();
+    window.addEventListener('hashchange', look);
+    return () => window.removeEventListener('hashchange', look);
+  }, []);
   const input = useRef<HTMLInputElement>(null);
   if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
   const tell = (act: ReturnType<typeof commands.clearAll>) => {
@@ -118,8 +137,14 @@ export function FilesScreen() {
           <ImportPreview
             fileName={chosen.fileName}
             incoming={chosen.workspace}
-            onMerge={(incoming) => tell(commands.mergeIn(incoming, `${chosen.fileName} merged in`))}
-            onReplace={(incoming) => tell(commands.replaceAll(incoming, `everything replaced by ${chosen.fileName}`))}
+            onMerge={(incoming) => {
+              const act = commands.mergeIn(incoming, `${chosen.fileName} merged in`);
+              if (chosen.sent && incoming.plans[0]) go(act, `/?plan=${incoming.plans[0].id}`);
+              else tell(act);
+            }}
+            onReplace={
+              chosen.sent ? undefined : (incoming) => tell(commands.replaceAll(incoming, `everything replaced by ${chosen.fileName}`))
+            }
             onCancel={clear}
           />
         )}

@@ -20,12 +20,14 @@ const SHOWN = 6;
 const names = (all: readonly string[]): string =>
   all.length > SHOWN ? `${all.slice(0, SHOWN).join(', ')} and ${all.length - SHOWN} more` : all.join(', ');
 
-function Difference({ difference: { table, added, changed, onlyHere, same } }: { difference: TableDifference }) {
+function Difference({ difference, whole }: { difference: TableDifference; whole: boolean }) {
+  const { table, added, changed, onlyHere, same } = difference;
   const rows = [
     { words: 'new', all: added },
     { words: 'changed: file’s version wins', all: changed },
-    { words: 'only here: stays if merged, goes if replaced', all: onlyHere },
+    ...(whole ? [{ words: 'only here: stays if merged, goes if replaced', all: onlyHere }] : []),
   ].filter(({ all }) => all.length > 0);
+  if (!whole && rows.length === 0) return null;
   return (
     <Box marginTop="2">
       <chakra.b>{TABLE_WORDS[table]}</chakra.b> <chakra.span color="fg.muted">{same > 0 ? `${same} the same` : ''}</chakra.span>
@@ -42,7 +44,8 @@ interface Props {
   readonly fileName: string;
   readonly incoming: Workspace;
   readonly onMerge: (incoming: Workspace) => void;
-  readonly onReplace: (incoming: Workspace) => void;
+  /** None where it is a part of a workshop only. */
+  readonly onReplace?: ((incoming: Workspace) => void) | undefined;
   readonly onCancel: () => void;
 }
 
@@ -54,15 +57,17 @@ export function ImportPreview({ fileName, incoming, onMerge, onReplace, onCancel
     <Box marginTop="3" padding="4" background="bg.panel" borderRadius="4px" role="region" aria-label="What the file would change">
       <b>{fileName}</b> can be opened.
       {differences.map((difference) => (
-        <Difference key={difference.table} difference={difference} />
+        <Difference key={difference.table} difference={difference} whole={onReplace !== undefined} />
       ))}
       <HStack gap="3" marginTop="4" flexWrap="wrap">
         <Act look="solid" onClick={() => onMerge(incoming)}>
-          Merge it in
+          {onReplace ? 'Merge it in' : 'Keep it'}
         </Act>
-        <Act look="danger" onClick={() => onReplace(incoming)}>
-          Replace everything
-        </Act>
+        {onReplace && (
+          <Act look="danger" onClick={() => onReplace(incoming)}>
+            Replace everything
+          </Act>
+        )}
         <Act onClick={onCancel}>Cancel</Act>
       </HStack>
     </Box>

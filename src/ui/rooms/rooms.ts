@@ -49,6 +49,7 @@ const RULES: readonly Section[] = [
   { value: 'rule', words: 'Shrink rule', finds: 'ruler scale inches print' },
   { value: 'check', words: 'Check a rule', finds: 'copy a rule copier rule of thumb scratch' },
   { value: 'measures', words: 'Own measures', finds: 'rings wheel head bent wire span' },
+  { value: 'send', words: 'Send the piece', finds: 'share link qr code tablet another device' },
 ];
 
 const CARD: Section = { value: 'card', words: 'Shelf card', finds: 'card for the wall print' };

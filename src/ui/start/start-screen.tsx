@@ -23,7 +23,7 @@ import { type Units, useGo, useUnits, useWorkspace } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';
 import { FORM_WORDS, WAY_WORDS } from '@/ui/words';
 import { Box, chakra } from '@chakra-ui/react';
-import { useSearchParams } from 'next/navigation';
+import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { WayDrawing } from './way-drawing';
@@ -293,7 +293,45 @@ function WayFields({ way, typed, set }: FieldsProps) {
       </div>
     );
   }
+  if (way === 'sent') return <SentField />;
   return null;
+}
+
+/** A link from another device, pasted; what it holds is shown before it is kept. */
+function SentField() {
+  const router = useRouter();
+  const [refused, setRefused] = useState<string | undefined>();
+  const take = (text: string) => {
+    const packed = /#sent=([\w-]+)\s*$/.exec(text)?.[1];
+    if (packed) router.push(`/files#sent=${packed}`);
+    setRefused(packed || text.trim() === '' ? undefined : 'That is no link to a piece: it ends in #sent= and many letters.');
+  };
+  return (
+    <div className="way-fields">
+      <Box width="100%">
+        <chakra.label htmlFor="sent-link" display="block" fontSize="sm" color="fg.muted">
+          Paste the link
+        </chakra.label>
+        <chakra.input
+          id="sent-link"
+          onChange={(event) => take(event.currentTarget.value)}
+          aria-invalid={refused ? true : undefined}
+          aria-describedby="sent-refused"
+          autoComplete="off"
+          minHeight={{ base: '44px', md: '38px' }}
+          width="100%"
+          paddingInline="2"
+          background="bg.raised"
+          borderWidth="1px"
+          borderColor={refused ? 'bad' : 'line.strong'}
+          borderRadius="4px"
+        />
+        <Box id="sent-refused" role={refused ? 'alert' : undefined} color="bad" fontSize="sm">
+          {refused}
+        </Box>
+      </Box>
+    </div>
+  );
 }
 
 /** What follows from the first figures: what it finishes at, what it is made at, what to weigh out. */

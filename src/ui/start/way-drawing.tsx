@@ -37,6 +37,14 @@ const DRAWINGS: Record<WayIn, React.ReactNode> = {
       <path d="M62 20L65 54H85L88 20" stroke={FIRED} fill="none" />
     </>
   ),
+  sent: (
+    <>
+      <rect x="10" y="14" width="30" height="22" stroke={INK} />
+      <path d="M4 42H46" stroke={INK} />
+      <path d="M50 26H60M56 22L60 26L56 30" stroke={INK} />
+      <rect x="66" y="8" width="20" height="36" rx="2" stroke={FIRED} />
+    </>
+  ),
   fit: (
     <>
       <path d={CUP} fill="none" stroke={INK} />

@@ -2,7 +2,7 @@ import type { Stage } from '@/core/clay';
 import type { SizeName } from '@/core/form';
 import type { Start } from '@/core/workspace';
 
-export type WayIn = 'finished' | 'wet' | 'hand' | 'holds' | 'ball' | 'fit';
+export type WayIn = 'finished' | 'wet' | 'hand' | 'holds' | 'ball' | 'fit' | 'sent';
 
 /** What may be known of a piece before there is one, in the potter's words, with the key that opens each. */
 export const WAYS_IN: readonly { readonly value: WayIn; readonly key: string; readonly words: string; readonly about: string }[] = [
@@ -12,6 +12,7 @@ export const WAYS_IN: readonly { readonly value: WayIn; readonly key: string; re
   { value: 'holds', key: 'c', words: 'What it must hold', about: 'half a litre, no taller than the shelf' },
   { value: 'ball', key: 'b', words: 'A ball of clay', about: 'how wide a platter, how large a jug?' },
   { value: 'fit', key: 'l', words: 'What it must fit', about: 'a lid from your cutters for its mouth' },
+  { value: 'sent', key: 's', words: 'Something sent', about: 'a link from another device' },
 ];
 
 /** What was typed, mm, ml and g. */
@@ -29,6 +30,7 @@ export interface Typed {
 
 /** What is known by what was typed so far; undefined while that says nothing. */
 export function startOf(way: WayIn, { across, high, capacityMl, maxHeight, ballG, stage }: Typed): Start | undefined {
+  if (way === 'sent') return undefined;
   if (way === 'holds') return capacityMl ? { kind: 'holds', capacityMl, maxHeight } : undefined;
   if (way === 'ball') return ballG ? { kind: 'ball', ballG, across, high } : undefined;
   if (way === 'fit') return { kind: 'size', at: 'glazed', across };

@@ -225,7 +225,7 @@ export const FRAME_CLASSES: Record<string, SystemStyleObject> = {
   '.start': { padding: { base: '16px 12px', md: '24px 64px' }, maxWidth: '1240px', marginInline: 'auto' },
   '.ways': {
     display: 'grid',
-    gridTemplateColumns: { base: '1fr', md: 'repeat(3, 1fr)' },
+    gridTemplateColumns: { base: '1fr', md: 'repeat(3, 1fr)', xl: 'repeat(4, 1fr)' },
     columnGap: '32px',
     rowGap: { base: '10px', md: '14px' },
     marginBlock: '16px',

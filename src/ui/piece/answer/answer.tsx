@@ -147,7 +147,7 @@ export function Answer({ piece }: { piece: PieceModel }) {
               name={name}
               words={words}
               written={writeLength(hand, choice)}
-              size="clamp(33px, 3.3vw, 42px)"
+              size="clamp(31px, 4.2vw - 11.7px, 42px)"
               room={8.4}
               finishes={units.length(finishes(hand))}
             />

@@ -1,5 +1,6 @@
 'use client';
 
+import { newKey } from '@/ui/state';
 import type { Stage } from '@/core/clay';
 import type { Form, Point, SizeName } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
@@ -102,7 +103,7 @@ function DragPoint({ handle, at: half, piece, geometry, onRefused }: PointProps)
 
   const onPointerDown = (event: PointerEvent<HTMLButtonElement>) => {
     event.currentTarget.setPointerCapture(event.pointerId);
-    visit.current = crypto.randomUUID();
+    visit.current = newKey();
     const at = pointerAt(event, geometry, half);
     held.current = { geometry, offset: { r: handle.at.r - at.r, z: handle.at.z - at.z } };
   };
@@ -137,7 +138,7 @@ function DragPoint({ handle, at: half, piece, geometry, onRefused }: PointProps)
       onPointerUp={release}
       onPointerCancel={release}
       onFocus={() => {
-        visit.current = crypto.randomUUID();
+        visit.current = newKey();
       }}
       onBlur={release}
       onKeyDown={onKeyDown}

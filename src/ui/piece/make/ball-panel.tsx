@@ -14,7 +14,7 @@ import { handMass } from '@/core/units';
 import { matterIn } from '@/core/workspace';
 import { Act, LabelledChoice, OptionalLength, OptionalMass, OptionalNumber } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
-import { useWorkspace } from '@/ui/state';
+import { useWorkspace, newKey } from '@/ui/state';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import { Block } from '@/ui/blocks';
@@ -203,7 +203,7 @@ export function PutOn({ piece }: { piece: PieceModel }) {
           </HStack>
         );
       })}
-      <Act marginTop="1" onClick={() => addOne(crypto.randomUUID())}>
+      <Act marginTop="1" onClick={() => addOne(newKey())}>
         Add a handle, knob, spout or foot
       </Act>
     </Block>

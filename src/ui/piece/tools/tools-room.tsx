@@ -8,11 +8,14 @@ import type { Section } from '@/ui/rooms';
 import { useWorkspace } from '@/ui/state';
 import { pdfOf } from '@/workers';
 import { Box, Grid } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
 import { cardOf } from './card';
 import { type Draw, drawnTools } from './drawn-tools';
 import { GaugesTool } from './gauges-tool';
+
+const SendTool = dynamic(() => import('./send-tool').then((part) => part.SendTool));
 
 interface Props {
   readonly piece: PieceModel;
@@ -102,6 +105,7 @@ interface ToolProps {
 function Tool({ piece, tool, draw, about, gauges }: ToolProps) {
   if (tool === 'gauges') return <GaugesTool gauges={gauges} />;
   if (tool === 'measures') return <OwnMeasures />;
+  if (tool === 'send') return <SendTool piece={piece} />;
   if (tool === 'check') return <RuleCheck clay={piece.worked.clay} finished={piece.form.sizes.rimDiameter} />;
   const drawings = draw?.() ?? [];
   if (drawings.length === 0) return <Box color="fg.muted">{NONE[tool] ?? 'Only a round, hollow piece has this tool.'}</Box>;
