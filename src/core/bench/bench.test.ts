@@ -222,6 +222,21 @@ describe('the gauges of a plan', () => {
     expect(found['Chuck for trimming: across, thrown']! * remaining(stoneware.shrinkage, 'leather', 'width')).toBeCloseTo(chuck, 6);
   });
 
+  it('for trimming are leather hard, and the floor left is the height less the depth inside', () => {
+    const left = remaining(stoneware.shrinkage, 'leather', 'height');
+    const cup = readings('cylinder');
+    expect(cup['Trimming: height, rim on the wheel head']).toBeCloseTo((100 / 0.885) * left, 6);
+    expect(cup['Trimming: foot, outside']).toBeCloseTo((72 / 0.885) * remaining(stoneware.shrinkage, 'leather', 'width'), 6);
+    const rest = cup['Trimming: height, rim on the wheel head']! - cup['Trimming: depth inside, rim to floor']!;
+    expect(cup['Trimming: floor left: height less depth inside']).toBeCloseTo(rest, 6);
+    expect(rest).toBeCloseTo((6 / 0.885) * left, 6);
+    const bowl = readings('bowl');
+    expect(bowl['Trimming: foot ring, inside']).toBeCloseTo(
+      bowl['Trimming: foot, outside']! - 2 * (6 / 0.885) * remaining(stoneware.shrinkage, 'leather', 'width'),
+      6,
+    );
+  });
+
   it('of a jar include its belly; a disc has neither sticks nor needle', () => {
     expect(Object.keys(readings('jar')).some((what) => what.startsWith('Calipers: widest'))).toBe(true);
     expect(gaugesOf(worked('disc'), USUAL_SETTING).map(({ name }) => name)).toEqual([

@@ -1,7 +1,7 @@
 import { overallWords, sectionOf } from '@/core/form';
 import { type Drawing, type Shape, box, line, path, words } from '@/core/paper';
 import type { Making, Sized, Worked } from '@/core/sizing';
-import { type Gauge } from './gauges';
+import type { Gauge } from './gauge';
 
 /** What a card says of a plan besides its figures, as people write it. */
 export interface CardWords {

@@ -1,7 +1,9 @@
-import { type Stage, remaining } from '@/core/clay';
+import { remaining } from '@/core/clay';
 import { type Line, type Outline, radiusAt, widest } from '@/core/form';
 import { type Drawing, type Place, type Shape, line, paragraph, path, words } from '@/core/paper';
 import { STAGE_WORDS, type Throwing, type Worked, wheelSteps } from '@/core/sizing';
+import type { Gauge } from './gauge';
+import { trimGauge } from './trim';
 
 /** What a maker's place adds: the bat on the wheel head, and how far a pointer keeps off the rim. mm */
 export interface WheelSetting {
@@ -12,22 +14,6 @@ export interface WheelSetting {
 }
 
 export const USUAL_SETTING: WheelSetting = { batThickness: 18, clearance: 3, chuckClearance: 1.5 };
-
-/** One figure of a tool, mm: what it is from where. */
-export interface Reading {
-  readonly what: string;
-  readonly mm: number;
-  /** Where it is not the tool's own stage. */
-  readonly stage?: Stage | undefined;
-}
-
-/** A measuring tool set or cut for a piece: which stage of the clay it touches, what it measures from, and its figures. */
-export interface Gauge {
-  readonly name: string;
-  readonly stage: Stage;
-  readonly datum: string;
-  readonly readings: readonly Reading[];
-}
 
 /** The clay on the bat once the rim is cut: what every gauge but the needle meets. */
 const cutOutline = ({ sized, making }: Worked): Outline => {
@@ -54,7 +40,7 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
   const hollow = rimIn > 0;
   const leather = remaining(clay.shrinkage, 'leather', 'width');
   const chuck = 2 * (radiusAt(sized.wet.inside, sized.wet.inside.at(-1)!.z + 1) * leather - setting.chuckClearance);
-  const gauges: (Gauge | false)[] = [
+  const gauges: (Gauge | false | undefined)[] = [
     {
       name: 'Before it is shaped',
       stage: 'wet',
@@ -83,7 +69,8 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
     {
       name: 'Pointer',
       stage: 'wet',
-      datum: 'set for the rim after the needle; tip blunted, away from the face',
+      datum:
+        'set for the rim after the needle; tip blunted, away from the face. Knocked, it is set again from these figures, not from the first piece: that has begun to shrink',
       readings: [
         { what: 'height above the bat', mm: thrown.gauge },
         { what: 'height above the wheel head, with the bat in use', mm: thrown.gauge + setting.batThickness },
@@ -118,6 +105,7 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
       ],
     },
     hollow && { name: 'Needle', stage: 'wet', datum: 'through the floor to the bat', readings: [{ what: 'floor', mm: thrown.floor }] },
+    trimGauge(worked),
     hollow &&
       chuck > 20 && {
         name: 'Chuck for trimming',
@@ -129,7 +117,7 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
         ],
       },
   ];
-  return gauges.filter((gauge): gauge is Gauge => gauge !== false);
+  return gauges.filter((gauge): gauge is Gauge => Boolean(gauge));
 }
 
 const GAP = 12;

@@ -1,17 +1,7 @@
+export type { Gauge, Reading } from './gauge';
 export { type CardWords, shelfCard } from './card';
 export { type PlanRow, planTable } from './plan-table';
-export {
-  type Gauge,
-  type GoMarks,
-  type Reading,
-  USUAL_SETTING,
-  type WheelSetting,
-  gaugesOf,
-  insideRib,
-  profileRib,
-  silhouette,
-  strips,
-} from './gauges';
+export { type GoMarks, USUAL_SETTING, type WheelSetting, gaugesOf, insideRib, profileRib, silhouette, strips } from './gauges';
 export {
   type Mark,
   type RuleCheck,
@@ -27,3 +17,4 @@ export {
   shrinkRule,
 } from './rule';
 export { type TemplateWords, template } from './templates';
+export { trimReadings } from './trim';

@@ -160,6 +160,9 @@ export function FilesScreen() {
           <Act onClick={() => tell(commands.replaceAll(DEMO, 'the example workshop'))}>Back to the example workshop</Act>
         </HStack>
       </Part>
+      <Box marginTop="8" fontSize="sm" color="fg.muted">
+        Rimbet {process.env.RIMBET_VERSION}
+      </Box>
     </Box>
   );
 }

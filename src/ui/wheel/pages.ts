@@ -1,3 +1,4 @@
+import { trimReadings } from '@/core/bench';
 import { boundsOf, workOrder } from '@/core/handbuild';
 import { type Body, type HandWork, type Part, type SizedPart, makingOf, obstacleWords, throwingOf } from '@/core/workspace';
 import { STAGE_WORDS, type Step, adviceFor, wheelSteps } from '@/core/sizing';
@@ -17,6 +18,9 @@ export interface WheelPage {
   readonly words?: readonly string[] | undefined;
   readonly cautions: readonly string[];
 }
+
+/** So many of the sizes to trim to are read across a room. */
+const TRIM_FIGURES = 5;
 
 /** How many there are to be. */
 const RUN: WheelPage = { key: 'run', title: 'The run', figures: [], cautions: [] };
@@ -110,12 +114,20 @@ export function wheelPages(part: Part, worked: SizedPart, units: Units): { pages
     ],
     cautions: [],
   };
+  const trimmed = trimReadings({ clay, making, sized });
   const steps = wheel.steps.map((step): WheelPage => ({
     key: step.name,
     title: STEP_TITLES[step.name],
     figures: figures[step.name].map((figure) => ({ figure })),
     step,
     cautions: advice.filter((each) => each.step === step.name).map(({ words }) => words),
+    // what is trimmed to is measured on the leather-hard piece; what comes off is only said
+    ...(step.name === 'trim' &&
+      trimmed.length > 0 && {
+        stage: 'leather' as const,
+        figures: trimmed.slice(0, TRIM_FIGURES).map(({ what, mm }) => ({ figure: `${hand(mm)} ${what.split(':')[0]!}` })),
+        words: [`Comes off: ${figures.trim.join(', ')}.`],
+      }),
   }));
   const first: WheelPage = { key: 'tester', title: 'Test piece', figures: [], cautions: [] };
   return { pages: [all, ...steps, first, RUN], steps: wheel.steps };

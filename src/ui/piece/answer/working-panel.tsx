@@ -7,7 +7,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { PieceModel } from '../model/use-piece';
 
 /** What the shrinkage is and where most pieces lie. */
-export function shrinkageWords({ worked }: PieceModel): string {
+function shrinkageWords({ worked }: PieceModel): string {
   const { shrinkage, belief } = worked.clay;
   const height = shrinkage.height === shrinkage.width ? '' : ` (${writePercent(shrinkage.height * 100)} in height)`;
   return `${figureWords(belief)}${height}`;

@@ -1,0 +1,42 @@
+import { remaining } from '@/core/clay';
+import type { Worked } from '@/core/sizing';
+import type { Gauge, Reading } from './gauge';
+
+/** Trimming at leather hard, in figures: none where nothing is trimmed off, or a piece has no inside to measure from. */
+export function trimReadings({ clay, making, sized }: Pick<Worked, 'clay' | 'making' | 'sized'>): readonly Reading[] {
+  const { wet, stages, volumes } = sized;
+  const { footWidth, footHeight, floor, wall, wallAtFoot, baseDiameter } = stages.leather.sizes;
+  const trims = making.trimFloor > 0 || making.trimWall > 0 || (making.wholeWall ?? 0) > 0 || volumes.hollow > 0;
+  const [rim, bottom] = [wet.inside[0]!, wet.inside.at(-1)!];
+  if (!trims || rim.r <= 0) return [];
+  const up = remaining(clay.shrinkage, 'leather', 'height');
+  const across = remaining(clay.shrinkage, 'leather', 'width');
+  const ring = footHeight !== undefined && footWidth !== undefined && sized.stages.leather.manner.foot === 'ring';
+  const foot = baseDiameter ?? 2 * wet.side[0]!.r * across;
+  return [
+    { what: 'height, rim on the wheel head', mm: stages.leather.sizes.height },
+    { what: 'foot, outside', mm: foot },
+    ...(ring
+      ? [
+          { what: 'foot ring, inside', mm: foot - 2 * footWidth },
+          { what: 'foot ring, deep', mm: footHeight },
+        ]
+      : []),
+    { what: 'depth inside, rim to floor', mm: (rim.z - bottom.z) * up },
+    { what: 'floor left: height less depth inside', mm: (floor ?? bottom.z * up) + (ring ? footHeight : 0) },
+    { what: 'wall at the foot', mm: wallAtFoot ?? wall ?? 0 },
+  ];
+}
+
+/** The same as a gauge: one setting of a stop for the whole run. */
+export function trimGauge(worked: Pick<Worked, 'clay' | 'making' | 'sized'>): Gauge | undefined {
+  const readings = trimReadings(worked);
+  if (readings.length === 0) return undefined;
+  return {
+    name: 'Trimming',
+    stage: 'leather',
+    datum:
+      'upside down; for a run one stop, set at this height above the wheel head. A piece deeper or shallower inside: its own depth and the floor left',
+    readings,
+  };
+}
