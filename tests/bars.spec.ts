@@ -119,7 +119,7 @@ test('charts tell their values in words, by keyboard and as tables', async ({ pa
   await dot.focus();
   await expect(dot).toBeFocused();
   await charts.getByText('as a table').first().click();
-  await expect(charts.getByRole('table', { name: 'What is left of 100' }).getByRole('row', { name: 'believed' })).toContainText('88.5');
+  await expect(charts.getByRole('table', { name: 'What is left of 100' }).getByRole('row', { name: 'estimated' })).toContainText('88.5');
   await charts.getByText('Where the figure comes from').click();
   await expect(charts.getByRole('group', { name: /Before any bar about 11 %/ })).toBeVisible();
 });

@@ -1,15 +1,35 @@
 import type { Page } from '@playwright/test';
 import { eachSection, expect, room, test, visit } from './app';
 
+// the last is where the next is opened; what is told longest is looked at between the two as well
+const WIDTHS = [390, 1024, 1280];
+const NARROW = [390, 1280];
+
 const SYSTEMS = {
-  'millimetres and grams': { lengths: 'mm', weights: 'g', volumes: 'ml', foreign: /\d[ \u00a0]?(cm(?!²)|in(?! (\d|this))|oz|lb)\b/ },
-  'centimetres and grams': { lengths: 'cm', weights: 'g', volumes: 'ml', foreign: /\d[ \u00a0]?(mm|in(?! (\d|this))|oz|lb)\b/ },
-  'inches in fractions': { lengths: 'inch-fraction', weights: 'lb-oz', volumes: 'us', foreign: /\d[ \u00a0]?(mm|cm|g|kg|ml)\b(?!\/)/ },
-  'inches in decimals': { lengths: 'in', weights: 'lb-oz', volumes: 'us', foreign: /\d[ \u00a0]?(mm|cm|g|kg|ml)\b(?!\/)/ },
+  'millimetres and grams': {
+    widths: WIDTHS,
+    lengths: 'mm',
+    weights: 'g',
+    volumes: 'ml',
+    foreign: /\d[ \u00a0]?(cm(?!²)|in(?! (\d|this))|oz|lb)\b/,
+  },
+  'centimetres and grams': {
+    widths: NARROW,
+    lengths: 'cm',
+    weights: 'g',
+    volumes: 'ml',
+    foreign: /\d[ \u00a0]?(mm|in(?! (\d|this))|oz|lb)\b/,
+  },
+  'inches in fractions': {
+    widths: WIDTHS,
+    lengths: 'inch-fraction',
+    weights: 'lb-oz',
+    volumes: 'us',
+    foreign: /\d[ \u00a0]?(mm|cm|g|kg|ml)\b(?!\/)/,
+  },
+  'inches in decimals': { widths: NARROW, lengths: 'in', weights: 'lb-oz', volumes: 'us', foreign: /\d[ \u00a0]?(mm|cm|g|kg|ml)\b(?!\/)/ },
 } as const;
 
-// the last is where the next is opened
-const WIDTHS = [390, 1024, 1280];
 const PLANS = { 'plan-yard-urn': 'Yard urn, own profile', 'plan-planter-box': 'Planter box', 'plan-skep-jar': 'Skep jar, coiled' };
 
 async function choose(page: Page, { lengths, weights, volumes }: (typeof SYSTEMS)[keyof typeof SYSTEMS]): Promise<void> {
@@ -74,7 +94,7 @@ for (const [name, system] of Object.entries(SYSTEMS)) {
     await choose(page, system);
     const faults: string[] = [];
     const look = async (where: string) => {
-      for (const width of WIDTHS) {
+      for (const width of system.widths) {
         await page.setViewportSize({ width, height: 900 });
         faults.push(...(await clipped(page)).map((each) => `${where}, ${width}: ${each}`));
       }

@@ -2,7 +2,7 @@ import { type Length, type Shrinkage, type Stage, convert, lengthAt, remaining }
 import { type Result, bad, good } from '@/core/units';
 import type { Knot } from './curve';
 import { FAMILIES, isNeeded, sizeIn } from './families';
-import type { FamilyName, Fault, Manner, SizeOf } from './family';
+import type { FamilyName, Manner, SizeOf } from './family';
 import { type Outline, crossesItself, filledMl, radiusAt, revolvedMl, runsRight, sectionOf, stretchOutline, thinnest } from './section';
 import { LARGEST_MM, SIZES, type SizeName, type Sizes, sizeSpec } from './sizes';
 
@@ -138,27 +138,22 @@ export function checkForm<S extends Stage>(form: Form<S>, write: (mm: number) =>
   const fault = relationFault(form, write);
   if (fault) return bad(fault.size, fault.why);
   const broken = outlineFault(outlineOf(form), thinnestGiven(form), write);
-  if (broken) return bad(form.knots ? 'points' : 'height', broken);
-  const off = insideFault(form, write);
-  return off ? bad(off.size, off.why) : good(form);
+  return broken ? bad(form.knots ? 'points' : 'height', broken) : good(form);
 }
 
 /** The first relation between sizes that does not hold. */
 export const relationFault = <S extends Stage>(form: Form<S>, write: (mm: number) => string) =>
   FAMILIES[form.family].fault(reader(form), form.manner, write, form.knots ?? []);
 
-/** A width inside that was asked for and that the outside and the wall do not leave. */
-function insideFault<S extends Stage>(form: Form<S>, write: (mm: number) => string): Fault | undefined {
+/** Refuses a form whose widths inside are not those asked for among its sizes: outside and wall do not leave them. */
+export function checkInsides<S extends Stage>(form: Form<S>, write: (mm: number) => string): Result<Form<S>> {
   const { family, sizes } = form;
   const asked = sizesOf(form, sizes).filter((name) => sizeSpec(name).inside);
-  if (asked.length === 0) return undefined;
-  const measured = insidesOf(form);
+  const measured = asked.length > 0 ? insidesOf(form) : {};
   const off = asked.find((name) => Math.abs(sizes[name]! - (measured[name] ?? 0)) > SAME_INSIDE);
-  if (!off) return undefined;
-  return {
-    size: off,
-    why: `The ${sizeIn(family, off).words} cannot be ${write(sizes[off]!)} here: outside and wall leave ${write(measured[off] ?? 0)}. Let the other of the two give way.`,
-  };
+  if (!off) return good(form);
+  const why = `The ${sizeIn(family, off).words} cannot be ${write(sizes[off]!)} here: outside and wall leave ${write(measured[off] ?? 0)}.`;
+  return bad(off, `${why} Let the other of the two give way.`);
 }
 
 const thinnestGiven = <S extends Stage>({ sizes }: Form<S>): number =>

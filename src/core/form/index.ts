@@ -25,6 +25,7 @@ export {
   type Form,
   type Shape,
   checkForm,
+  checkInsides,
   formAt,
   formOf,
   insidesOf,

@@ -6,6 +6,7 @@ import {
   type Form,
   type SizeName,
   checkForm,
+  checkInsides,
   formOf,
   insidesOf,
   sizeSpec,
@@ -32,7 +33,8 @@ const INSIDES = FAMILY_NAMES.flatMap((family) =>
 function withInside(family: FamilyName, inside: SizeName, mm: number, at: Stage, gives?: Gives) {
   const sizes: KnownSizes = { ...known(usual(family)), [inside]: [{ mm, at }] };
   const given = resolveKnown({ ...shapeOf(family), gives }, sizes, clay);
-  const form = checkForm(given.form as Form<Stage>, write);
+  const possible = checkForm(given.form as Form<Stage>, write);
+  const form = possible.ok ? checkInsides(possible.value, write) : possible;
   if (!form.ok) return { problem: form.problem, given };
   const sized = size(clay, form.value, given.at, { trimFloor: 0, trimWall: 0, rimCut: 0, wireLoss: 0, slurryPercent: 0 });
   return { problem: undefined, given, measured: sized.stages[at].sizes[inside]!, glazed: sized.stages.glazed.sizes };

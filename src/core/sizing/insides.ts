@@ -28,7 +28,7 @@ function measured<S extends Stage>(shape: Shape, at: S, sizes: Lengths, size: Si
 /**
  * The lengths of a form with what gives way changed until the widths inside are as wanted (Newton's rule with a felt slope; a
  * width inside is its outside less the walls, nearly a straight line). What cannot be reached is left as near as it came, for
- * {@link checkForm} to say.
+ * `checkInsides` to say.
  *
  * @param sizes lengths at one stage, mm; the widths inside among them are what is wanted
  */

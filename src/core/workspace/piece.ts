@@ -7,6 +7,7 @@ import {
   type Shape,
   type SizeName,
   checkForm,
+  checkInsides,
   formOf,
   isNeeded,
   sizeSpec,
@@ -77,6 +78,8 @@ export function sizePart(part: Sizable, clay: ClayFigures, write: (mm: number) =
   const given = resolveKnown(part, part.sizes, clay, part.odds);
   const form = checkForm(given.form as Form<Stage>, write);
   if (!form.ok) return form;
+  const inside = checkInsides(form.value, write);
+  if (!inside.ok) return inside;
   const making = checkMaking(makingOf(part));
   if (!making.ok) return making;
   const attached = (part.attached ?? []).map((each) => {

@@ -183,7 +183,7 @@ export const CLASSES: Record<string, SystemStyleObject> = {
     alignItems: 'center',
     gap: '1',
     color: 'glazed',
-    fontSize: { base: 'sm', md: '13px', xl: 'sm' },
+    fontSize: { base: 'sm', md: '12px', xl: 'sm' },
     whiteSpace: 'nowrap',
     fontVariantNumeric: 'tabular-nums',
     '& svg': { flexShrink: '0' },

@@ -137,7 +137,7 @@ export function Answer({ piece }: { piece: PieceModel }) {
         </Box>
       )}
       {piece.hand && <HandFigures piece={piece} />}
-      <Grid templateColumns="1fr 1fr" columnGap="2" rowGap="1" marginTop="1">
+      <Grid templateColumns="repeat(2, minmax(0, 1fr))" columnGap="2" rowGap="1" marginTop="1">
         {(piece.hand ? [] : figures(piece)).map(({ name, words, wet, finishes }) => {
           const hand = handLength(wet, choice);
           return (

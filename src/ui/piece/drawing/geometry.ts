@@ -9,14 +9,14 @@ const WIDE_FROM = 640;
 const LOW_FROM = 1.5;
 
 const MARGINS = {
-  tall: { top: 56, bottom: 98, left: 410, right: 256 },
-  low: { top: 132, bottom: 98, left: 172, right: 256 },
+  tall: { top: 56, bottom: 98, left: 410, right: 284 },
+  low: { top: 132, bottom: 98, left: 172, right: 284 },
   /** The same without the allowances: they are asked for where it is made. */
-  tallBare: { top: 56, bottom: 98, left: 250, right: 256 },
-  lowBare: { top: 84, bottom: 98, left: 172, right: 256 },
+  tallBare: { top: 56, bottom: 98, left: 250, right: 284 },
+  lowBare: { top: 84, bottom: 98, left: 172, right: 284 },
   /** Built by hand: no allowances; of slabs, the piece put together stands left of it. */
-  built: { top: 56, bottom: 98, left: 318, right: 256 },
-  alone: { top: 56, bottom: 98, left: 150, right: 256 },
+  built: { top: 56, bottom: 98, left: 318, right: 284 },
+  alone: { top: 56, bottom: 98, left: 150, right: 284 },
   narrow: { top: 56, bottom: 98, left: 142, right: 78 },
   slim: { top: 110, bottom: 162, left: 58, right: 84 },
 };
