@@ -11,12 +11,17 @@ mkdirSync(OUT, { recursive: true });
 const WIDE = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
-/** Opens a tab and looks at it, with the drawing above it still in view where there is room. */
-const opened = (tab) => async (page) => {
-  await page.getByRole('tab', { name: tab }).click();
-  await page.getByRole('tabpanel').waitFor();
-  await page.getByRole('tablist').evaluate((element) => window.scrollBy(0, element.getBoundingClientRect().top - 320));
-};
+/** Opens a room on one of its sections, the drawing above it still in view where there is room; or alone, from the top. */
+const opened =
+  (room, section, top = 320) =>
+  async (page) => {
+    const rooms = page.getByRole('navigation', { name: 'Rooms of the piece' });
+    await rooms.getByRole('button', { name: new RegExp(`^${room}`) }).click();
+    const within = room === 'Tools' ? page.getByRole('list', { name: 'Tools' }) : page.getByRole('navigation', { name: `In ${room}` });
+    await within.getByRole('button', { name: section, exact: true }).click();
+    await page.locator(`[data-room="${room.toLowerCase()}"] *`).first().waitFor();
+    await rooms.evaluate((element, from) => window.scrollBy(0, element.getBoundingClientRect().top - from), top);
+  };
 
 /** Each view: its picture's name, its address, how it is looked at, and what is done before. */
 const VIEWS = [
@@ -24,9 +29,9 @@ const VIEWS = [
   { name: 'piece-dark', path: '/?plan=plan-lidded-jar', size: WIDE, colorScheme: 'dark' },
   { name: 'piece-phone', path: '/', size: PHONE, fullPage: true },
   { name: 'bottle', path: '/?plan=plan-collared-bottle', size: WIDE },
-  { name: 'slab', path: '/?plan=plan-planter-box', size: WIDE, before: opened('Slab and templates') },
-  { name: 'former', path: '/?plan=plan-seed-dish', size: WIDE, before: opened('Former and slab') },
-  { name: 'coils', path: '/?plan=plan-skep-jar', size: WIDE, before: opened('Coils') },
+  { name: 'slab', path: '/?plan=plan-planter-box', size: WIDE, before: opened('Make', 'Slabs') },
+  { name: 'former', path: '/?plan=plan-seed-dish', size: WIDE, before: opened('Make', 'Former') },
+  { name: 'coils', path: '/?plan=plan-skep-jar', size: WIDE, before: opened('Make', 'Coils') },
   {
     name: 'conflict',
     path: '/?plan=plan-yard-urn',
@@ -36,33 +41,15 @@ const VIEWS = [
       await page.getByLabel('Mouth, outside, leather hard', { exact: true }).fill('200');
     },
   },
+  { name: 'steps', path: '/?plan=plan-serving-bowl', size: WIDE, before: opened('Make', 'Steps', 8) },
+  { name: 'tools', path: '/?plan=plan-collared-bottle', size: WIDE, before: opened('Tools', 'Silhouette', 60) },
   {
-    name: 'steps',
-    path: '/?plan=plan-serving-bowl',
+    name: 'start',
+    path: '/new?from=ball',
     size: WIDE,
     before: async (page) => {
-      await page.getByRole('tab', { name: 'Steps at the wheel' }).click();
-      await page.getByRole('tablist').evaluate((element) => element.scrollIntoView());
-    },
-  },
-  {
-    name: 'holds',
-    path: '/?plan=plan-collared-bottle',
-    size: WIDE,
-    before: async (page) => {
-      await page.getByRole('tab', { name: 'Holds' }).click();
-      await page.getByLabel('Amount', { exact: true }).fill('0.7 l');
-      await page.getByLabel('No taller than', { exact: true }).fill('230');
-      await page.getByRole('tablist').evaluate((element) => element.scrollIntoView());
-    },
-  },
-  {
-    name: 'bench',
-    path: '/',
-    size: { width: 1280, height: 1000 },
-    before: async (page) => {
-      await page.getByRole('tab', { name: 'Bench' }).click();
-      await page.getByRole('tablist').evaluate((element) => element.scrollIntoView());
+      await page.getByLabel('Form', { exact: true }).selectOption('a plate');
+      await page.getByLabel('I have', { exact: true }).fill('1.9 kg');
     },
   },
   {
@@ -75,12 +62,13 @@ const VIEWS = [
     },
   },
   {
-    name: 'quick-size',
+    name: 'finder',
     path: '/',
     size: WIDE,
     before: async (page) => {
       await page.keyboard.press('/');
       await page.keyboard.type('74');
+      await page.locator('[data-quick="wet"]').waitFor();
     },
   },
   { name: 'kit', path: '/kit', size: WIDE },
