@@ -61,7 +61,7 @@ test('an empty workshop says how to start, and a quick size starts it', async ({
   await page.getByRole('button', { name: 'Empty the workspace' }).click();
   await page.getByRole('link', { name: 'Pieces' }).click();
   await expect(page.getByText('Make the first with “New piece”')).toBeVisible();
-  await page.getByRole('link', { name: 'Clay' }).click();
+  await page.getByRole('link', { name: 'Clay', exact: true }).click();
   await expect(page.getByText('No clay yet')).toBeVisible();
   await visit(page);
   await expect(page.getByRole('heading', { name: 'What do you know of it?' })).toBeVisible();
@@ -73,4 +73,25 @@ test('an empty workshop says how to start, and a quick size starts it', async ({
   await saved(page);
   await page.reload();
   await expect(page.getByLabel('Finished width at the mouth', { exact: true })).toHaveValue('74');
+});
+
+test('a pasted table becomes pieces: columns said by hand, faults by line, all of it undone at once', async ({ page }) => {
+  await visit(page, '/pieces');
+  await page.getByRole('button', { name: 'From a table …' }).click();
+  const table = page.getByRole('region', { name: 'Pieces from a table' });
+  await table
+    .getByLabel('Paste the table', { exact: true })
+    .fill('piece\tsort\tmouth\theight\nTumbler\tcup\t82\t110\nSoup\tbowl\t160\t70\nPot\tteapot\t90\t90\nSlip\tcup\twide\t90');
+  // a heading that says nothing is left out until it is said what it holds
+  await expect(table.getByLabel('Column sort holds', { exact: true })).toHaveValue('');
+  await table.getByLabel('Column sort holds', { exact: true }).selectOption('form');
+  await expect(table.getByRole('row', { name: /Pot/ })).toContainText('no form known here');
+  await expect(table.getByRole('row', { name: /Slip/ })).toContainText('wide');
+  await expect(table.getByRole('status')).toHaveText(/2 of 4 lines become pieces/);
+  await table.getByRole('button', { name: 'Make 2 pieces' }).click();
+  await expect(page.getByTestId('count')).toHaveText('21 pieces');
+  await expect(page.getByRole('row', { name: 'Soup' })).toBeVisible();
+  await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByTestId('count')).toHaveText('19 pieces');
+  await saved(page);
 });

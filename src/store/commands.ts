@@ -113,6 +113,13 @@ export function addPlan(name: string, part: Part): { act: Act; id: string } {
   return { id, act: add('plans', `new piece “${name}”`, plan) };
 }
 
+/** Pieces of parts that were worked out before, all at once. */
+export function addPlans(pieces: readonly { readonly name: string; readonly part: Part }[]): Act {
+  const made = pieces.map(({ name, part }) => addPlan(name, part).act);
+  const label = pieces.length === 1 ? `new piece “${pieces[0]!.name}”` : `${pieces.length} pieces from a table`;
+  return { label, change: (workspace) => made.flatMap(({ change }) => change(workspace)) };
+}
+
 export function duplicatePlan(plan: Plan): { act: Act; id: string } {
   const id = newId();
   const at = now();

@@ -2,4 +2,5 @@ export { type Separator, harmlessCell, comparisonTable, piecesTable, writeTable 
 export { readJson } from './json';
 export { packSent, readSent, sentOf } from './sent';
 export { refusal } from './refusal';
+export { COLUMNS, type Column, type RowRead, type Table, guessedColumns, partsFrom, readTable } from './table-in';
 export { FILE_VERSION, LARGEST_FILE, type WorkspaceRead, readWorkspace, writeWorkspace } from './workspace-file';

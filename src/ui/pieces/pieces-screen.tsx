@@ -11,10 +11,13 @@ import { weighOutText } from '@/ui/steps';
 import { type Units, run, useGo, usePrinting, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Copy, Trash2 } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { TableActions } from './table-actions';
+
+const FromTable = dynamic(() => import('./from-table').then((part) => part.FromTable));
 
 interface Row {
   readonly plan: Plan;
@@ -59,6 +62,7 @@ function useRows(find: string, order: Order): Row[] {
 export function PiecesScreen() {
   const { status, workspace } = useWorkspace();
   const [find, setFind] = useState('');
+  const [table, setTable] = useState(false);
   const [order, setOrder] = useState<Order>('newest');
   const rows = useRows(find, order);
   const units = useUnits();
@@ -74,6 +78,15 @@ export function PiecesScreen() {
         <Link href="/new" className="link-button">
           New piece
         </Link>
+        <Act aria-expanded={table} onClick={() => setTable(!table)}>
+          From a table …
+        </Act>
+        <chakra.span
+          css={{ '& a': { display: 'inline-flex', alignItems: 'center', minHeight: '44px', textDecoration: 'underline' } }}
+          color="act"
+        >
+          <Link href="/compare">Compare clays</Link>
+        </chakra.span>
         <chakra.input
           type="search"
           aria-label="Find a piece"
@@ -100,6 +113,7 @@ export function PiecesScreen() {
         <Box flex="1" />
         <TableActions />
       </HStack>
+      {table && <FromTable onDone={() => setTable(false)} />}
       {rows.length === 0 ? (
         <Box color="fg.muted" paddingBlock="6">
           {workspace.plans.length === 0 ? 'No pieces yet. Make the first with “New piece”.' : `No piece matches “${find}”.`}

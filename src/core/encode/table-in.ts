@@ -1,0 +1,186 @@
+import { type FamilyName, FAMILIES, FAMILY_NAMES, type SizeName, isNeeded } from '@/core/form';
+import { type LengthUnit, type Result, bad, good, quote, readLength } from '@/core/units';
+import { type Part, type StartOf, type Workspace, clayOf, sizePart, startedPart } from '@/core/workspace';
+import Papa from 'papaparse';
+
+/** What a column may hold; sizes are finished. */
+export const COLUMNS = {
+  name: 'name',
+  form: 'form',
+  mouth: 'mouth or length',
+  height: 'height',
+  short: 'short axis',
+  base: 'base',
+  wall: 'wall',
+  floor: 'floor',
+  unit: 'unit',
+  clay: 'clay',
+  note: 'note',
+} as const;
+
+export type Column = keyof typeof COLUMNS;
+
+/** By what words a heading is recognised; the first that is in it. */
+const HEADINGS: readonly (readonly [Column, RegExp])[] = [
+  ['name', /name|piece|item|what/],
+  ['form', /form|shape|kind|type/],
+  ['unit', /unit/],
+  ['clay', /clay|body/],
+  ['note', /note|remark|comment/],
+  ['base', /base|foot|bottom/],
+  ['short', /short|across 2|width 2|depth/],
+  ['wall', /wall/],
+  ['floor', /floor/],
+  ['height', /height|high|tall/],
+  ['mouth', /mouth|rim|diam|width|wide|across|length|⌀|ø/],
+];
+
+/** A table as it was pasted or saved: its headings and its rows, all text. */
+export interface Table {
+  readonly head: readonly string[];
+  readonly rows: readonly (readonly string[])[];
+}
+
+const MOST_ROWS = 2000;
+const MOST_TEXT = 1_000_000;
+
+/** Reads a table with a line of headings: commas, semicolons or tabs between the cells, quotes around what has them. */
+export function readTable(text: string): Result<Table> {
+  if (text.length > MOST_TEXT) return bad('', 'The table is larger than a million letters. Take it in parts.');
+  const { data } = Papa.parse<string[]>(text.replace(/^\ufeff/, '').trim(), {
+    skipEmptyLines: 'greedy',
+    delimitersToGuess: ['\t', ';', ','],
+  });
+  const [head = [], ...rows] = data;
+  if (head.length === 0) return bad('', 'There is no table yet. Paste one with a line of headings, such as: name, mouth, height.');
+  if (rows.length === 0)
+    return bad('', `There is only one line, ${quote(head.join(', '))}. The first line is the headings; a line a piece follows.`);
+  if (rows.length > MOST_ROWS) return bad('', `There are ${rows.length} lines. Take at most ${MOST_ROWS} at a time.`);
+  return good({ head: head.map((cell) => cell.trim()), rows: rows.map((row) => row.map((cell) => cell.trim())) });
+}
+
+/** What each column most likely holds, by its heading; undefined where none says so. Nothing is taken twice. */
+export function guessedColumns({ head }: Table): readonly (Column | undefined)[] {
+  const taken = new Set<Column>();
+  return head.map((heading) => {
+    const found = HEADINGS.find(([column, words]) => !taken.has(column) && words.test(heading.toLowerCase()))?.[0];
+    if (found) taken.add(found);
+    return found;
+  });
+}
+
+/** A line of the table as a part, or why it is none: what is wrong, and in which column. */
+export interface RowRead {
+  /** The line in the table, counted as people do: the headings are line 1. */
+  readonly line: number;
+  readonly name: string;
+  readonly part: Result<Part>;
+}
+
+interface Options {
+  /** What a bare number is in, where no column says it. */
+  readonly unit: LengthUnit;
+  /** The clay where a line names none. */
+  readonly bodyId: string | undefined;
+  readonly write: {
+    readonly length: (mm: number) => string;
+    readonly mass: (g: number) => string;
+    readonly volume: (ml: number) => string;
+  };
+}
+
+const UNITS: Readonly<Record<string, 'mm' | 'cm' | 'in'>> = { mm: 'mm', cm: 'cm', in: 'in', inch: 'in', inches: 'in', '"': 'in' };
+
+function unitOf(cell: string, usual: LengthUnit): Result<'mm' | 'cm' | 'in'> {
+  if (cell === '') return good(usual === 'inch-fraction' ? 'in' : usual);
+  const unit = UNITS[cell.toLowerCase().replace(/\.$/, '')];
+  return unit ? good(unit) : bad('unit', `${quote(cell)} is no unit of length known here. Write mm, cm or in.`);
+}
+
+function familyOf(cell: string): Result<FamilyName> {
+  const wanted = cell.toLowerCase();
+  if (wanted === '') return good('cylinder');
+  const found = FAMILY_NAMES.find((family) => {
+    const words = FAMILIES[family].words.toLowerCase();
+    return family === wanted || words === wanted || words.split(/,| or /)[0]!.trim() === wanted || words.split(' or ').at(-1) === wanted;
+  });
+  if (found) return good(found);
+  return bad(
+    'form',
+    `${quote(cell)} is no form known here. Write one of: ${FAMILY_NAMES.map((family) => FAMILIES[family].words.toLowerCase()).join(', ')}.`,
+  );
+}
+
+function clayOfCell({ bodies }: Workspace, cell: string, usual: string | undefined): Result<string | undefined> {
+  if (cell === '') return good(usual);
+  const body = bodies.find(({ name }) => name.toLowerCase() === cell.toLowerCase());
+  if (body) return good(body.id);
+  return bad('clay', `There is no clay called ${quote(cell)}. Add it under Clay first, or leave the cell empty.`);
+}
+
+const SIZE_COLUMNS = [
+  ['mouth', 'rimDiameter'],
+  ['height', 'height'],
+  ['short', 'rimAcross'],
+  ['base', 'baseDiameter'],
+  ['wall', 'wall'],
+  ['floor', 'floor'],
+] as const satisfies readonly (readonly [Column, SizeName])[];
+
+/** The finished sizes a line gives, mm. */
+function sizesIn(cell: (column: Column) => string, unit: 'mm' | 'cm' | 'in'): Result<Partial<Record<SizeName, number>>> {
+  const sizes: Partial<Record<SizeName, number>> = {};
+  for (const [column, size] of SIZE_COLUMNS) {
+    const text = cell(column);
+    if (text === '') continue;
+    const read = readLength(text, { unit });
+    if (!read.ok) return bad(column, read.problem.message);
+    sizes[size] = read.value;
+  }
+  return good(sizes);
+}
+
+/** Each line of a table as a part whose given sizes are known and the rest suggested; a line that is none says why. */
+export function partsFrom(table: Table, columns: readonly (Column | undefined)[], workspace: Workspace, options: Options): RowRead[] {
+  return table.rows.map((row, i) => {
+    const cell = (column: Column) => row[columns.indexOf(column)] ?? '';
+    const name = cell('name') || `Line ${i + 2}`;
+    return { line: i + 2, name, part: partOf(cell, workspace, options) };
+  });
+}
+
+function partOf(cell: (column: Column) => string, workspace: Workspace, { unit, bodyId, write }: Options): Result<Part> {
+  const family = familyOf(cell('form'));
+  if (!family.ok) return family;
+  const clay = clayOfCell(workspace, cell('clay'), bodyId);
+  if (!clay.ok) return clay;
+  const measured = unitOf(cell('unit'), unit);
+  if (!measured.ok) return measured;
+  const sizes = sizesIn(cell, measured.value);
+  if (!sizes.ok) return sizes;
+  const { rimDiameter: across, height: high, ...others } = sizes.value;
+  if (!across && !high) return bad('mouth', 'It has neither a mouth nor a height: give at least one of them.');
+  const of: StartOf = {
+    family: family.value,
+    bodyId: clay.value,
+    way: 'trimmed',
+    ...(FAMILIES[family.value].flatSided && { hand: { by: 'slab' } }),
+  };
+  const started = startedPart(workspace, { kind: 'size', at: 'glazed', across, high }, of, 'new', write);
+  if (!started.ok) return started;
+  const { manner } = FAMILIES[family.value];
+  const foreign = (Object.keys(others) as SizeName[]).find(
+    (size) => !FAMILIES[family.value].sizes.includes(size) || !isNeeded(size, manner),
+  );
+  if (foreign) {
+    const column = SIZE_COLUMNS.find(([, size]) => size === foreign)![0];
+    return bad(
+      column,
+      `A ${FAMILIES[family.value].words.toLowerCase()} has no ${COLUMNS[column]}. Leave the cell empty, or change its form.`,
+    );
+  }
+  const known = Object.fromEntries(Object.entries(others).map(([size, mm]) => [size, [{ mm, at: 'glazed' as const }]]));
+  const part: Part = { ...started.value, sizes: { ...started.value.sizes, ...known } };
+  const sized = sizePart(part, clayOf(workspace, part).figures, write.length);
+  return sized.ok ? good(part) : sized;
+}
