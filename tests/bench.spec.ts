@@ -244,3 +244,24 @@ test('the piece leads to the wheel and back', async ({ page }) => {
   await page.getByRole('link', { name: 'Back to the piece' }).click();
   await expect(answer(page, 'ball')).toHaveText('645 g');
 });
+
+test('a bat of the kit is taken by every piece it holds: the pointer follows its thickness, plaster offers no wire', async ({ page }) => {
+  await visit(page, '/kit');
+  const bats = page.getByRole('region', { name: 'Bats' });
+  await bats.getByRole('button', { name: 'Add a bat' }).click();
+  await type(page, 'Name of bat 1', 'Plaster round');
+  await type(page, 'across of Plaster round', '120');
+  await type(page, 'thick of Plaster round', '30');
+  await page.getByLabel('Plaster round is plaster', { exact: true }).check();
+  await page.getByRole('button', { name: 'Add a die' }).click();
+  await expect(page.getByRole('region', { name: 'Extruder dies' })).toContainText(/26.6\smm × 7.1\smm in/);
+  await saved(page);
+  await visit(page);
+  await room(page, 'Tools', 'Gauges');
+  await expect(page.getByRole('note').filter({ hasText: 'Plaster round' })).toContainText('smallest of your bats');
+  // 141.1 above the bat and 30 of it
+  await expect(page.getByRole('region', { name: 'Pointer' })).toContainText('171.1 mm');
+  await page.getByRole('button', { name: 'No wire' }).click();
+  await expect(page.getByRole('region', { name: 'Pointer' })).toContainText('170.1 mm');
+  await saved(page);
+});

@@ -62,6 +62,7 @@ export { type Run, runOf } from './run';
 export { type Start, type StartOf, isThrown, startedPart } from './start';
 export { type SizedPlanPart, inBody, sizedPlanPart } from './sized-plan';
 export { type OwnMeasure, inOwnMeasures } from './measures';
+export { type Bat, type Die, batFor, chucksFor } from './tools';
 export { SHOP_WORDS, shopOf, shopRows } from './shop';
 export { NO_KIT, partedSettings, upgradedPlan } from './upgrade';
 export { UNUSED_WORDS, figureWords, restsOnWords } from './belief-words';

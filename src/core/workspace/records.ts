@@ -2,6 +2,7 @@ import type { ClayKind, Firing, Sample, Shares, Softness, Stage } from '@/core/c
 import type { FamilyName, Knot, Manner } from '@/core/form';
 import type { CoilChoices, CoilNote, Cutter, Former, Hand, HandleChoices, Lining, SlabChoices, Texture } from '@/core/handbuild';
 import type { OwnMeasure } from './measures';
+import type { Bat, Chuck, Die } from './tools';
 import type {
   AttachedPart,
   Gives,
@@ -194,6 +195,9 @@ export interface Shop {
   readonly printers: readonly { readonly name: string; readonly measuredMm?: number | undefined }[];
   /** The maker's own measures: rings on the wheel head, a bent wire, a hand's span. */
   readonly measures: readonly OwnMeasure[];
+  readonly bats: readonly Bat[];
+  readonly dies: readonly Die[];
+  readonly chucks: readonly Chuck[];
   /** Battens to roll between. */
   readonly battens: readonly number[];
   /** The widest slab the maker's roller takes. */

@@ -1,6 +1,6 @@
 'use client';
 
-import { Act, LengthInput, NameInput } from '@/ui/fields';
+import { Act, DeleteAct, LengthInput, NameInput } from '@/ui/fields';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import type { OwnMeasure } from '@/core/workspace';
 import { setShop, useBench } from './use-bench';
@@ -38,12 +38,10 @@ export function OwnMeasures() {
             known
             style={{ width: '72px', fontSize: '16px' }}
           />
-          <Act
-            aria-label={`Delete measure ${i + 1}`}
+          <DeleteAct
+            label={`Delete measure ${i + 1}`}
             onClick={() => set((now) => now.filter((_, j) => j !== i), `own measure “${name}” deleted`)}
-          >
-            Delete
-          </Act>
+          />
         </HStack>
       ))}
       <Act marginTop="1" onClick={() => set((now) => [...now, { name: `Ring ${now.length + 1}`, mm: 100 }], 'new own measure')}>

@@ -2,7 +2,7 @@
 
 import type { Batch, Body } from '@/core/workspace';
 import { commands } from '@/store';
-import { Act, LabelledChoice, TextInput } from '@/ui/fields';
+import { Act, DeleteAct, LabelledChoice, TextInput } from '@/ui/fields';
 import { run, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, Grid, chakra } from '@chakra-ui/react';
 import { parseDate } from '@internationalized/date';
@@ -43,14 +43,11 @@ function BatchRow({ batch }: { batch: Batch }) {
         onChoose={(softness) => edit({ softness: softness || undefined }, 'softness')}
       />
       <TextInput label="Note" shown={batch.note} take={(note, key) => edit({ note }, 'note', key)} />
-      <Act
-        look="danger"
+      <DeleteAct
         marginTop={{ md: '22px' }}
-        aria-label={`Delete batch ${batch.name}`}
+        label={`Delete batch ${batch.name}`}
         onClick={() => workspaceStore().runAndTell(commands.deleteBatch(batch))}
-      >
-        Delete
-      </Act>
+      />
     </Grid>
   );
 }

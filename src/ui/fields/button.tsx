@@ -1,4 +1,5 @@
 import { type HTMLChakraProps, chakra } from '@chakra-ui/react';
+import { Trash2 } from 'lucide-react';
 
 export interface ActProps extends HTMLChakraProps<'button'> {
   readonly look?: 'solid' | 'plain' | 'danger';
@@ -31,5 +32,14 @@ export function Act({ look = 'plain', ...rest }: ActProps) {
       {...LOOKS[look]}
       {...rest}
     />
+  );
+}
+
+/** Deletes one of several: the same sign everywhere, its name for those who do not see it. */
+export function DeleteAct({ label, ...rest }: Omit<ActProps, 'look' | 'children' | 'aria-label'> & { readonly label: string }) {
+  return (
+    <Act {...rest} aria-label={label} title={label} borderColor="transparent" color="fg.muted" paddingInline="1">
+      <Trash2 size={18} aria-hidden />
+    </Act>
   );
 }

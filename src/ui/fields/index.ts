@@ -1,4 +1,4 @@
-export { Act } from './button';
+export { Act, DeleteAct } from './button';
 export { Choice, optionsOf } from './choice';
 export { FigureInput, type FigureInputProps } from './figure-input';
 export { LengthInput, stepOf } from './length-input';

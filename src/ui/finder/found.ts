@@ -26,7 +26,13 @@ const PLACES: readonly Candidate[] = [
   },
   { key: 'pieces', words: 'Pieces', more: 'every piece', href: '/pieces', finds: 'list plans print csv' },
   { key: 'clay', words: 'Clay', more: 'clays, bars, batches', href: '/clay', finds: 'shrinkage bars evidence mixture test' },
-  { key: 'kit', words: 'Kit', more: 'formers, cutters, battens', href: '/kit', finds: 'humps bowls cookie cutters roller bats' },
+  {
+    key: 'kit',
+    words: 'Kit',
+    more: 'formers, cutters, battens',
+    href: '/kit',
+    finds: 'humps bowls cutters roller bats chucks extruder dies',
+  },
   { key: 'files', words: 'Files', more: 'export, open, restore', href: '/files', finds: 'backup save import export csv version' },
   { key: 'compare', words: 'Compare clays', more: 'every piece in every clay', href: '/compare', finds: 'match set two clays' },
 ];

@@ -1,7 +1,7 @@
 'use client';
 
 import { USUAL_ROLLER } from '@/core/workspace';
-import { Act, LengthInput } from '@/ui/fields';
+import { Act, DeleteAct, LengthInput } from '@/ui/fields';
 import { setShop, useBench } from '@/ui/bench';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 
@@ -33,15 +33,7 @@ export function Battens() {
               known
               style={FIELD}
             />
-            <Act
-              aria-label={`Delete batten ${i + 1}`}
-              borderColor="transparent"
-              color="fg.muted"
-              paddingInline="1"
-              onClick={() => set((now) => now.filter((_, j) => j !== i), 'batten deleted')}
-            >
-              ×
-            </Act>
+            <DeleteAct label={`Delete batten ${i + 1}`} onClick={() => set((now) => now.filter((_, j) => j !== i), 'batten deleted')} />
           </HStack>
         ))}
         <Act onClick={() => set((now) => [...now, USUAL_BATTEN], 'new batten')}>Add a batten</Act>

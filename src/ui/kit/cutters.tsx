@@ -2,12 +2,12 @@
 
 import { type CutterRecord, exampleCutters } from '@/core/workspace';
 import { commands } from '@/store';
-import { Act, Choice, LengthInput, NameInput, optionsOf, useStanding } from '@/ui/fields';
+import { Act, Choice, DeleteAct, LengthInput, NameInput, optionsOf, useStanding } from '@/ui/fields';
 import { run, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { useState } from 'react';
 
-const FIELD = { width: '64px', fontSize: '16px' };
+const FIELD = { width: '46px', fontSize: '16px' };
 /** A new scalloped cutter's hollows lie so much within its tips, as a share. */
 const USUAL_HOLLOWS = 0.94;
 
@@ -19,11 +19,11 @@ function CutterRow({ cutter, fresh }: { cutter: CutterRecord; fresh: boolean }) 
   const edit = (change: Partial<CutterRecord>, key?: string) => run(commands.editCutter(cutter.id, change, `“${cutter.name}”`, key));
   const { name, width, hollows } = cutter;
   return (
-    <HStack as="li" gap="3" flexWrap="wrap" borderTopWidth="1px" borderColor="line" paddingBlock="0.5">
+    <HStack as="li" gap="2" flexWrap="wrap" borderTopWidth="1px" borderColor="line" paddingBlock="0.5">
       <NameInput
         label={`Name of ${name}`}
         size="16px"
-        width="118px"
+        width="106px"
         fresh={fresh}
         shown={name}
         take={(typed, key) => {
@@ -68,14 +68,7 @@ function CutterRow({ cutter, fresh }: { cutter: CutterRecord; fresh: boolean }) 
         </HStack>
       )}
       <Box flex="1" />
-      <Act
-        aria-label={`Delete ${name}`}
-        borderColor="transparent"
-        color="fg.muted"
-        onClick={() => workspaceStore().runAndTell(commands.deleteCutter(cutter))}
-      >
-        ×
-      </Act>
+      <DeleteAct label={`Delete ${name}`} onClick={() => workspaceStore().runAndTell(commands.deleteCutter(cutter))} />
     </HStack>
   );
 }

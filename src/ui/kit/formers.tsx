@@ -3,7 +3,7 @@
 import { FEWEST_POINTS, type FormerPoint, checkFormer, contourOf } from '@/core/handbuild';
 import type { FormerRecord } from '@/core/workspace';
 import { commands } from '@/store';
-import { Act, Choice, LengthInput, NameInput, optionsOf } from '@/ui/fields';
+import { Act, Choice, DeleteAct, LengthInput, NameInput, optionsOf } from '@/ui/fields';
 import { run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { useState } from 'react';
@@ -82,14 +82,7 @@ function FormerCard({ former, fresh }: { former: FormerRecord; fresh: boolean })
           onChoose={(value) => void edit({ measured: value })}
         />
         <Box flex="1" />
-        <Act
-          aria-label={`Delete ${name}`}
-          borderColor="transparent"
-          color="fg.muted"
-          onClick={() => workspaceStore().runAndTell(commands.deleteFormer(former))}
-        >
-          Delete
-        </Act>
+        <DeleteAct label={`Delete ${name}`} onClick={() => workspaceStore().runAndTell(commands.deleteFormer(former))} />
       </HStack>
       <HStack gap="6" flexWrap="wrap" alignItems="flex-start">
         <Picture former={former} />
@@ -135,14 +128,10 @@ function FormerCard({ former, fresh }: { former: FormerRecord; fresh: boolean })
                 </td>
                 <td>
                   {i > 0 && points.length > FEWEST_POINTS && (
-                    <Act
-                      aria-label={`Delete height ${i + 1} of ${name}`}
-                      borderColor="transparent"
-                      color="fg.muted"
+                    <DeleteAct
+                      label={`Delete height ${i + 1} of ${name}`}
                       onClick={() => edit({ points: points.filter((_, j) => j !== i) })}
-                    >
-                      ×
-                    </Act>
+                    />
                   )}
                 </td>
               </tr>

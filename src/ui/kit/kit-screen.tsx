@@ -6,8 +6,9 @@ import { Box, Grid, chakra } from '@chakra-ui/react';
 import { Battens } from './battens';
 import { Cutters } from './cutters';
 import { Formers } from './formers';
+import { WheelTools } from './wheel-tools';
 
-/** What stands in the maker's workshop: formers, cutters, battens, own measures. */
+/** What stands in the maker's workshop: formers, bats, chucks, dies, cutters, battens, own measures. */
 export function KitScreen() {
   const { status } = useWorkspace();
   if (status === 'opening')
@@ -22,7 +23,10 @@ export function KitScreen() {
         Kit
       </chakra.h1>
       <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1.5fr) minmax(0, 1fr)' }} columnGap="12" rowGap="6">
-        <Formers />
+        <Box>
+          <Formers />
+          <WheelTools />
+        </Box>
         <Box>
           <Cutters />
           <Battens />

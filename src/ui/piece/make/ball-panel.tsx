@@ -12,7 +12,7 @@ import {
 } from '@/core/sizing';
 import { handMass } from '@/core/units';
 import { matterIn } from '@/core/workspace';
-import { Act, LabelledChoice, OptionalLength, OptionalMass, OptionalNumber } from '@/ui/fields';
+import { Act, DeleteAct, LabelledChoice, OptionalLength, OptionalMass, OptionalNumber } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { useWorkspace, newKey } from '@/ui/state';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
@@ -196,9 +196,7 @@ export function PutOn({ piece }: { piece: PieceModel }) {
               {units.mass(attachedG(each, matter))}
             </Box>
             <Box paddingTop="4">
-              <Act aria-label={`Delete the ${each.kind}`} onClick={() => change((now) => now.filter(({ id }) => id !== each.id))}>
-                Delete
-              </Act>
+              <DeleteAct label={`Delete the ${each.kind}`} onClick={() => change((now) => now.filter(({ id }) => id !== each.id))} />
             </Box>
           </HStack>
         );

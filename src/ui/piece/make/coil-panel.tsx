@@ -4,7 +4,7 @@ import { type CoilChoices, type CoilNote, type CoilPlan, STANDS_THICKNESSES, USU
 import { type UnitChoice, handLength, handMass, text, writeLength } from '@/core/units';
 import { wetDensity } from '@/core/clay';
 import { setShop, useBench } from '@/ui/bench';
-import { Act, OptionalLength, OptionalNumber, OptionalShare } from '@/ui/fields';
+import { Act, DeleteAct, OptionalLength, OptionalNumber, OptionalShare } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { useUnits } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -227,12 +227,10 @@ function Learn() {
           <span>
             {note.coils} of {length(note.thickness)} rose {length(note.height)}: {(note.height / note.coils / note.thickness).toFixed(2)}
           </span>
-          <Act
-            aria-label={`Delete note ${i + 1}`}
+          <DeleteAct
+            label={`Delete note ${i + 1}`}
             onClick={() => setShop('coils', (kept) => kept?.filter((_, j) => j !== i), 'note of your own coils deleted')}
-          >
-            Delete
-          </Act>
+          />
         </HStack>
       ))}
     </Block>

@@ -1,7 +1,7 @@
 'use client';
 
 import { MOST_KNOTS, between } from '@/core/form';
-import { Act, LengthInput } from '@/ui/fields';
+import { Act, DeleteAct, LengthInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { knotsInMm, movedKnot, profileOf } from '../drawing/handles';
@@ -88,11 +88,7 @@ export function KnotTable({ piece }: { piece: PieceModel }) {
                     Add above
                   </Act>
                 )}
-                {i > 0 && i < last && (
-                  <Act aria-label={`Delete point ${name(i)}`} onClick={() => remove(i)}>
-                    Delete
-                  </Act>
-                )}
+                {i > 0 && i < last && <DeleteAct label={`Delete point ${name(i)}`} onClick={() => remove(i)} />}
               </HStack>
             </td>
           </tr>

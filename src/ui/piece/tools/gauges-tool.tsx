@@ -1,25 +1,30 @@
 'use client';
 
 import type { Gauge } from '@/core/bench';
-import { type OwnMeasure, inOwnMeasures } from '@/core/workspace';
+import { type Bat, type OwnMeasure, chucksFor, inOwnMeasures } from '@/core/workspace';
 import { setShop, useBench } from '@/ui/bench';
-import { LengthInput } from '@/ui/fields';
+import { Act, LengthInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { useUnits } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
+import type { PieceModel } from '../model/use-piece';
 
 /** Every gauge by what it measures from, with what is set once for all of them. */
-export function GaugesTool({ gauges }: { gauges: readonly Gauge[] }) {
+export function GaugesTool({ piece, gauges, bat }: { piece: PieceModel; gauges: readonly Gauge[]; bat: Bat | undefined }) {
   const bench = useBench();
   const { length } = useUnits();
   return (
     <Box>
       <HStack gap="4" flexWrap="wrap" fontSize="sm" color="fg.muted" marginBottom="3">
-        <Setting
-          label="Bat, thick"
-          mm={bench.wheel.batThickness}
-          take={(batThickness, key) => setShop('wheel', (now) => ({ ...now, batThickness }), 'thickness of the bat', key)}
-        />
+        {bat ? (
+          <OnBat piece={piece} bat={bat} />
+        ) : (
+          <Setting
+            label="Bat, thick"
+            mm={bench.wheel.batThickness}
+            take={(batThickness, key) => setShop('wheel', (now) => ({ ...now, batThickness }), 'thickness of the bat', key)}
+          />
+        )}
         <Setting
           label="Pointer off the rim"
           mm={bench.wheel.clearance}
@@ -31,11 +36,49 @@ export function GaugesTool({ gauges }: { gauges: readonly Gauge[] }) {
           take={(chuckClearance, key) => setShop('wheel', (now) => ({ ...now, chuckClearance }), 'clearance of the chuck', key)}
         />
       </HStack>
+      <Suiting gauges={gauges} />
       <Gauges gauges={gauges} length={length} measures={bench.shop.measures ?? []} />
       <Box fontSize="sm" color="warn">
         <b>Care:</b> pointers and skewers beside the wheel point away from the face, tips blunted; rings and long sleeves do not mix with a
         wheel.
       </Box>
+    </Box>
+  );
+}
+
+/** The bat of the kit this piece takes, and what of its making that changes. */
+function OnBat({ piece, bat: { name, width, thickness, plaster } }: { piece: PieceModel; bat: Bat }) {
+  const { length } = useUnits();
+  const { wireLoss } = piece.worked.making;
+  return (
+    <Box role="note">
+      On <b>{name}</b>, {length(width)} across and {length(thickness)} thick: the smallest of your bats that holds its base.
+      {plaster && wireLoss > 0 && (
+        <>
+          {' '}
+          It is plaster and lets go by itself, but {length(wireLoss)} is left under a wire here.{' '}
+          <Act onClick={() => piece.takeAllowance('wireLoss')(0, `plaster-${piece.plan.id}`)}>No wire</Act>
+        </>
+      )}
+    </Box>
+  );
+}
+
+/** The maker's chucks that go into it when it is trimmed. */
+function Suiting({ gauges }: { gauges: readonly Gauge[] }) {
+  const { shop } = useBench();
+  const asked = gauges.find(({ name }) => name === 'Chuck for trimming')?.readings[0];
+  if (!asked || !shop.chucks?.length) return null;
+  const found = chucksFor(shop.chucks, asked.mm);
+  return (
+    <Box fontSize="sm" marginBottom="3">
+      {found.length > 0 ? (
+        <>
+          Of your chucks <b>{found.map(({ name }) => name).join(', ')}</b> {found.length === 1 ? 'fits' : 'fit'} its inside.
+        </>
+      ) : (
+        'None of your chucks fits its inside.'
+      )}
     </Box>
   );
 }

@@ -5,6 +5,7 @@ import { correctionOf, tile } from '@/core/paper';
 import { OwnMeasures, PrintSetting, Printed, RuleCheck, fileName, useBench, useRule } from '@/ui/bench';
 import { Saves } from '@/ui/fields';
 import type { Section } from '@/ui/rooms';
+import { type Bat, batFor } from '@/core/workspace';
 import { useWorkspace } from '@/ui/state';
 import { pdfOf } from '@/workers';
 import { Box, Grid } from '@chakra-ui/react';
@@ -30,7 +31,9 @@ export function ToolsRoom({ piece, tools, tool, onTool }: Props) {
   const { workspace } = useWorkspace();
   const bench = useBench();
   const [chosen, setChosen] = useState<readonly string[]>([]);
-  const gauges = piece.by === 'wheel' ? gaugesOf(worked, bench.wheel, piece.throwing, units.length) : [];
+  const bat = batFor(bench.shop.bats ?? [], worked.sized.thrown.base);
+  const setting = bat ? { ...bench.wheel, batThickness: bat.thickness } : bench.wheel;
+  const gauges = piece.by === 'wheel' ? gaugesOf(worked, setting, piece.throwing, units.length) : [];
   const batch = workspace.batches.find(({ id }) => id === part.batchId)?.name;
   const body = known.body?.name ?? 'typical stoneware';
   const rule = useRule({ body, batch, cone: known.firing.cone, clay: worked.clay }, part.bodyId);
@@ -88,7 +91,7 @@ export function ToolsRoom({ piece, tools, tool, onTool }: Props) {
         )}
       </Box>
       <Box minWidth="0">
-        <Tool piece={piece} tool={tool} draw={draws[tool]} about={tool === 'rule' ? rule.about : undefined} gauges={gauges} />
+        <Tool piece={piece} tool={tool} draw={draws[tool]} about={tool === 'rule' ? rule.about : undefined} gauges={gauges} bat={bat} />
       </Box>
     </Grid>
   );
@@ -100,10 +103,11 @@ interface ToolProps {
   readonly draw: Draw | undefined;
   readonly about: React.ReactNode;
   readonly gauges: ReturnType<typeof gaugesOf>;
+  readonly bat: Bat | undefined;
 }
 
-function Tool({ piece, tool, draw, about, gauges }: ToolProps) {
-  if (tool === 'gauges') return <GaugesTool gauges={gauges} />;
+function Tool({ piece, tool, draw, about, gauges, bat }: ToolProps) {
+  if (tool === 'gauges') return <GaugesTool piece={piece} gauges={gauges} bat={bat} />;
   if (tool === 'measures') return <OwnMeasures />;
   if (tool === 'send') return <SendTool piece={piece} />;
   if (tool === 'check') return <RuleCheck clay={piece.worked.clay} finished={piece.form.sizes.rimDiameter} />;
