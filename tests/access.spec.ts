@@ -2,11 +2,26 @@ import type { Page } from '@playwright/test';
 import axe, { type RunOnly } from 'axe-core';
 import { eachSection, expect, room, test, visit } from './app';
 
-const PLACES = ['/', '/wheel', '/pieces', '/clay?body=body-heron-buff', '/compare', '/kit', '/files'];
+const PLACES = ['/', '/new', '/wheel', '/pieces', '/clay?body=body-heron-buff', '/compare', '/kit', '/files'];
 
-/** Of each way of making a plan, and what its tabs show; all of them are gone through. */
+/** Of each way of making a plan, and what every one of them shows alike. */
 const PLANS = ['plan-honey-jar', 'plan-planter-box', 'plan-seed-dish', 'plan-skep-jar', 'plan-slab-mug'];
-const SHARED = new Set(['Sizes', 'Bench', 'Holds', 'Fits my place']);
+const SHARED = new Set([
+  'Every stage',
+  'Holds',
+  'Size limits',
+  'Handle',
+  'Silhouette',
+  'Outside rib',
+  'Inside rib',
+  'Shelf card',
+  'Shrink rule',
+  'Check a rule',
+  'Own measures',
+  'Send the piece',
+  'Fit',
+  'Made',
+]);
 
 const WIDTHS = { wide: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } };
 

@@ -57,3 +57,18 @@ test('a piece changes its clay', async ({ page }) => {
   await expect(page.getByText('typical stoneware: shrinks about 12 %')).toBeVisible();
   await expect(answer(page, 'rimDiameter@wet')).toHaveText('105 mm');
 });
+
+test('clays chosen stand beside each other by what they shrank, and a difference says whether it is more than the doubt', async ({
+  page,
+}) => {
+  await visit(page, '/compare');
+  const clays = page.getByRole('table', { name: 'What each clay shrank of 100 wet' });
+  await expect(clays.getByRole('row', { name: /Heron Buff/ })).toContainText('11.5');
+  await expect(clays.getByRole('row', { name: /Heron Buff/ })).toContainText(/less: more than the doubt of/);
+  await page.getByLabel('Chalk Down', { exact: true }).uncheck();
+  await expect(clays.getByRole('row', { name: /Foxglove Red/ })).toContainText('the others against this');
+  await page.getByLabel('Pieces to compare', { exact: true }).fill('honey jar');
+  await expect(page.getByRole('table', { name: 'Clays compared' }).locator('tbody tr')).toHaveCount(1);
+  await page.getByRole('link', { name: 'Honey jar, wide' }).last().click();
+  await expect(page.getByRole('navigation', { name: 'Start your own' }).getByRole('link')).toHaveCount(5);
+});

@@ -101,7 +101,9 @@ for (const [name, system] of Object.entries(SYSTEMS)) {
       faults.push(...(await mixed(page, system.foreign)).map((each) => `${where}: ${each}`));
     };
     const seen = new Set<string>();
-    for (const [plan, called] of Object.entries(PLANS)) {
+    // what is told longest is looked at for every way of making
+    const plans = Object.entries(PLANS).slice(0, system.widths === WIDTHS ? undefined : 1);
+    for (const [plan, called] of plans) {
       await page.evaluate((id) => history.pushState(null, '', `/?plan=${id}`), plan);
       await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue(called);
       await eachSection(page, async (words) => {

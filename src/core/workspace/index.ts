@@ -30,6 +30,7 @@ export {
   finishedSizes,
   handOf,
   knownAs,
+  isExample,
   letGo,
   mainPart,
   makingOf,
@@ -57,6 +58,7 @@ export {
   obstacleWords,
   withChoices,
 } from './handmade';
+export { type ClayBeside, claysBeside } from './clays-beside';
 export { clayUsedLast, exampleCutters } from './latest';
 export { type Run, runOf } from './run';
 export { type Start, type StartOf, isThrown, startedPart } from './start';

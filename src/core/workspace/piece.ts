@@ -51,6 +51,9 @@ export type Sizable = Pick<Part, 'family' | 'manner' | 'knots' | 'sizes' | 'give
 /** The part of a plan that its sizes, its list and its ball speak of: the body of the piece. Nobody else picks a part by its place. */
 export const mainPart = ({ parts }: Pick<Plan, 'parts'>): Part => parts[0];
 
+/** Whether a plan came with the example workshop: those have names for ids, a maker's own have none that can be read. */
+export const isExample = ({ id }: Pick<Plan, 'id'>): boolean => id.startsWith('plan-');
+
 /** How a part is made: what is not round is never thrown, and what has no wall is neither coiled nor pressed. */
 export function handOf({ family, hand }: Pick<Part, 'family' | 'hand'>): Hand {
   const by = hand?.by ?? 'wheel';

@@ -7,13 +7,22 @@ import { useUnits, useWorkspace } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
+import { ClaysTable } from './clays-table';
+
+/** So many pieces are worked out in every clay at once; more are found by name. */
+const MOST = 60;
 
 /** Every piece in every clay: so that a set made in two clays matches when it is finished. */
 export function CompareScreen() {
   const { status, workspace } = useWorkspace();
+  const [left, setLeft] = useState<readonly string[]>([]);
+  const [find, setFind] = useState('');
   if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
-  const { bodies, plans } = workspace;
+  const { plans } = workspace;
+  const bodies = workspace.bodies.filter(({ id }) => !left.includes(id));
+  const wanted = find.trim().toLowerCase();
+  const shown = plans.filter(({ name }) => name.toLowerCase().includes(wanted)).slice(0, MOST);
   const csv = async () => {
     const { comparisonTable } = await import('@/core/encode');
     return { content: comparisonTable(workspace), name: 'rimbet-clays-compared.csv', type: 'text/csv' };
@@ -29,6 +38,44 @@ export function CompareScreen() {
         </Box>
         <Saves files={[{ words: 'Save CSV', make: csv }]} />
       </HStack>
+      {workspace.bodies.length > 1 && (
+        <HStack as="fieldset" gap="4" flexWrap="wrap" marginBottom="2">
+          <chakra.legend srOnly>Clays to compare</chakra.legend>
+          {workspace.bodies.map(({ id, name }) => (
+            <chakra.label key={id} display="inline-flex" alignItems="center" gap="2" minHeight="44px">
+              <input
+                type="checkbox"
+                checked={!left.includes(id)}
+                onChange={(event) => setLeft(event.currentTarget.checked ? left.filter((each) => each !== id) : [...left, id])}
+              />
+              {name}
+            </chakra.label>
+          ))}
+        </HStack>
+      )}
+      {bodies.length > 0 && <ClaysTable bodies={bodies} />}
+      {plans.length > 0 && (
+        <HStack gap="3" marginBottom="2" flexWrap="wrap">
+          <chakra.input
+            type="search"
+            aria-label="Pieces to compare"
+            placeholder="pieces by name"
+            value={find}
+            onChange={(event) => setFind(event.currentTarget.value)}
+            minHeight={{ base: '44px', md: '38px' }}
+            paddingInline="2"
+            borderWidth="1px"
+            borderColor="line.strong"
+            borderRadius="4px"
+            background="bg.raised"
+          />
+          {plans.length > shown.length && (
+            <Box fontSize="sm" color="fg.muted">
+              {shown.length} of {plans.length} pieces
+            </Box>
+          )}
+        </HStack>
+      )}
       {plans.length === 0 || bodies.length === 0 ? (
         <Box color="fg.muted">There is nothing to compare yet: it takes a piece and a clay.</Box>
       ) : (
@@ -47,7 +94,7 @@ export function CompareScreen() {
               </tr>
             </thead>
             <tbody>
-              {plans.map((plan) => (
+              {shown.map((plan) => (
                 <chakra.tr key={plan.id} borderTopWidth="1px" borderColor="line">
                   <chakra.th
                     scope="row"

@@ -3,19 +3,23 @@
 import type { Stage } from '@/core/clay';
 import { type FamilyName, SIZES, type SizeName, sizeIn } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
-import { type Plan, mainPart } from '@/core/workspace';
+import { type Plan, isExample, mainPart } from '@/core/workspace';
 import { RefusalScope } from '@/ui/fields';
 import { useRoom } from '@/ui/rooms';
-import { StartScreen } from '@/ui/start';
 import { useWorkspace, workspaceStore } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { Answer, WorkingPanel } from './answer';
 import { BesideChoice, PieceDrawing } from './drawing';
 import { usePiece } from './model/use-piece';
+import { ExampleNote } from './example-note';
 import { RoomView } from './room-view';
 import { Sentence } from './sentence';
+
+// only an empty workshop begins here
+const StartScreen = dynamic(() => import('@/ui/start').then((part) => part.StartScreen));
 
 /** The plan this tab has open: the one in the address, else the one open last, else the first. */
 function useOpenPlan(): Plan | undefined {
@@ -88,6 +92,7 @@ function PlanSheet({ plan }: { plan: Plan }) {
         <div className="sheet-working">
           <WorkingPanel piece={piece} />
           {plan.note && <div className="sheet-note">{plan.note}</div>}
+          {isExample(plan) && <ExampleNote />}
         </div>
       </div>
       <div className="sheet-drawing">

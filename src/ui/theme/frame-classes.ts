@@ -59,6 +59,16 @@ export const FRAME_CLASSES: Record<string, SystemStyleObject> = {
     minWidth: '0',
   },
   '.sheet-rooms': { gridArea: 'rooms', padding: { base: '8px', md: '0 20px 12px' }, minWidth: '0' },
+  '.sheet-example': {
+    marginTop: '3',
+    paddingTop: '2',
+    borderTopWidth: '1px',
+    borderColor: 'line',
+    fontSize: 'sm',
+    color: 'fg.muted',
+    lineHeight: { base: '44px', md: '1.6' },
+    '& a': { color: 'act', textDecoration: 'underline', textUnderlineOffset: '3px', paddingBlock: { base: '10px', md: '3px' } },
+  },
   '.sheet-note': { marginTop: '3', fontSize: 'sm', color: 'fg.muted', overflowWrap: 'anywhere' },
   // on a phone what to weigh and throw stays in sight while anything is typed
   '.answer-strip': {

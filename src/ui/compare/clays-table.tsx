@@ -1,0 +1,80 @@
+'use client';
+
+import { STAGE_WORDS } from '@/core/sizing';
+import { writePercent } from '@/core/units';
+import { type Body, type ClayBeside, claysBeside } from '@/core/workspace';
+import { StageName } from '@/ui/stage';
+import { useWorkspace } from '@/ui/state';
+import { Box, chakra } from '@chakra-ui/react';
+import { useMemo } from 'react';
+
+const CELL = { textAlign: 'right', paddingInline: '3', paddingBlock: '1.5', fontVariantNumeric: 'tabular-nums' } as const;
+
+const tenth = (share: number): string => (share * 100).toFixed(1);
+
+/** What a clay is against the first, in words. */
+function differsWords({ differs }: ClayBeside): string {
+  if (!differs) return 'the others against this';
+  const { by, doubt, more } = differs;
+  const said = `${tenth(Math.abs(by))} ${by < 0 ? 'less' : 'more'}`;
+  return more ? `${said}: more than the doubt of ${tenth(doubt)}` : `${said}: within the doubt of ${tenth(doubt)}`;
+}
+
+/** Clays beside each other by what they shrank of 100 wet, at each stage and in each step. */
+export function ClaysTable({ bodies }: { bodies: readonly Body[] }) {
+  const { workspace } = useWorkspace();
+  const clays = useMemo(() => claysBeside(workspace, bodies), [workspace, bodies]);
+  return (
+    <Box overflowX="auto" tabIndex={0} role="region" aria-label="Clays beside each other" marginBottom="6">
+      <chakra.table borderCollapse="collapse" aria-label="What each clay shrank of 100 wet" minWidth="640px" fontSize="15px">
+        <thead>
+          <tr>
+            <chakra.th scope="col" textAlign="left" fontWeight="400" fontSize="sm" color="fg.muted">
+              shrank, of 100 wet
+            </chakra.th>
+            {(['dry', 'bisque', 'glazed'] as const).map((stage) => (
+              <chakra.th key={stage} scope="col" {...CELL} color={stage}>
+                <StageName stage={stage} />
+              </chakra.th>
+            ))}
+            {['bars’ worth', 'absorption', 'a drop of water', 'against the first'].map((head) => (
+              <chakra.th key={head} scope="col" {...CELL} fontWeight="400" fontSize="sm" color="fg.muted">
+                {head}
+              </chakra.th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {clays.map((clay) => (
+            <chakra.tr key={clay.body.id} borderTopWidth="1px" borderColor="line">
+              <chakra.th scope="row" textAlign="left" fontWeight="600" paddingInlineEnd="3">
+                {clay.body.name}
+                {clay.cone && (
+                  <chakra.span fontWeight="400" fontSize="sm" color="fg.muted">
+                    {' '}
+                    cone {clay.cone}
+                  </chakra.span>
+                )}
+              </chakra.th>
+              {clay.shrunk.map(({ stage, byThen, inStep }) => (
+                <chakra.td key={stage} {...CELL} color={stage} title={`${tenth(inStep)} of it in the step to ${STAGE_WORDS[stage]}`}>
+                  <b>{tenth(byThen)}</b>
+                  <chakra.span fontSize="sm" color="fg.muted">
+                    {' '}
+                    +{tenth(inStep)}
+                  </chakra.span>
+                </chakra.td>
+              ))}
+              <chakra.td {...CELL}>{clay.bars.toFixed(1)}</chakra.td>
+              <chakra.td {...CELL}>{clay.absorption === undefined ? '–' : writePercent(clay.absorption * 100)}</chakra.td>
+              <chakra.td {...CELL}>{clay.bead ?? '–'}</chakra.td>
+              <chakra.td {...CELL} fontSize="sm" color={clay.differs?.more ? 'fg' : 'fg.muted'}>
+                {differsWords(clay)}
+              </chakra.td>
+            </chakra.tr>
+          ))}
+        </tbody>
+      </chakra.table>
+    </Box>
+  );
+}

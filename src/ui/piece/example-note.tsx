@@ -1,0 +1,25 @@
+import Link from 'next/link';
+
+const WAYS = [
+  ['finished', 'a finished size'],
+  ['wet', 'a wet size'],
+  ['hand', 'a piece in your hand'],
+  ['holds', 'what it must hold'],
+  ['ball', 'a ball of clay'],
+] as const;
+
+/** Under the answer of an example: that it is one, and the ways to a piece of one's own. */
+export function ExampleNote() {
+  return (
+    <nav className="sheet-example" aria-label="Start your own">
+      This is an example. Start your own from{' '}
+      {WAYS.map(([from, words], i) => (
+        <span key={from}>
+          {i === 0 ? '' : i === WAYS.length - 1 ? ' or ' : ', '}
+          <Link href={`/new?from=${from}`}>{words}</Link>
+        </span>
+      ))}
+      .
+    </nav>
+  );
+}
