@@ -3,7 +3,7 @@
 import { ROOMS, roomOfKey, useRoom } from '@/ui/rooms';
 import { Box } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
-import { type ComponentType, type ReactNode, useEffect, useRef } from 'react';
+import { type ComponentType, type ReactNode, useEffect, useEffectEvent, useRef } from 'react';
 import type { PieceModel } from './model/use-piece';
 import { Ledger } from './sizes/ledger';
 
@@ -45,16 +45,13 @@ export function RoomView({ piece, open: { room, sections, section, open }, aside
     left.current[room.value] = section.value;
     open(to, part);
   };
-  const latest = useRef(go);
-  useEffect(() => {
-    latest.current = go;
-  });
+  const latest = useEffectEvent((to: string) => go(to));
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const to = roomOfKey(event.key);
       if (!to || event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
       event.preventDefault();
-      latest.current(to);
+      latest(to);
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);

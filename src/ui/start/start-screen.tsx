@@ -68,10 +68,10 @@ const isTyping = (target: EventTarget | null): boolean => target instanceof HTML
 export function StartScreen() {
   const { status, workspace } = useWorkspace();
   if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
-  return <Start_ workspace={workspace} />;
+  return <StartSheet workspace={workspace} />;
 }
 
-function Start_({ workspace }: { workspace: Workspace }) {
+function StartSheet({ workspace }: { workspace: Workspace }) {
   const units = useUnits();
   const go = useGo();
   const asked = useSearchParams().get('from');
@@ -79,7 +79,7 @@ function Start_({ workspace }: { workspace: Workspace }) {
   const [typed, setTyped] = useState<Typed>({ stage: 'glazed', keep: 'proportions' });
   const matter = useMatter(workspace);
   const cards = useRef<HTMLDivElement>(null);
-  const start = startOf(way, typed);
+  const start = useMemo(() => startOf(way, typed), [way, typed]);
   const writers = useMemo(() => writersOf(units), [units]);
   const part = useMemo(() => start && startedPart(workspace, start, matter.of, 'new', writers), [workspace, start, matter.of, writers]);
   const set = (change: Partial<Typed>) => setTyped((now) => ({ ...now, ...change }));
@@ -101,11 +101,12 @@ function Start_({ workspace }: { workspace: Workspace }) {
     // only where it begins
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
-  const latest = useEffectEvent(choose);
+  // a figure goes to the way that is open
+  const latest = useEffectEvent((to?: WayIn) => choose(to ?? way));
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
-      if (/^\d$/.test(event.key)) return latest('finished');
+      if (/^\d$/.test(event.key)) return latest();
       const to = WAYS_IN.find(({ key }) => key === event.key.toLowerCase());
       if (!to) return;
       event.preventDefault();
