@@ -231,6 +231,10 @@ describe('the gauges of a plan', () => {
     expect(cup['Trimming: floor left: height less depth inside']).toBeCloseTo(rest, 6);
     expect(rest).toBeCloseTo((6 / 0.885) * left, 6);
     const bowl = readings('bowl');
+    expect(bowl['Trimming: height less depth inside, before the hollow']! - bowl['Trimming: foot ring, deep']!).toBeCloseTo(
+      bowl['Trimming: floor left in the ring']!,
+      6,
+    );
     expect(bowl['Trimming: foot ring, inside']).toBeCloseTo(
       bowl['Trimming: foot, outside']! - 2 * (6 / 0.885) * remaining(stoneware.shrinkage, 'leather', 'width'),
       6,

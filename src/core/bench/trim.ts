@@ -23,7 +23,12 @@ export function trimReadings({ clay, making, sized }: Pick<Worked, 'clay' | 'mak
         ]
       : []),
     { what: 'depth inside, rim to floor', mm: (rim.z - bottom.z) * up },
-    { what: 'floor left: height less depth inside', mm: (floor ?? bottom.z * up) + (ring ? footHeight : 0) },
+    ...(ring
+      ? [
+          { what: 'height less depth inside, before the hollow', mm: (floor ?? 0) + footHeight },
+          { what: 'floor left in the ring', mm: floor ?? 0 },
+        ]
+      : [{ what: 'floor left: height less depth inside', mm: floor ?? bottom.z * up }]),
     { what: 'wall at the foot', mm: wallAtFoot ?? wall ?? 0 },
   ];
 }

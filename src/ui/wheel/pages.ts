@@ -19,8 +19,8 @@ export interface WheelPage {
   readonly cautions: readonly string[];
 }
 
-/** So many of the sizes to trim to are read across a room. */
-const TRIM_FIGURES = 5;
+/** The sizes to trim to that are read across a room. */
+const TRIM_FIGURES = /^(height, |foot, outside|foot ring, inside|floor left)/;
 
 /** How many there are to be. */
 const RUN: WheelPage = { key: 'run', title: 'The run', figures: [], cautions: [] };
@@ -121,12 +121,13 @@ export function wheelPages(part: Part, worked: SizedPart, units: Units): { pages
     figures: figures[step.name].map((figure) => ({ figure })),
     step,
     cautions: advice.filter((each) => each.step === step.name).map(({ words }) => words),
-    // what is trimmed to is measured on the leather-hard piece; what comes off is only said
+    // what is trimmed to is measured on the leather-hard piece; what comes off is told among the steps of the piece
     ...(step.name === 'trim' &&
       trimmed.length > 0 && {
         stage: 'leather' as const,
-        figures: trimmed.slice(0, TRIM_FIGURES).map(({ what, mm }) => ({ figure: `${hand(mm)} ${what.split(':')[0]!}` })),
-        words: [`Comes off: ${figures.trim.join(', ')}.`],
+        figures: trimmed
+          .filter(({ what }) => TRIM_FIGURES.test(what))
+          .map(({ what, mm }) => ({ figure: `${hand(mm)} ${what.split(':')[0]!}` })),
       }),
   }));
   const first: WheelPage = { key: 'tester', title: 'Test piece', figures: [], cautions: [] };
