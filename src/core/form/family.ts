@@ -31,10 +31,11 @@ export interface Manner {
   readonly sides?: '3' | '4' | '5' | '6' | '7' | '8' | '9' | '10' | '12' | undefined;
 }
 
+/** What each manner is called inside a sentence. */
 export const MANNERS = {
-  foot: { flat: 'Flat foot', ring: 'Foot ring' },
-  curve: { round: 'Round', deep: 'Deep', shallow: 'Shallow' },
-  mouth: { plain: 'Plain mouth', gallery: 'Gallery' },
+  foot: { flat: 'a flat foot', ring: 'a foot ring' },
+  curve: { round: 'a round curve', deep: 'a deep curve', shallow: 'a shallow curve' },
+  mouth: { plain: 'a plain mouth', gallery: 'a gallery' },
   sides: {
     3: '3 sides',
     4: '4 sides',

@@ -35,6 +35,8 @@ export type Measure = (form: Finished) => number;
 export interface Reached {
   readonly form: Finished;
   readonly met: boolean;
+  /** It is passed by a jump, as where a slab asks for another batten: the form is the last one under it. */
+  readonly jumps?: boolean;
   /** Just beyond the nearest, where that goes no further because of how its sizes go together: what cannot be made there. */
   readonly beyond: Finished | undefined;
 }
@@ -69,7 +71,8 @@ function meets(target: number, at: (f: number) => number, a: number, b: number):
       kept = -1;
     }
   }
-  return high;
+  // a jump: the end that is not beyond it
+  return under <= 0 ? low : high;
 }
 
 /** The f nearest to 1 whose form can be made; undefined where there is none. */
@@ -93,7 +96,10 @@ export function growUntil(target: number, largest: number, measure: Measure, mak
   // between two forms that can be made all can: their measure is enough to look at
   const short = (f: number) => (up ? at(f) < target : at(f) > target);
   const limit = up ? largest : SMALLEST;
-  const closest = (f: number): Reached => ({ form: make(f), met: Math.abs(at(f) - target) <= target * CLOSE, beyond: undefined });
+  const closest = (f: number): Reached => {
+    const met = Math.abs(at(f) - target) <= target * CLOSE;
+    return { form: make(f), met, jumps: !met, beyond: undefined };
+  };
   let last = from;
   while (short(last)) {
     if (last === limit) return { form: make(last), met: false, beyond: undefined };

@@ -1,4 +1,4 @@
-import { type Form, type Shape, type SizeName, checkForm, formOf, insidesOf, sizeSpec } from '@/core/form';
+import { type Form, type Shape, type SizeName, formOf, insidesOf, relationFault, sizeSpec } from '@/core/form';
 import type { Stage } from '@/core/clay';
 
 /** For a width inside that is known: whether the outside or the wall gives way to it; the outside unless said. */
@@ -22,7 +22,7 @@ const FEELER = 0.01;
 /** What a form of these lengths measures inside; nothing where it is no form that can be measured. */
 function measured<S extends Stage>(shape: Shape, at: S, sizes: Lengths, size: SizeName): number | undefined {
   const form: Form<S> = formOf(shape, at, sizes);
-  return checkForm(form, String).ok ? insidesOf(form)[size] : undefined;
+  return relationFault(form, String) ? undefined : insidesOf(form)[size];
 }
 
 /**

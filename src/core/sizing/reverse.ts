@@ -31,10 +31,15 @@ interface Writers {
 }
 
 /** What is found, or why there is no such piece: too little clay or too much for this shape, and how much would do. */
-export function foundOf({ form, met, beyond }: Reached, { ballG }: FromBall, clayG: Measure, { length, mass }: Writers): Result<Finished> {
+export function foundOf(
+  { form, met, jumps, beyond }: Reached,
+  { ballG }: FromBall,
+  clayG: Measure,
+  { length, mass }: Writers,
+): Result<Finished> {
   const made = checkForm(form, length);
   if (!made.ok) return bad('ball', `No such piece can be made of any ball: ${made.problem.message}`);
-  if (met) return good(form);
+  if (met || jumps) return good(form);
   const takes = clayG(form);
   const why = beyond && checkForm(beyond, length);
   const obstacle = why && !why.ok ? ` ${why.problem.message}` : '';

@@ -61,7 +61,7 @@ export {
 export { type ClayBeside, claysBeside } from './clays-beside';
 export { clayUsedLast, exampleCutters } from './latest';
 export { type Run, runOf } from './run';
-export { type Start, type StartOf, isThrown, startedPart } from './start';
+export { type Start, type StartOf, startedPart } from './start';
 export { type SizedPlanPart, inBody, sizedPlanPart } from './sized-plan';
 export { type OwnMeasure, inOwnMeasures } from './measures';
 export { type Bat, type Die, batFor, chucksFor } from './tools';

@@ -3,7 +3,7 @@ import { FAMILIES, type FamilyName, type Form, type SizeName, checkForm, formOf,
 import { type Keep, type KnownSize, type KnownSizes, USUAL_ODDS, aimFor, foundOf, reach, reachClay } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
 import { clayOf } from './clay';
-import { NEW_MAKING, handOf } from './piece';
+import { NEW_MAKING } from './piece';
 import type { Part, Workspace } from './records';
 import { sizedPlanPart } from './sized-plan';
 
@@ -110,6 +110,3 @@ function checked(part: Part, form: Finished, write: Writers): Result<Part> {
   const possible = checkForm(form, write.length);
   return possible.ok ? good(part) : possible;
 }
-
-/** Whether such a part is thrown from a ball; else clay is weighed out for it. */
-export const isThrown = (of: Pick<Part, 'family' | 'hand'>): boolean => handOf(of) === 'wheel';

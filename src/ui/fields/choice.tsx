@@ -6,6 +6,8 @@ export interface ChoiceProps<T extends string> {
   readonly options: readonly { readonly value: T; readonly words: string }[];
   readonly onChoose: (value: T) => void;
   readonly width?: string;
+  /** A word of a sentence: as wide as what is chosen. */
+  readonly inSentence?: boolean;
 }
 
 /** Choices from their words by value, in that order. */
@@ -13,11 +15,12 @@ export const optionsOf = <T extends string>(words: Readonly<Record<T, string>>):
   (Object.entries(words) as [T, string][]).map(([value, said]) => ({ value, words: said }));
 
 /** One of a few, by the browser's own list: quick by keyboard, large by touch. */
-export function Choice<T extends string>({ label, value, options, onChoose, width = 'auto' }: ChoiceProps<T>) {
+export function Choice<T extends string>({ label, value, options, onChoose, width = 'auto', inSentence = false }: ChoiceProps<T>) {
   return (
     <select
-      className="choice"
-      style={{ width }}
+      className={inSentence ? 'word-choice' : 'choice'}
+      style={inSentence ? undefined : { width }}
+      title={inSentence ? label : undefined}
       aria-label={label}
       value={value}
       onChange={(event) => onChoose(event.currentTarget.value as T)}

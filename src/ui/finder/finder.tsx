@@ -1,6 +1,7 @@
 'use client';
 
 import { type ComponentProps, type ComponentType, Suspense, useEffect, useRef, useState } from 'react';
+import { isTyping } from '@/ui/state';
 import { tinykeys } from 'tinykeys';
 import type { FinderPanel } from './finder-panel';
 
@@ -8,11 +9,8 @@ type Panel = ComponentType<ComponentProps<typeof FinderPanel>>;
 
 const LABEL = 'Find, or type a finished size';
 
-const typing = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.matches('input, textarea, select') || target.isContentEditable);
-
 /** The panel is fetched when it is first asked for; until it is there a plain field takes what is typed. */
-function usePanel(wanted: boolean) {
+export function usePanel(wanted: boolean) {
   const [panel, setPanel] = useState<{ readonly Panel: Panel } | undefined>();
   useEffect(() => {
     if (wanted && !panel) void import('./finder-panel').then(({ FinderPanel: Panel }) => setPanel({ Panel }));
@@ -32,7 +30,7 @@ export function Finder() {
       event.preventDefault();
       field.current?.focus();
     };
-    return tinykeys(window, { '/': (event) => !typing(event.target) && focus(event), '$mod+k': focus });
+    return tinykeys(window, { '/': (event) => !isTyping(event.target) && focus(event), '$mod+k': focus });
   }, []);
   const close = () => {
     setOpen(false);

@@ -4,11 +4,9 @@ import { useWorkspace } from '@/ui/state';
 import { ChevronDown, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useSearchParams } from 'next/navigation';
-import { type ComponentProps, type ComponentType, useState } from 'react';
-import type { FinderPanel } from './finder-panel';
+import { useState } from 'react';
+import { usePanel } from './finder';
 import { openPlanOf } from './open-plan';
-
-type Panel = ComponentType<ComponentProps<typeof FinderPanel>>;
 
 /** The open piece in the header: the way back to it, and beside it to another, found by typing. */
 export function PieceSwitcher() {
@@ -17,12 +15,11 @@ export function PieceSwitcher() {
   const here = path === '/';
   const plan = openPlanOf(workspace, useSearchParams().get('plan'));
   const [typed, setTyped] = useState('');
-  const [panel, setPanel] = useState<{ readonly Panel: Panel } | undefined>();
   const [open, setOpen] = useState(false);
-  const toggle = async () => {
+  const loaded = usePanel(open);
+  const toggle = () => {
     setTyped('');
     setOpen(!open);
-    if (!panel) setPanel({ Panel: (await import('./finder-panel')).FinderPanel });
   };
   return (
     <div className="switcher">
@@ -37,7 +34,7 @@ export function PieceSwitcher() {
           aria-label="Another piece"
           aria-expanded={open}
           onMouseDown={(event) => event.preventDefault()}
-          onClick={() => void toggle()}
+          onClick={toggle}
         >
           <ChevronDown size={18} aria-hidden />
         </button>
@@ -51,8 +48,8 @@ export function PieceSwitcher() {
       >
         <Plus size={18} aria-hidden />
       </Link>
-      {open && panel && (
-        <panel.Panel typed={typed} onTyped={setTyped} piecesOnly label="Another piece by its name" onClose={() => setOpen(false)} />
+      {loaded && (
+        <loaded.Panel typed={typed} onTyped={setTyped} piecesOnly label="Another piece by its name" onClose={() => setOpen(false)} />
       )}
     </div>
   );

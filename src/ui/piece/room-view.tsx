@@ -1,6 +1,7 @@
 'use client';
 
 import { ROOMS, roomOfKey, useRoom } from '@/ui/rooms';
+import { isTyping } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { type ComponentType, type ReactNode, useEffect, useEffectEvent, useRef } from 'react';
@@ -29,8 +30,6 @@ const PANELS: Record<string, Panel> = {
 
 const ToolsRoom = dynamic(() => import('./tools/tools-room').then((part) => part.ToolsRoom));
 
-const typing = (target: EventTarget | null): boolean => target instanceof HTMLElement && target.matches('input, textarea, select');
-
 interface Props {
   readonly piece: PieceModel;
   readonly open: ReturnType<typeof useRoom>;
@@ -49,7 +48,7 @@ export function RoomView({ piece, open: { room, sections, section, open }, aside
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const to = roomOfKey(event.key);
-      if (!to || event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
+      if (!to || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
       event.preventDefault();
       latest(to);
     };

@@ -1,13 +1,13 @@
 'use client';
 
 import { CONES } from '@/core/clay';
-import { FAMILIES, FAMILY_NAMES, type Manner } from '@/core/form';
+import { FAMILIES, FAMILY_NAMES, MANNERS, type Manner } from '@/core/form';
 import { MAKING_WAYS } from '@/core/sizing';
 import { writePercent } from '@/core/units';
 import { commands } from '@/store';
 import { NameInput, WordChoice, optionsOf } from '@/ui/fields';
 import { run, useWorkspace } from '@/ui/state';
-import { FORM_WORDS, MANNER_WORDS, WAY_WORDS } from '@/ui/words';
+import { FORM_WORDS, WAY_WORDS } from '@/ui/words';
 import { Box, chakra } from '@chakra-ui/react';
 import { Fragment, useState } from 'react';
 import type { PieceModel } from './model/use-piece';
@@ -92,10 +92,10 @@ function FormWords({ piece, onRefused }: { piece: PieceModel; onRefused: (why: s
           {i === 0 ? ' with ' : ' and '}
           <WordChoice
             label={MANNER_LABELS[manner]}
-            value={form.manner[manner] ?? Object.keys(MANNER_WORDS[manner])[0]!}
-            options={optionsOf<string>(MANNER_WORDS[manner])}
+            value={form.manner[manner] ?? Object.keys(MANNERS[manner])[0]!}
+            options={optionsOf<string>(MANNERS[manner])}
             onChoose={(value) =>
-              onRefused(piece.takeManner({ [manner]: value }, (MANNER_WORDS[manner] as Record<string, string>)[value] ?? value))
+              onRefused(piece.takeManner({ [manner]: value }, (MANNERS[manner] as Record<string, string>)[value] ?? value))
             }
           />
         </Fragment>

@@ -2,7 +2,6 @@
 
 import type { Column, RowRead, Table } from '@/core/encode';
 import { overallWords } from '@/core/form';
-import { text, writeMass, writeVolume } from '@/core/units';
 import { type Part, type Workspace, clayUsedLast, sizedPlanPart } from '@/core/workspace';
 import { commands } from '@/store';
 import { Act, Choice } from '@/ui/fields';
@@ -104,13 +103,7 @@ export function FromTable({ onDone }: { onDone: () => void }) {
 }
 
 function readRows(reader: Reader, table: Table, columns: readonly (Column | undefined)[], workspace: Workspace, units: Units) {
-  const { choice, length } = units;
-  const write = {
-    length,
-    mass: (g: number) => text(writeMass(g, choice)),
-    volume: (ml: number) => text(writeVolume(ml, choice)),
-  };
-  return reader.partsFrom(table, columns, workspace, { unit: choice.length, bodyId: clayUsedLast(workspace), write });
+  return reader.partsFrom(table, columns, workspace, { unit: units.choice.length, bodyId: clayUsedLast(workspace), write: units });
 }
 
 interface MappingProps {

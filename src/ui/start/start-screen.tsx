@@ -10,26 +10,25 @@ import {
   type StartOf,
   type Workspace,
   clayUsedLast,
-  isThrown,
+  handOf,
   newestBatch,
   sizedPlanPart,
   startedPart,
 } from '@/core/workspace';
 import { commands } from '@/store';
-import { Act, OptionalLength, OptionalMass, OptionalVolume, WordChoice, optionsOf } from '@/ui/fields';
+import { Act, WordChoice } from '@/ui/fields';
 import { openRoom } from '@/ui/rooms';
 import { StageName } from '@/ui/stage';
-import { type Units, useGo, useUnits, useWorkspace } from '@/ui/state';
+import { type Units, isTyping, useGo, useUnits, useWorkspace } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';
 import { FORM_WORDS, WAY_WORDS } from '@/ui/words';
 import { Box, chakra } from '@chakra-ui/react';
-import { useRouter, useSearchParams } from 'next/navigation';
+import { useSearchParams } from 'next/navigation';
 import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { WayDrawing } from './way-drawing';
+import { WayFields } from './way-fields';
 import { type Typed, WAYS_IN, type WayIn, nextSize, startOf } from './ways-in';
-
-const STAGES_IN_HAND = ['glazed', 'bisque', 'dry', 'leather'] as const;
 
 const HOW: Record<Exclude<Hand, 'former'>, string> = { wheel: 'thrown', slab: WAY_WORDS.slab, coil: WAY_WORDS.coil };
 
@@ -60,10 +59,6 @@ function useMatter(workspace: Workspace) {
   return { of, family, setFamily, ways, how, setBy, bodyId, setBody };
 }
 
-const KEEPS = { proportions: 'its proportions kept', across: 'a mouth kept', high: 'a height kept' } as const;
-
-const isTyping = (target: EventTarget | null): boolean => target instanceof HTMLElement && target.matches('input, textarea, select');
-
 /** A new piece starts from whatever is known of it: one question, a key for each answer, and what follows at once. */
 export function StartScreen() {
   const { status, workspace } = useWorkspace();
@@ -80,8 +75,7 @@ function StartSheet({ workspace }: { workspace: Workspace }) {
   const matter = useMatter(workspace);
   const cards = useRef<HTMLDivElement>(null);
   const start = useMemo(() => startOf(way, typed), [way, typed]);
-  const writers = useMemo(() => writersOf(units), [units]);
-  const part = useMemo(() => start && startedPart(workspace, start, matter.of, 'new', writers), [workspace, start, matter.of, writers]);
+  const part = useMemo(() => start && startedPart(workspace, start, matter.of, 'new', units), [workspace, start, matter.of, units]);
   const set = (change: Partial<Typed>) => setTyped((now) => ({ ...now, ...change }));
 
   // the cursor stands in the way chosen, and a key or a figure typed anywhere goes where it belongs
@@ -124,7 +118,7 @@ function StartSheet({ workspace }: { workspace: Workspace }) {
     go(act, `/?plan=${id}${way === 'fit' ? '' : `&next=${size}@${at}`}`);
   };
   const skip = () => {
-    const plain = startedPart(workspace, { kind: 'size', at: 'glazed' }, matter.of, 'new', writers);
+    const plain = startedPart(workspace, { kind: 'size', at: 'glazed' }, matter.of, 'new', units);
     if (!plain.ok) return;
     const { act, id } = commands.addPlan('New piece', plain.value);
     go(act, `/?plan=${id}`);
@@ -196,9 +190,8 @@ function StartSheet({ workspace }: { workspace: Workspace }) {
   );
 }
 
-/** Figures in words, for messages and names. */
-const writersOf = ({ choice, length }: Units) => ({
-  length,
+/** Amounts as plain text, for a name. */
+const plainly = ({ choice }: Units) => ({
   mass: (g: number) => text(writeMass(handMass(g, choice), choice)),
   volume: (ml: number) => text(writeVolume(ml, choice)),
 });
@@ -206,133 +199,12 @@ const writersOf = ({ choice, length }: Units) => ({
 /** What a piece is called until its maker calls it something. */
 function nameOf(family: FamilyName, start: Start, units: Units): string {
   const called = FAMILIES[family].words.split(',')[0]!;
-  const { mass, volume } = writersOf(units);
+  const { mass, volume } = plainly(units);
   if (start.kind === 'holds') return `${called}, ${volume(start.capacityMl)}`;
   if (start.kind === 'ball') return `${called} from ${mass(start.ballG)}`;
   const stage = start.at === 'glazed' ? '' : ` ${STAGE_WORDS[start.at]}`;
   if (start.across) return `${called}, ${units.plain(start.across)} across${stage}`;
   return start.high ? `${called}, ${units.plain(start.high)} high${stage}` : called;
-}
-
-interface FieldsProps {
-  readonly way: WayIn;
-  readonly typed: Typed;
-  readonly set: (change: Partial<Typed>) => void;
-}
-
-/** The first figures of a way in. Each has fields of its own, so that nothing typed for one is taken for another. */
-function WayFields({ way, typed, set }: FieldsProps) {
-  const stage = way === 'finished' ? 'finished' : way === 'wet' ? 'wet' : STAGE_WORDS[typed.stage];
-  const across = (
-    <OptionalLength
-      label={`Across the mouth, ${stage}`}
-      width="180px"
-      value={typed.across}
-      onValue={(mm) => set({ across: mm || undefined })}
-    />
-  );
-  const high = (
-    <OptionalLength label={`High, ${stage}`} width="104px" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
-  );
-  if (way === 'finished' || way === 'wet') {
-    return (
-      <div className="way-fields">
-        {across}
-        {high}
-      </div>
-    );
-  }
-  if (way === 'hand') {
-    return (
-      <div className="way-fields">
-        <WordChoice
-          label="It is now"
-          value={typed.stage as (typeof STAGES_IN_HAND)[number]}
-          options={STAGES_IN_HAND.map((value) => ({ value, words: `it is ${value === 'glazed' ? 'fired' : STAGE_WORDS[value]}` }))}
-          onChoose={(value) => set({ stage: value })}
-        />
-        <OptionalLength label="Its mouth, across" width="130px" value={typed.across} onValue={(mm) => set({ across: mm || undefined })} />
-        <OptionalLength label="Its height" width="104px" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
-      </div>
-    );
-  }
-  if (way === 'holds') {
-    return (
-      <div className="way-fields">
-        <OptionalVolume
-          label="Holds, to the brim"
-          width="130px"
-          value={typed.capacityMl}
-          onValue={(ml) => set({ capacityMl: ml || undefined })}
-        />
-        <OptionalLength
-          label="No taller than"
-          width="110px"
-          value={typed.maxHeight}
-          onValue={(mm) => set({ maxHeight: mm || undefined })}
-        />
-      </div>
-    );
-  }
-  if (way === 'ball') {
-    const { keep } = typed;
-    return (
-      <div className="way-fields">
-        <OptionalMass label="I have" width="104px" value={typed.ballG} onValue={(g) => set({ ballG: g || undefined })} />
-        <WordChoice
-          label="Keeping"
-          value={keep}
-          options={optionsOf(KEEPS)}
-          onChoose={(value) => set({ keep: value, across: undefined, high: undefined })}
-        />
-        {keep === 'across' && (
-          <OptionalLength label="Mouth kept" width="104px" value={typed.across} onValue={(mm) => set({ across: mm || undefined })} />
-        )}
-        {keep === 'high' && (
-          <OptionalLength label="Height kept" width="104px" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
-        )}
-      </div>
-    );
-  }
-  if (way === 'sent') return <SentField />;
-  return null;
-}
-
-/** A link from another device, pasted; what it holds is shown before it is kept. */
-function SentField() {
-  const router = useRouter();
-  const [refused, setRefused] = useState<string | undefined>();
-  const take = (text: string) => {
-    const packed = /#sent=([\w-]+)\s*$/.exec(text)?.[1];
-    if (packed) router.push(`/files#sent=${packed}`);
-    setRefused(packed || text.trim() === '' ? undefined : 'That is no link to a piece: it ends in #sent= and many letters.');
-  };
-  return (
-    <div className="way-fields">
-      <Box width="100%">
-        <chakra.label htmlFor="sent-link" display="block" fontSize="sm" color="fg.muted">
-          Paste the link
-        </chakra.label>
-        <chakra.input
-          id="sent-link"
-          onChange={(event) => take(event.currentTarget.value)}
-          aria-invalid={refused ? true : undefined}
-          aria-describedby="sent-refused"
-          autoComplete="off"
-          minHeight={{ base: '44px', md: '38px' }}
-          width="100%"
-          paddingInline="2"
-          background="bg.raised"
-          borderWidth="1px"
-          borderColor={refused ? 'bad' : 'line.strong'}
-          borderRadius="4px"
-        />
-        <Box id="sent-refused" role={refused ? 'alert' : undefined} color="bad" fontSize="sm">
-          {refused}
-        </Box>
-      </Box>
-    </div>
-  );
 }
 
 /** What follows from the first figures: what it finishes at, what it is made at, what to weigh out. */
@@ -352,7 +224,7 @@ function StartAnswer({ workspace, part, units }: { workspace: Workspace; part: P
         <b>{overallWords(sized.stages.wet.sizes, hand)}</b>
       </div>
       <div data-start="weigh">
-        <span>{isThrown(part) ? 'ball to weigh out' : 'clay to weigh out'}</span>
+        <span>{handOf(part) === 'wheel' ? 'ball to weigh out' : 'clay to weigh out'}</span>
         <b>{weighOut === undefined ? '–' : weighOutText(weighOut, part, units)}</b>
       </div>
       {sized.capacityMl > 0 && (

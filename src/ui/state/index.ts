@@ -5,3 +5,4 @@ export { workspaceFile } from './workspace-file';
 export { newKey } from './new-key';
 export { useGo } from './use-go';
 export { usePrinting } from './use-printing';
+export { isTyping } from './is-typing';

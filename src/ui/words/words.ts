@@ -1,4 +1,4 @@
-import type { FamilyName, Manner } from '@/core/form';
+import type { FamilyName } from '@/core/form';
 import type { Hand } from '@/core/handbuild';
 import type { Way } from '@/core/sizing';
 
@@ -29,21 +29,4 @@ export const FORM_WORDS: Record<FamilyName, string> = {
   oval: 'an oval',
   faceted: 'a faceted piece',
   tile: 'a tile',
-};
-
-export const MANNER_WORDS: { readonly [M in keyof Manner]-?: Record<NonNullable<Manner[M]>, string> } = {
-  foot: { flat: 'a flat foot', ring: 'a foot ring' },
-  curve: { round: 'a round curve', deep: 'a deep curve', shallow: 'a shallow curve' },
-  mouth: { plain: 'a plain mouth', gallery: 'a gallery' },
-  sides: {
-    3: '3 sides',
-    4: '4 sides',
-    5: '5 sides',
-    6: '6 sides',
-    7: '7 sides',
-    8: '8 sides',
-    9: '9 sides',
-    10: '10 sides',
-    12: '12 sides',
-  },
 };

@@ -50,12 +50,12 @@ function templates({ hand, plan, units, ...piece }: PieceModel): ToolDrawing[] {
 }
 
 /** Every tool of a piece that is drawn at true size, by its name in the room; the shelf card and the rule are made by who knows them. */
-export function drawnTools(piece: PieceModel, gauges: readonly Gauge[]): Readonly<Record<string, Draw>> {
+export function drawnTools(piece: PieceModel, gauges: () => readonly Gauge[]): Readonly<Record<string, Draw>> {
   const { worked, plan, units } = piece;
   const hollow = worked.sized.capacityMl > 0 && !worked.sized.wet.plan;
   const one = (title: string, draw: () => Drawing): Draw => (hollow ? () => [{ title, drawing: draw() }] : () => []);
   return {
-    strips: () => [{ title: 'Measuring strips', drawing: strips(gauges, plan.name, goMarks(piece), units.length) }],
+    strips: () => [{ title: 'Measuring strips', drawing: strips(gauges(), plan.name, goMarks(piece), units.length) }],
     templates: () => templates(piece),
     silhouette: one('Silhouette', () => silhouette(worked, plan.name)),
     'outside-rib': one('Outside rib', () => profileRib(worked, plan.name)),

@@ -1,5 +1,6 @@
 'use client';
 
+import type { Plan } from '@/core/workspace';
 import { Act } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
@@ -16,12 +17,8 @@ interface Sent {
 }
 
 /** What is needed to send is fetched when it is asked for. */
-async function sent(
-  { packSent }: typeof import('@/core/encode'),
-  piece: PieceModel,
-  workspace: Parameters<typeof packSent>[0],
-): Promise<Sent> {
-  const link = `${location.origin}/files#sent=${packSent(workspace, piece.plan)}`;
+async function sent({ packSent }: typeof import('@/core/encode'), plan: Plan, workspace: Parameters<typeof packSent>[0]): Promise<Sent> {
+  const link = `${location.origin}/files#sent=${packSent(workspace, plan)}`;
   if (link.length > MOST_IN_CODE) return { link, code: undefined };
   const { encode } = await import('uqr');
   const { data, size } = encode(link, { ecc: 'L', border: 4 });
@@ -31,16 +28,17 @@ async function sent(
 
 /** The piece with its clay as a link and a code for another device: nothing goes through a server, all of it is in the address. */
 export function SendTool({ piece }: { piece: PieceModel }) {
+  const { plan } = piece;
   const { workspace } = useWorkspace();
   const [made, setMade] = useState<Sent | undefined>();
   const [copied, setCopied] = useState<string | undefined>();
   useEffect(() => {
     let left = false;
-    void import('@/core/encode').then((encode) => sent(encode, piece, workspace)).then((found) => !left && setMade(found));
+    void import('@/core/encode').then((encode) => sent(encode, plan, workspace)).then((found) => !left && setMade(found));
     return () => {
       left = true;
     };
-  }, [piece, workspace]);
+  }, [plan, workspace]);
   if (!made) return <Box color="fg.muted">Packing it …</Box>;
   const alone = /^(localhost|127\.|\[::1\])/.test(location.hostname);
   const copy = () =>
@@ -51,7 +49,7 @@ export function SendTool({ piece }: { piece: PieceModel }) {
   return (
     <Box>
       <Box fontSize="sm" color="fg.muted" maxWidth="72ch" marginBottom="3">
-        {piece.plan.name} with its clay and bars, all of it in the link itself. On the other device it is shown before it is kept.
+        {plan.name} with its clay and bars, all of it in the link itself. On the other device it is shown before it is kept.
         {alone && (
           <>
             {' '}
@@ -67,7 +65,7 @@ export function SendTool({ piece }: { piece: PieceModel }) {
             width="min(420px, 100%)"
             background="white"
             role="img"
-            aria-label={`Code that holds ${piece.plan.name}`}
+            aria-label={`Code that holds ${plan.name}`}
             shapeRendering="crispEdges"
           >
             <path d={made.code.d} fill="black" />

@@ -33,7 +33,7 @@ export function ToolsRoom({ piece, tools, tool, onTool }: Props) {
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const bat = batFor(bench.shop.bats ?? [], worked.sized.thrown.base);
   const setting = bat ? { ...bench.wheel, batThickness: bat.thickness } : bench.wheel;
-  const gauges = piece.by === 'wheel' ? gaugesOf(worked, setting, piece.throwing, units.length) : [];
+  const gauges = () => (piece.by === 'wheel' ? gaugesOf(worked, setting, piece.throwing, units.length) : []);
   const batch = workspace.batches.find(({ id }) => id === part.batchId)?.name;
   const body = known.body?.name ?? 'typical stoneware';
   const rule = useRule({ body, batch, cone: known.firing.cone, clay: worked.clay }, part.bodyId);
@@ -41,7 +41,7 @@ export function ToolsRoom({ piece, tools, tool, onTool }: Props) {
   const draws: Readonly<Record<string, Draw>> = {
     ...drawnTools(piece, gauges),
     rule: () => [{ title: 'Shrink rule', drawing: rule.draw() }],
-    card: () => [{ title: 'Shelf card', drawing: cardOf(piece, gauges, { batch, measures: bench.shop.measures ?? [], date }) }],
+    card: () => [{ title: 'Shelf card', drawing: cardOf(piece, gauges(), { batch, measures: bench.shop.measures ?? [], date }) }],
   };
   const choose = (value: string, on: boolean) => setChosen((now) => (on ? [...now, value] : now.filter((each) => each !== value)));
   const printed = tools.filter(({ value }) => chosen.includes(value));
@@ -102,12 +102,12 @@ interface ToolProps {
   readonly tool: string;
   readonly draw: Draw | undefined;
   readonly about: React.ReactNode;
-  readonly gauges: ReturnType<typeof gaugesOf>;
+  readonly gauges: () => ReturnType<typeof gaugesOf>;
   readonly bat: Bat | undefined;
 }
 
 function Tool({ piece, tool, draw, about, gauges, bat }: ToolProps) {
-  if (tool === 'gauges') return <GaugesTool piece={piece} gauges={gauges} bat={bat} />;
+  if (tool === 'gauges') return <GaugesTool piece={piece} gauges={gauges()} bat={bat} />;
   if (tool === 'measures') return <OwnMeasures />;
   if (tool === 'send') return <SendTool piece={piece} />;
   if (tool === 'check') return <RuleCheck clay={piece.worked.clay} finished={piece.form.sizes.rimDiameter} />;

@@ -1,0 +1,69 @@
+import { STAGES } from '@/core/clay';
+import { FAMILY_NAMES, FAMILIES } from '@/core/form';
+import { METRIC, text, writeLength, writeMass, writeVolume } from '@/core/units';
+import { describe, expect, it } from 'vitest';
+import { DEMO, type Part, type Start, type StartOf, sizedPlanPart, startedPart } from '.';
+
+const write = {
+  length: (mm: number) => text(writeLength(mm, METRIC)),
+  mass: (g: number) => text(writeMass(g, METRIC)),
+  volume: (ml: number) => text(writeVolume(ml, METRIC)),
+};
+
+const cup: StartOf = { family: 'cylinder', bodyId: 'body-heron-buff', way: 'trimmed' };
+const started = (start: Start, of = cup): Part => {
+  const part = startedPart(DEMO, start, of, 'new', write);
+  if (!part.ok) throw new Error(part.problem.message);
+  return part.value;
+};
+const madeOf = (part: Part) => {
+  const made = sizedPlanPart(DEMO, part, write.length);
+  if (!made.ok) throw new Error(made.problem.message);
+  return made.value;
+};
+const knownOf = (part: Part) => Object.entries(part.sizes).flatMap(([name, [first]]) => ('free' in first && first.free ? [] : [name]));
+
+describe('a piece started from what is known', () => {
+  it.each(STAGES)('holds to a mouth and a height known %s, and to nothing else', (at) => {
+    const part = started({ kind: 'size', at, across: 90, high: 110 });
+    expect(knownOf(part)).toEqual(['height', 'rimDiameter']);
+    const { sizes } = madeOf(part).sized.stages[at];
+    expect([sizes.rimDiameter, sizes.height]).toEqual([expect.closeTo(90, 9), expect.closeTo(110, 9)]);
+  });
+
+  it.each(FAMILY_NAMES)('of a ball makes a %s that takes it', (family) => {
+    const of: StartOf = { ...cup, family, ...(FAMILIES[family].flatSided && { hand: { by: 'slab' } }) };
+    const { weighOut, sized } = madeOf(started({ kind: 'ball', ballG: 1900 }, of));
+    const takes = weighOut ?? sized.masses.ball;
+    // a slab is rolled between battens: the largest that this much clay is enough for
+    expect(takes).toBeLessThanOrEqual(1900.01);
+    expect(takes).toBeGreaterThan(of.hand ? 1500 : 1899.9);
+  });
+
+  it('of a ball keeps the mouth or the height it is told, finished', () => {
+    const wide = madeOf(started({ kind: 'ball', ballG: 1200, across: 120 })).sized.stages.glazed.sizes;
+    const high = madeOf(started({ kind: 'ball', ballG: 1200, high: 150 })).sized.stages.glazed.sizes;
+    expect([wide.rimDiameter, high.height]).toEqual([expect.closeTo(120, 9), expect.closeTo(150, 9)]);
+  });
+
+  it('of a capacity holds it, under a height kept as a limit', () => {
+    expect(madeOf(started({ kind: 'holds', capacityMl: 500 })).sized.capacityMl).toBeCloseTo(500, 3);
+    const low = started({ kind: 'holds', capacityMl: 500, maxHeight: 90 });
+    expect(low.sizes.height).toEqual([{ at: 'glazed', most: 90 }]);
+    const made = madeOf(low).sized;
+    expect(made.capacityMl).toBeCloseTo(500, 1);
+    expect(made.stages.glazed.sizes.height).toBeLessThan(90);
+    // far from the height it is only kept beside what follows from the capacity
+    expect(madeOf(started({ kind: 'holds', capacityMl: 200, maxHeight: 300 })).sized.capacityMl).toBeCloseTo(200, 3);
+  });
+
+  it.each([
+    [{ kind: 'ball', ballG: 3 }, 'ball', /too little/],
+    [{ kind: 'holds', capacityMl: 500, maxHeight: 3 }, 'capacityMl', /No cup holds 500 ml/],
+    [{ kind: 'size', at: 'glazed', across: 5000 }, 'height', /the most is/],
+  ] as const)('refuses %j', (start, path, message) => {
+    const part = startedPart(DEMO, start, cup, 'new', write);
+    expect(part.ok ? '' : part.problem.path).toBe(path);
+    expect(part.ok ? '' : part.problem.message).toMatch(message);
+  });
+});
