@@ -1,5 +1,5 @@
 import { writeWorkspace } from '@/core/encode';
-import { DEMO } from '@/core/workspace';
+import { DEMO } from '@/core/example';
 
 /** A workshop of a working life as a workspace file: the example workshop over and over, under other names. */
 export function largeWorkshop(plans: number, bars: number): string {

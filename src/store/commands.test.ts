@@ -1,4 +1,5 @@
-import { DEMO, EMPTY, type Workspace, applyChanges, finishedSizes, reversed } from '@/core/workspace';
+import { DEMO } from '@/core/example';
+import { EMPTY, type Workspace, applyChanges, finishedSizes, reversed } from '@/core/workspace';
 import { describe, expect, it } from 'vitest';
 import { type Act, commands } from '.';
 

@@ -1,7 +1,8 @@
 import type { BarRecord, Batch, Body, CutterRecord, FormerRecord, Plan, RowChange, Settings, ShopRow, Workspace } from '@/core/workspace';
-import { DEMO, EMPTY, TABLES, applyChanges, merged, partedSettings, upgradedPlan } from '@/core/workspace';
+import { EMPTY, TABLES, partedSettings, upgradedPlan } from '@/core/workspace';
 import Dexie, { type EntityTable } from 'dexie';
-import type { Entry, Kept, Step } from './kept';
+import type { Entry, Kept } from './kept';
+import type { Patch } from './patch';
 
 type SettingsRow = Settings & { readonly id: 'settings' };
 
@@ -94,6 +95,8 @@ export function readAll(db: RimbetDatabase): Promise<Kept> {
 
 /** The first visit finds the example workshop; a workspace that was emptied on purpose stays empty. */
 export async function seedFirstVisit(db: RimbetDatabase): Promise<void> {
+  if (await db.settings.get('settings')) return;
+  const { DEMO } = await import('@/core/example');
   await db.transaction('rw', db.tables, async () => {
     if (await db.settings.get('settings')) return;
     for (const table of TABLES) await db.table(table).bulkPut([...DEMO[table]]);
@@ -103,45 +106,6 @@ export async function seedFirstVisit(db: RimbetDatabase): Promise<void> {
 
 export async function readStamp(db: RimbetDatabase): Promise<number> {
   return (await db.stamps.get('stamp'))?.count ?? 0;
-}
-
-/** What some steps, made one after the other, changed together: for the disk, and for other tabs. */
-export interface Patch {
-  /** The stamps before and after. */
-  readonly from: number;
-  readonly to: number;
-  readonly changes: readonly RowChange[];
-  readonly settings?: Settings | undefined;
-  /** Entries of the history that are new or changed, and the numbers of those that are gone. */
-  readonly entries: readonly Entry[];
-  readonly gone: readonly number[];
-}
-
-export function patchOf(from: Kept, steps: readonly Step[]): Patch {
-  const { workspace, history, stamp } = steps.at(-1)?.kept ?? from;
-  const [stays, old] = [new Set(history.map(({ seq }) => seq)), new Set(from.history)];
-  return {
-    from: from.stamp,
-    to: stamp,
-    changes: merged(
-      [],
-      steps.flatMap(({ changes }) => changes),
-    ),
-    settings: workspace.settings === from.workspace.settings ? undefined : workspace.settings,
-    entries: history.filter((entry) => !old.has(entry)),
-    gone: from.history.filter(({ seq }) => !stays.has(seq)).map(({ seq }) => seq),
-  };
-}
-
-/** What is kept after a patch. */
-export function patched({ workspace, history }: Kept, { to, changes, settings, entries, gone }: Patch): Kept {
-  const replaced = new Set([...gone, ...entries.map(({ seq }) => seq)]);
-  const all = [...history.filter(({ seq }) => !replaced.has(seq)), ...entries];
-  return {
-    workspace: { ...applyChanges(workspace, changes), ...(settings && { settings }) },
-    history: all.sort((a, b) => a.seq - b.seq),
-    stamp: to,
-  };
 }
 
 /** Writes what a patch changed; runs inside the caller's transaction. */

@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto';
-import { DEMO, type Part, type Workspace, applyChanges, handOf, reversed } from '@/core/workspace';
+import { DEMO } from '@/core/example';
+import { type Part, type Workspace, applyChanges, handOf, reversed } from '@/core/workspace';
 import { describe, expect, it } from 'vitest';
 import { type Act, commands } from '.';
 

@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto';
-import { DEMO, shopOf } from '@/core/workspace';
+import { DEMO } from '@/core/example';
+import { shopOf } from '@/core/workspace';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { type Fault, WorkspaceStore, commands } from '.';
 import { RimbetDatabase } from './db';

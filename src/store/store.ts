@@ -1,9 +1,10 @@
 import { EMPTY, type Settings, type Workspace } from '@/core/workspace';
 import { v7 as newId } from 'uuid';
-import { type Patch, RimbetDatabase, patchOf, patched, readAll, readStamp, seedFirstVisit, writePatch } from './db';
+import type { RimbetDatabase } from './db';
 import { type Fault, faultOf } from './faults';
 import { type Act, type Move, forget, perform, prefer, redoable, stepBack, stepForward, undoable } from './history';
 import type { Kept, Place, Step } from './kept';
+import { type Patch, patchOf, patched } from './patch';
 
 /** A notice: what was just done. Counts up, so that the same words tell again. */
 interface Said {
@@ -40,6 +41,10 @@ interface Waiting {
   readonly step: Step;
 }
 
+/** The database is fetched beside what the screens are made of, not before it. */
+const database = () => import('./db');
+type Database = Awaited<ReturnType<typeof database>>;
+
 type Channel = Pick<BroadcastChannel, 'postMessage' | 'addEventListener'>;
 
 /** Between one try to write and the next, ms; the last again and again. */
@@ -69,7 +74,7 @@ export class WorkspaceStore {
   private wake: (() => void) | undefined;
 
   constructor(
-    private readonly db = new RimbetDatabase(),
+    private db: RimbetDatabase | undefined = undefined,
     private readonly channel: Channel | undefined = broadcast(),
     private readonly pauses = PAUSES,
   ) {}
@@ -199,9 +204,11 @@ export class WorkspaceStore {
 
   private async tryOnce(): Promise<boolean> {
     try {
+      const disk = await database();
+      this.db ??= new disk.RimbetDatabase();
       if (!this.db.isOpen()) await this.db.open();
-      if (this.unread) await this.read();
-      if (this.waiting.length > 0) await this.write();
+      if (this.unread) await this.read(disk, this.db);
+      if (this.waiting.length > 0) await this.write(disk, this.db);
       this.fault = undefined;
     } catch (error) {
       const fault = faultOf(error);
@@ -222,22 +229,22 @@ export class WorkspaceStore {
     this.wake = undefined;
   }
 
-  private async read(): Promise<void> {
-    await seedFirstVisit(this.db);
-    const disk = await readAll(this.db);
+  private async read({ readAll, seedFirstVisit }: Database, db: RimbetDatabase): Promise<void> {
+    await seedFirstVisit(db);
+    const found = await readAll(db);
     this.unread = false;
-    this.foundOnDisk(disk);
+    this.foundOnDisk(found);
   }
 
   /** Writes all that waits in one transaction; where another tab has written since, on what that left. */
-  private async write(): Promise<void> {
+  private async write({ readAll, readStamp, writePatch }: Database, db: RimbetDatabase): Promise<void> {
     const batch = this.waiting;
-    const { late, disk, patch } = await this.db.transaction('rw', this.db.tables, async () => {
-      const first = (await readStamp(this.db)) === this.disk.stamp;
-      const from = first ? this.disk : await readAll(this.db);
+    const { late, disk, patch } = await db.transaction('rw', db.tables, async () => {
+      const first = (await readStamp(db)) === this.disk.stamp;
+      const from = first ? this.disk : await readAll(db);
       const done = first ? batch : replayed(from, moves(batch));
       const all = patchOf(from, steps(done));
-      if (done.length > 0) await writePatch(this.db, all);
+      if (done.length > 0) await writePatch(db, all);
       return { late: !first, disk: done.at(-1)?.step.kept ?? from, patch: all };
     });
     this.waiting = this.waiting.slice(batch.length);

@@ -9,5 +9,6 @@ export { type Evidence, type Sorted, type Unused, asBars, gather, impliedShrinka
 export { type Firing, type Sample, type Softness, lengthOf } from './sample';
 export { type Slip, slipsOf } from './slips';
 export { type Weighed, plausibility, solidDensity, weigh } from './weighed';
-export { beliefDensity, chanceUpTo, finishesBetween, mostPieces, normalDensity, normalUpTo } from './range';
+export { beliefDensity, chanceUpTo, finishesBetween, mostPieces } from './range';
+export { normalDensity, normalUpTo } from './chances';
 export { type Ingredient, mixtureRange } from './mix';

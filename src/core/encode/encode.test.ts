@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { USUAL_HANDLE } from '@/core/handbuild';
-import { DEMO, EMPTY, type Workspace, shopOf, shopRows } from '@/core/workspace';
+import { DEMO } from '@/core/example';
+import { EMPTY, type Workspace, shopOf, shopRows } from '@/core/workspace';
 import Ajv2020 from 'ajv/dist/2020';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';

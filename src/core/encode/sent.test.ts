@@ -1,4 +1,5 @@
-import { DEMO, clayOf, mainPart, sizedPlanPart } from '@/core/workspace';
+import { DEMO } from '@/core/example';
+import { clayOf, mainPart, sizedPlanPart } from '@/core/workspace';
 import { deflateSync, strToU8 } from 'fflate';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';

@@ -1,5 +1,6 @@
 import { METRIC, text, writeLength, writeMass, writeVolume } from '@/core/units';
-import { DEMO, type Part } from '@/core/workspace';
+import { DEMO } from '@/core/example';
+import { type Part } from '@/core/workspace';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type Table, guessedColumns, partsFrom, piecesTable, readTable } from '.';

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { DEMO, claysBeside, clayOf, newestBatch } from '.';
+import { DEMO } from '@/core/example';
+import { claysBeside, clayOf, newestBatch } from '.';
 
 describe('clays beside each other', () => {
   const beside = claysBeside(DEMO, DEMO.bodies);

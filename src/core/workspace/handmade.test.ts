@@ -2,8 +2,8 @@ import { remaining, wetDensity } from '@/core/clay';
 import { KIND_SIZES, USUAL_HANDLE, boundsOf } from '@/core/handbuild';
 import { METRIC, text, writeLength, writeMass, writeVolume } from '@/core/units';
 import { describe, expect, it } from 'vitest';
+import { DEMO } from '@/core/example';
 import {
-  DEMO,
   type HandWork,
   type Part,
   type Shop,

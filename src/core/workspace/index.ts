@@ -71,4 +71,3 @@ export { UNUSED_WORDS, figureWords, restsOnWords } from './belief-words';
 export { nextThings } from './next';
 export { type RowChange, applyChanges, changesOn, merged, reversed, rowChange, rowFinder, same } from './change';
 export { type TableDifference, compare } from './compare';
-export { DEMO } from './demo';

@@ -1,4 +1,3 @@
-import { DEMO } from './demo';
 import type { CutterRecord, Workspace } from './records';
 
 /** The clay a new piece starts in: that of the piece open last, else of the piece changed last, else the first there is. */
@@ -9,7 +8,6 @@ export function clayUsedLast({ plans, bodies, settings }: Pick<Workspace, 'plans
   return used ?? bodies[0]?.id;
 }
 
-const EXAMPLES = new Set(DEMO.cutters.map(({ id }) => id));
-
-/** The cutters that came with the example workshop. */
-export const exampleCutters = ({ cutters }: Pick<Workspace, 'cutters'>): CutterRecord[] => cutters.filter(({ id }) => EXAMPLES.has(id));
+/** The cutters that came with the example workshop: their ids say so. */
+export const exampleCutters = ({ cutters }: Pick<Workspace, 'cutters'>): CutterRecord[] =>
+  cutters.filter(({ id }) => id.startsWith('cutter-'));

@@ -3,8 +3,8 @@ import { FAMILIES, FAMILY_NAMES, type FamilyName, MANNERS, type Manner, SIZES, i
 import { type KnownSizes, WAYS, isExact } from '@/core/sizing';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { DEMO } from '@/core/example';
 import {
-  DEMO,
   type Part,
   changedForm,
   clayOf,

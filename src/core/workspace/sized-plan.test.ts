@@ -1,17 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import {
-  type BarRecord,
-  DEMO,
-  type Part,
-  type Plan,
-  clayUsedLast,
-  exampleCutters,
-  inBody,
-  matterIn,
-  plainCup,
-  runOf,
-  sizedPlanPart,
-} from '.';
+import { DEMO } from '@/core/example';
+import { type BarRecord, type Part, type Plan, clayUsedLast, exampleCutters, inBody, matterIn, plainCup, runOf, sizedPlanPart } from '.';
 
 const planOf = (id: string): Plan => DEMO.plans.find((plan) => plan.id === id)!;
 

@@ -2,7 +2,8 @@ import { STAGES } from '@/core/clay';
 import { FAMILY_NAMES, FAMILIES } from '@/core/form';
 import { METRIC, text, writeLength, writeMass, writeVolume } from '@/core/units';
 import { describe, expect, it } from 'vitest';
-import { DEMO, type Part, type Start, type StartOf, sizedPlanPart, startedPart } from '.';
+import { DEMO } from '@/core/example';
+import { type Part, type Start, type StartOf, sizedPlanPart, startedPart } from '.';
 
 const write = {
   length: (mm: number) => text(writeLength(mm, METRIC)),

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { DEMO } from '@/core/example';
 import {
   type BarRecord,
   type Body,
-  DEMO,
   EMPTY,
   type Plan,
   type RowChange,

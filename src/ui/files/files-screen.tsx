@@ -2,7 +2,8 @@
 
 import type { WorkspaceRead } from '@/core/encode';
 import type { Problem } from '@/core/units';
-import { DEMO, type Workspace } from '@/core/workspace';
+import { DEMO } from '@/core/example';
+import { type Workspace } from '@/core/workspace';
 import { commands } from '@/store';
 import { Act, Saves } from '@/ui/fields';
 import { useGo, useWorkspace, workspaceFile, workspaceStore } from '@/ui/state';

@@ -1,9 +1,9 @@
 'use client';
 
 import { Finder, PieceSwitcher } from '@/ui/finder';
-import { InstrumentTray } from '@/ui/instruments';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Scale } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { type ReactNode, Suspense, useState } from 'react';
@@ -12,6 +12,9 @@ import { HistoryButtons, SavedMark, Told, useHistoryKeys } from './history';
 import { NewVersion } from './offline';
 import { Saving } from './saving';
 import { ModeButton, UnitsMenu } from './units-menu';
+
+// only where it is asked for
+const InstrumentTray = dynamic(() => import('@/ui/instruments').then((part) => part.InstrumentTray));
 
 const PLACES = [
   { href: '/pieces', words: 'Pieces' },

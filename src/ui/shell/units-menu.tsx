@@ -3,9 +3,10 @@
 import type { LengthUnit, MassUnit, UnitChoice } from '@/core/units';
 import { Choice } from '@/ui/fields';
 import { useUnits, workspaceStore } from '@/ui/state';
-import { Box, Popover, Portal, chakra, type HTMLChakraProps } from '@chakra-ui/react';
+import { Box, chakra, type HTMLChakraProps } from '@chakra-ui/react';
 import { Moon, Sun } from 'lucide-react';
 import { useTheme } from 'next-themes';
+import { useId } from 'react';
 import { BarButton } from './bar-button';
 
 const LENGTHS: { value: LengthUnit; words: string; short: string }[] = [
@@ -31,50 +32,43 @@ const FRACTIONS = ['4', '8', '16', '32', '64'].map((value) => ({ value, words: `
 /** How figures are read and written; remembered. */
 export function UnitsMenu() {
   const { choice } = useUnits();
+  const id = useId();
   const set = (change: Partial<UnitChoice>) => workspaceStore().set(({ units }) => ({ units: { ...units, ...change } }));
   const short = LENGTHS.find(({ value }) => value === choice.length)!.short;
   return (
-    <Popover.Root positioning={{ placement: 'bottom-end' }}>
-      <Popover.Trigger asChild>
-        <BarButton aria-label="Units">
-          {short} · {MASSES.find(({ value }) => value === choice.mass)!.short}
-        </BarButton>
-      </Popover.Trigger>
-      <Portal>
-        <Popover.Positioner>
-          <Popover.Content background="bg.raised" color="fg" width="280px" aria-label="Units">
-            <Popover.Body display="grid" gap="3">
-              <Row words="Lengths">
-                <Choice label="Lengths" value={choice.length} options={LENGTHS} onChoose={(length) => set({ length })} width="100%" />
-              </Row>
-              {choice.length === 'inch-fraction' && (
-                <Row words="Finest fraction">
-                  <Choice
-                    label="Finest fraction"
-                    value={String(choice.denominator)}
-                    options={FRACTIONS}
-                    onChoose={(value) => set({ denominator: Number(value) })}
-                    width="100%"
-                  />
-                </Row>
-              )}
-              <Row words="Weights">
-                <Choice label="Weights" value={choice.mass} options={MASSES} onChoose={(mass) => set({ mass })} width="100%" />
-              </Row>
-              <Row words="Volumes">
-                <Choice
-                  label="Volumes"
-                  value={choice.volume === 'ml' ? 'ml' : choice.flOz}
-                  options={VOLUMES}
-                  onChoose={(value) => set(value === 'ml' ? { volume: 'ml' } : { volume: 'fl-oz', flOz: value })}
-                  width="100%"
-                />
-              </Row>
-            </Popover.Body>
-          </Popover.Content>
-        </Popover.Positioner>
-      </Portal>
-    </Popover.Root>
+    <>
+      <BarButton aria-label="Units" popoverTarget={id}>
+        {short} · {MASSES.find(({ value }) => value === choice.mass)!.short}
+      </BarButton>
+      <div className="bar-menu" id={id} popover="auto" role="dialog" aria-label="Units">
+        <Row words="Lengths">
+          <Choice label="Lengths" value={choice.length} options={LENGTHS} onChoose={(length) => set({ length })} width="100%" />
+        </Row>
+        {choice.length === 'inch-fraction' && (
+          <Row words="Finest fraction">
+            <Choice
+              label="Finest fraction"
+              value={String(choice.denominator)}
+              options={FRACTIONS}
+              onChoose={(value) => set({ denominator: Number(value) })}
+              width="100%"
+            />
+          </Row>
+        )}
+        <Row words="Weights">
+          <Choice label="Weights" value={choice.mass} options={MASSES} onChoose={(mass) => set({ mass })} width="100%" />
+        </Row>
+        <Row words="Volumes">
+          <Choice
+            label="Volumes"
+            value={choice.volume === 'ml' ? 'ml' : choice.flOz}
+            options={VOLUMES}
+            onChoose={(value) => set(value === 'ml' ? { volume: 'ml' } : { volume: 'fl-oz', flOz: value })}
+            width="100%"
+          />
+        </Row>
+      </div>
+    </>
   );
 }
 

@@ -1,5 +1,3 @@
-import { fileSave } from 'browser-fs-access';
-
 /** A file to hand to the person. The type is a bare one, as a save dialog takes it: no parameters. */
 export interface FileToSave {
   readonly name: string;
@@ -20,6 +18,7 @@ export async function saveFile(file: FileToSave): Promise<SavedFile | undefined>
   const { name } = file;
   const extension = name.slice(name.lastIndexOf('.'));
   try {
+    const { fileSave } = await import('browser-fs-access');
     const handle = await fileSave(blobOf(file), { fileName: name, extensions: [extension] });
     return handle ? { name: handle.name, chosen: true } : { name, chosen: false };
   } catch (error) {

@@ -1,5 +1,6 @@
 import { METRIC } from '@/core/units';
-import { DEMO, type Part, clayOf, handWork, matterIn, sizePart } from '@/core/workspace';
+import { DEMO } from '@/core/example';
+import { type Part, clayOf, handWork, matterIn, sizePart } from '@/core/workspace';
 import { unitsOf } from '@/ui/state';
 import { describe, expect, it } from 'vitest';
 import { handFigures, workOf } from '.';

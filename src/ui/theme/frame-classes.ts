@@ -196,6 +196,22 @@ export const FRAME_CLASSES: Record<string, SystemStyleObject> = {
     '& [cmdk-item] small': { fontSize: '12px', color: 'fg.muted', whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis' },
     '& [cmdk-item][data-selected=true]': { background: 'act.wash' },
   },
+  '.bar-menu': {
+    position: 'fixed',
+    inset: '56px 8px auto auto',
+    width: '280px',
+    padding: '4',
+    gap: '3',
+    background: 'bg.raised',
+    color: 'fg',
+    borderWidth: '1px',
+    borderColor: 'line.strong',
+    borderRadius: '4px',
+    boxShadow: '0 8px 24px rgba(0,0,0,0.18)',
+    '&:popover-open': { display: 'grid' },
+    // under its button, where the browser can
+    '@supports (position-area: bottom)': { inset: 'auto', margin: '4px 0 0', positionArea: 'bottom span-left' },
+  },
   '.finder-refused': { color: 'bad' },
   '.finder-none': { padding: '2', color: 'fg.muted', fontSize: 'sm' },
   '.switcher': {

@@ -1,4 +1,5 @@
-import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react';
+import { createSystem, defaultBaseConfig, defineConfig } from '@chakra-ui/react';
+import { base } from './base';
 import { CLASSES } from './classes';
 import { FRAME_CLASSES } from './frame-classes';
 
@@ -61,4 +62,4 @@ const config = defineConfig({
   },
 });
 
-export const system = createSystem(defaultConfig, config);
+export const system = createSystem(defaultBaseConfig, base, config);

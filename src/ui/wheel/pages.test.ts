@@ -1,5 +1,6 @@
 import { METRIC, text, writeLength, writeMass, writeVolume } from '@/core/units';
-import { DEMO, clayOf, handOf, handWork, matterIn, sizePart } from '@/core/workspace';
+import { DEMO } from '@/core/example';
+import { clayOf, handOf, handWork, matterIn, sizePart } from '@/core/workspace';
 import type { Units } from '@/ui/state';
 import { describe, expect, it } from 'vitest';
 import { handPages, spoken, wheelPages } from './pages';

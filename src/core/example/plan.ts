@@ -1,7 +1,6 @@
 import { FAMILIES, type FamilyName, type Manner, type SizeName } from '@/core/form';
 import { type Making, WAYS, type Way } from '@/core/sizing';
-import { PLAIN, finishedSizes } from './piece';
-import type { Part, Plan } from './records';
+import { PLAIN, type Part, type Plan, finishedSizes } from '@/core/workspace';
 
 type Finished = readonly [height: number, mouth: number, base: number, wall: number, floor: number];
 

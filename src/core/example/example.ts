@@ -1,9 +1,8 @@
-import { BATTENS, cutters, formers, handPieces } from './demo-hand';
-import { type DemoPiece, demoPlan } from './demo-plan';
+import { BATTENS, cutters, formers, handPieces } from './hand';
+import { type DemoPiece, demoPlan } from './plan';
 import { METRIC } from '@/core/units';
-import { shopRows } from './shop';
 import type { Stage } from '@/core/clay';
-import type { BarRecord, Batch, Body, Workspace } from './records';
+import { type BarRecord, type Batch, type Body, type Workspace, shopRows } from '@/core/workspace';
 
 const bodies: Body[] = [
   {

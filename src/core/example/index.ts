@@ -1,0 +1,1 @@
+export { DEMO } from './example';
