@@ -47,6 +47,9 @@ type Database = Awaited<ReturnType<typeof database>>;
 
 type Channel = Pick<BroadcastChannel, 'postMessage' | 'addEventListener'>;
 
+/** What is done so soon after a write waits, so that the keystrokes of a moment are written together, ms. */
+const REST = 300;
+
 /** Between one try to write and the next, ms; the last again and again. */
 const PAUSES: readonly number[] = [400, 1000, 2500, 6000, 15_000, 30_000];
 
@@ -70,6 +73,8 @@ export class WorkspaceStore {
   private running = false;
   /** The try to read and write that is under way; none during a pause. */
   private trying: Promise<boolean> | undefined;
+  /** Running after a write: what is done meanwhile waits for its end. */
+  private resting: ReturnType<typeof setTimeout> | undefined;
   /** Ends a pause between two tries. */
   private wake: (() => void) | undefined;
 
@@ -141,14 +146,16 @@ export class WorkspaceStore {
     this.take((kept) => prefer(kept, (now) => ({ ...now, ...(typeof change === 'function' ? change(now) : change) })));
   }
 
-  /** Resolves when all that was done is on disk, or when it was tried and failed: it is tried again by itself. */
+  /** Writes what waits at once; resolves when all is on disk, or when it was tried and failed: it is tried again by itself. */
   async settled(): Promise<void> {
+    this.keepOn();
     while (this.trying) await this.trying;
   }
 
-  /** Tries at once to write what could not be written. */
+  /** Tries at once to write what waits or could not be written. */
   tryNow(): void {
     this.wake?.();
+    this.keepOn();
   }
 
   private get kept(): Kept {
@@ -161,7 +168,7 @@ export class WorkspaceStore {
     const step = move(this.kept);
     if (!step) return;
     this.waiting = [...this.waiting, { move, step }];
-    this.keepOn();
+    if (!this.resting) this.keepOn();
     this.publish(told === undefined ? { said: undefined } : {});
     if (told !== undefined) this.tell(`${told}${step.label}`, canUndo);
   }
@@ -200,6 +207,11 @@ export class WorkspaceStore {
       if (!done) await this.pause(this.pauses[Math.min(failures, this.pauses.length) - 1]!);
     }
     this.running = false;
+    clearTimeout(this.resting);
+    this.resting = setTimeout(() => {
+      this.resting = undefined;
+      this.keepOn();
+    }, REST);
   }
 
   private async tryOnce(): Promise<boolean> {

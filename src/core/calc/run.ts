@@ -14,6 +14,7 @@ import {
   templateSchema,
   templateVerb,
 } from './hand';
+import { fitSchema, fitVerb, pairSchema, pairVerb, seatSchema, seatVerb } from './fit';
 import { parseSchema, parseVerb } from './parse';
 import { rangeSchema, rangeVerb } from './range';
 import { reverseSchema, reverseVerb } from './reverse';
@@ -37,6 +38,9 @@ const VERBS = {
   former: { schema: formerSchema, answer: formerVerb },
   handle: { schema: handleSchema, answer: handleVerb },
   cutters: { schema: cuttersSchema, answer: cuttersVerb },
+  fit: { schema: fitSchema, answer: fitVerb },
+  seat: { schema: seatSchema, answer: seatVerb },
+  pair: { schema: pairSchema, answer: pairVerb },
 } satisfies Record<string, Verb>;
 
 export type VerbName = keyof typeof VERBS;

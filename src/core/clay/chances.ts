@@ -13,7 +13,7 @@ const FAR = 3;
 /** The chance that a normal is beyond x, x at least 3: Laplace's continued fraction (Abramowitz and Stegun, 26.2.14). */
 function beyond(x: number): number {
   let fraction = x;
-  for (let n = 60; n > 0; n -= 1) fraction = x + n / fraction;
+  for (let n = 40; n > 0; n -= 1) fraction = x + n / fraction;
   return normalDensity(0, 1, x) / fraction;
 }
 
@@ -27,8 +27,12 @@ function between(x: number): number {
   return normalDensity(0, 1, x) * sum;
 }
 
+/** From here on what is beyond is no more than the last digit of 1. */
+const OUT = 8.5;
+
 /** The chance that a normal of mean 0 and sd 1 is at or under x. */
 export function normalUpTo(x: number): number {
+  if (x > OUT) return 1;
   if (x > FAR) return 1 - beyond(x);
   return x < -FAR ? beyond(-x) : 0.5 + between(x);
 }

@@ -10,17 +10,19 @@ export interface Along {
 }
 
 /** Making error by tool, sd in mm. computation.md section 7. */
-const TOOL_SD = { gauge: 0.5, eye: 1.5 } as const;
+export const TOOL_SD = { gauge: 0.5, eye: 1.5 } as const;
 
 /** How sure the share of the shrinkage done at a stage is, sd: typical, or measured or typed. computation.md section 7. */
 const SHARE_SD = { typical: 0.06, known: 0.02 } as const;
 
 export const beliefOf = ({ clay, size }: Along): Belief => (sizeSpec(size).direction === 'height' ? clay.heightBelief : clay.belief);
 
-const shareAt = ({ shrinkage }: ClayFigures, stage: Stage): number =>
+/** How much of the shrinkage is done at a stage, 0 to 1. */
+export const shareAt = ({ shrinkage }: ClayFigures, stage: Stage): number =>
   stage === 'wet' ? 0 : stage === 'glazed' ? 1 : shrinkage.shares[stage];
 
-const shareSdAt = ({ sources }: ClayFigures, stage: Stage): number =>
+/** How sure that share is, as an sd; nothing at the two ends, where it is 0 and 1 by definition. */
+export const shareSdAt = ({ sources }: ClayFigures, stage: Stage): number =>
   stage === 'wet' || stage === 'glazed' ? 0 : sources.shares[stage] === 'typical' ? SHARE_SD.typical : SHARE_SD.known;
 
 /** What is left at a stage of a length at another if the piece shrinks by s in all, the shares as believed. */

@@ -7,11 +7,17 @@ import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useEffect, useEf
 /** How a typed text is taken: a message when it was refused, nothing when it was. The key joins one visit's keystrokes for undo. */
 export type Take = (text: string, key: string) => string | undefined;
 
+/** A step as it would be typed, and as it is shown once taken where that differs. */
+export interface Step {
+  readonly typed: string;
+  readonly shown: string;
+}
+
 export interface DraftOptions {
   readonly shown: string;
   readonly take: Take;
-  /** The text one step up or down from the one shown, for the arrow keys; none where there is no step. */
-  readonly step?: ((direction: 1 | -1) => string) | undefined;
+  /** One step up or down from the figure shown, for the arrow keys; none where there is no step. */
+  readonly step?: ((direction: 1 | -1) => string | Step) | undefined;
 }
 
 interface Draft {
@@ -84,10 +90,19 @@ export function useDraft({ shown, take, step }: DraftOptions) {
     if (!draft?.problem) setDraft(undefined);
   };
 
-  const nudge = (direction: 1 | -1) => {
+  const onBlur = () => {
+    settle();
+    workspaceStore().tryNow();
+  };
+
+  const nudge = (input: HTMLInputElement, direction: 1 | -1) => {
     if (draft?.problem || !step) return;
-    if (take(step(direction), visit.current.key) !== undefined) return;
+    const next = step(direction);
+    const { typed, shown } = typeof next === 'string' ? { typed: next, shown: next } : next;
+    if (take(typed, visit.current.key) !== undefined) return;
     visit.current.taken = true;
+    // shown now: set amid the changes it makes, the figure with the cursor has the page laid out once more, half changed
+    input.value = shown;
     setDraft(undefined);
   };
 
@@ -104,12 +119,12 @@ export function useDraft({ shown, take, step }: DraftOptions) {
       setDraft(undefined);
     } else if (step && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
       event.preventDefault();
-      nudge(event.key === 'ArrowUp' ? 1 : -1);
+      nudge(event.currentTarget, event.key === 'ArrowUp' ? 1 : -1);
     }
   };
 
   return {
     problem: draft?.problem,
-    input: { value: draft?.text ?? shown, onFocus, onChange, onBlur: settle, onKeyDown },
+    input: { value: draft?.text ?? shown, onFocus, onChange, onBlur, onKeyDown },
   };
 }

@@ -23,7 +23,9 @@ const faultWords = (fault: Fault, unsaved: number): string =>
 function useLeaving(): void {
   useEffect(() => {
     const ask = (event: BeforeUnloadEvent) => {
-      if (workspaceStore().getSnapshot().unsaved > 0) event.preventDefault();
+      if (workspaceStore().getSnapshot().unsaved === 0) return;
+      workspaceStore().tryNow();
+      event.preventDefault();
     };
     const write = () => {
       if (document.visibilityState === 'hidden') workspaceStore().tryNow();

@@ -48,7 +48,7 @@ function Nav() {
               },
             }}
           >
-            <Link href={href} aria-current={here ? 'page' : undefined}>
+            <Link href={href} prefetch={false} aria-current={here ? 'page' : undefined}>
               {words}
             </Link>
           </chakra.span>

@@ -1,0 +1,59 @@
+import { gapOf, oddsOf, type Odds } from './gap';
+import { type GapRange, type Pair, ofDiameter } from './widths';
+
+/** What a miss costs beside the other: a mouth too narrow can be opened, one too wide cannot be closed. */
+export interface Costs {
+  readonly jams: number;
+  readonly loose: number;
+}
+
+export const EQUAL_COSTS: Costs = { jams: 1, loose: 1 };
+
+export interface Best {
+  readonly diameter: number;
+  readonly odds: Odds;
+}
+
+const SHRINK = (Math.sqrt(5) - 1) / 2;
+const PLACES_MM = 1e-4;
+
+/** The place of the least of a function that falls and then rises, by golden section. */
+function least(of: (x: number) => number, from: number, to: number): number {
+  let [low, high] = [from, to];
+  let [a, b] = [high - SHRINK * (high - low), low + SHRINK * (high - low)];
+  let [fa, fb] = [of(a), of(b)];
+  while (high - low > PLACES_MM) {
+    if (fa <= fb) {
+      [high, b, fb] = [b, a, fa];
+      a = high - SHRINK * (high - low);
+      fa = of(a);
+    } else {
+      [low, a, fa] = [a, b, fb];
+      b = low + SHRINK * (high - low);
+      fb = of(b);
+    }
+  }
+  return (low + high) / 2;
+}
+
+/**
+ * The width of the mouth, or of the lid, at its stage that costs least in misses; with equal costs the one with the highest odds of
+ * good (computation.md section 7). Where there is no doubt it is the middle of the range. mm
+ */
+export function bestWidth(pair: Pair, side: 'mouth' | 'lid', range: GapRange, costs: Costs = EQUAL_COSTS): Best {
+  const withWidth = (diameter: number): Pair => ({ ...pair, [side]: ofDiameter(pair[side], diameter) });
+  const meanAt = (diameter: number) => gapOf(withWidth(diameter)).mean;
+  const now = pair[side].diameter;
+  const slope = meanAt(now + 1) - meanAt(now);
+  const middle = now + ((range.min + range.max) / 2 - meanAt(now)) / slope;
+  const at = (diameter: number): Best => ({ diameter, odds: oddsOf(gapOf(withWidth(diameter)), range) });
+  const best = at(middle);
+  if (best.odds.good > 1 - 1e-6) return best;
+  const { sd } = gapOf(withWidth(middle));
+  const reach = (range.max - range.min + 3 * sd) / Math.abs(slope);
+  const cost = (diameter: number) => {
+    const { jams, loose } = at(diameter).odds;
+    return costs.jams * jams + costs.loose * loose;
+  };
+  return at(least(cost, middle - reach, middle + reach));
+}
