@@ -3,6 +3,7 @@ import { type Job, type Progress, startJob } from './job';
 import type { PdfAsk } from './pdf.worker';
 
 export type { Job, Progress } from './job';
+export { drawOdds, firePairs } from './odds';
 
 const FONT = '/fonts/atkinson-hyperlegible-next-latin.ttf';
 

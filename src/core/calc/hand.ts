@@ -1,4 +1,5 @@
 import { type ClayFacts, STAGES, type Stage, clayFigures, remaining } from '@/core/clay';
+import { FITS, type Fit } from '@/core/fit';
 import { type Form, LARGEST_MM, checkForm } from '@/core/form';
 import {
   BASES,
@@ -6,8 +7,6 @@ import {
   type CoilChoices,
   type Cutter,
   FIRMNESS,
-  FITS,
-  type Fit,
   type FlatPart,
   type Former,
   HANDLE_KINDS,

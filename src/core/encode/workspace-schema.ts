@@ -1,8 +1,9 @@
 import { CONES, KINDS, STAGES } from '@/core/clay';
 import { FAMILIES, FAMILY_NAMES, MANNERS, MOST_KNOTS, SIZE_NAMES, isNeeded, sizeSpec } from '@/core/form';
 import { BASES, CORNERS, FEWEST_POINTS, FIRMNESS, HANDLE_KINDS, SEAMS } from '@/core/handbuild';
-import { ATTACHED_KINDS, LIMIT_NAMES, MAKING_MOST, MAKING_WAYS, type Making } from '@/core/sizing';
-import { type Part, type ShopName, TABLES, type TableName } from '@/core/workspace';
+import { FITS } from '@/core/fit';
+import { ATTACHED_KINDS, LIMIT_NAMES, MAKING_MOST, MAKING_WAYS, type Making, TOOL_SD } from '@/core/sizing';
+import { DRYING, type Part, STOCK_KINDS, type ShopName, TABLES, type TableName } from '@/core/workspace';
 import Joi from 'joi';
 
 /** What a workspace file of version 5 may hold; docs/workspace.schema.json says the same for other programs. */
@@ -189,6 +190,22 @@ const cutter = strict.object({
   createdAt: moment,
 });
 
+const fitting = strict.object({
+  with: word('stock', 'lid', 'pot').required(),
+  stockId: id.optional(),
+  over: strict.boolean(),
+  fit: word(...Object.keys(FITS), 'cover', 'own'),
+  gap: strict.object({ min: percent(-50, 100).required(), max: percent(-50, 100).required() }),
+  overhang: percent(0, 200),
+  share: strict.object({ min: percent(0, 1).required(), max: percent(0, 1).required() }),
+  now: strict.object({ at: stage, mm: positiveMm.required() }),
+  other: strict.object({ at: strict.string().valid(...STAGES), mm: positiveMm, bodyId: id.optional() }),
+  apart: strict.boolean(),
+  tool: word(...Object.keys(TOOL_SD)),
+  dried: word(...Object.keys(DRYING)),
+  glaze: percent(0, 5),
+});
+
 const part = strict
   .object({
     id,
@@ -218,6 +235,7 @@ const part = strict
     making: strict.object(Object.fromEntries(makingKeys) as Record<string, Joi.Schema>).required(),
     hand,
     handle,
+    fit: fitting,
     attached: strict
       .array()
       .items(
@@ -314,6 +332,17 @@ const SHOP: Record<ShopName, Joi.Schema> = {
   bats: list(strict.object({ name, width: positiveMm.required(), thickness: positiveMm.required(), plaster: strict.boolean() }), 60),
   dies: list(strict.object({ name, width: positiveMm.required(), thickness: positiveMm.required() }), 60),
   chucks: list(strict.object({ name, across: positiveMm.required() }), 100),
+  stock: list(
+    strict.object({
+      id,
+      name,
+      kind: word(...Object.keys(STOCK_KINDS)).required(),
+      widths: strict.array().items(positiveMm).min(1).max(200).required(),
+      bottom: positiveMm,
+      length: positiveMm,
+    }),
+    200,
+  ),
   battens: list(percent(0.5, 200), 40),
   rollerWidth: percent(50, 3000),
   slabLength: percent(100, 10000),

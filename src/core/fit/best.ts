@@ -1,5 +1,5 @@
 import { gapOf, oddsOf, type Odds } from './gap';
-import { type GapRange, type Pair, ofDiameter } from './widths';
+import { type GapRange, type Pair, type Side, ofDiameter } from './widths';
 
 /** What a miss costs beside the other: a mouth too narrow can be opened, one too wide cannot be closed. */
 export interface Costs {
@@ -15,7 +15,7 @@ export interface Best {
 }
 
 const SHRINK = (Math.sqrt(5) - 1) / 2;
-const PLACES_MM = 1e-4;
+const PLACES_MM = 1e-3;
 
 /** The place of the least of a function that falls and then rises, by golden section. */
 function least(of: (x: number) => number, from: number, to: number): number {
@@ -40,7 +40,7 @@ function least(of: (x: number) => number, from: number, to: number): number {
  * The width of the mouth, or of the lid, at its stage that costs least in misses; with equal costs the one with the highest odds of
  * good (computation.md section 7). Where there is no doubt it is the middle of the range. mm
  */
-export function bestWidth(pair: Pair, side: 'mouth' | 'lid', range: GapRange, costs: Costs = EQUAL_COSTS): Best {
+export function bestWidth(pair: Pair, side: Side, range: GapRange, costs: Costs = EQUAL_COSTS): Best {
   const withWidth = (diameter: number): Pair => ({ ...pair, [side]: ofDiameter(pair[side], diameter) });
   const meanAt = (diameter: number) => gapOf(withWidth(diameter)).mean;
   const now = pair[side].diameter;

@@ -76,7 +76,11 @@ export const sharesFiring = ({ mouth, lid, sameFiring }: Pair): boolean =>
 const varianceOf = (width: Width, which: 'common' | 'own'): number => (isRigid(width) ? 0 : shrinkageVariances(width.clay)[which]);
 const shareVariance = (width: Width): number => (isRigid(width) ? 0 : shareSdAt(width.clay, width.at) ** 2);
 const spread = (width: Width): number => (isRigid(width) ? (width.spreadSd ?? 0) : 0);
-const ovality = (width: Width): number => (isRigid(width) ? 0 : width.ovalitySd);
+/** Less warp than this is none, mm. */
+const NO_WARP = 1e-6;
+
+/** Half of the ovality's sd. */
+const warpOf = (width: Width): number => (isRigid(width) || width.ovalitySd < NO_WARP ? 0 : width.ovalitySd / 2);
 
 /** Mean and variance of |N(0, 1)|. */
 const HALF_NORMAL = { mean: Math.sqrt(2 / Math.PI), variance: 1 - 2 / Math.PI };
@@ -101,7 +105,7 @@ export function gapOf(pair: Pair): Gap {
   const pieces = m.perShrinkage ** 2 * varianceOf(mouth, 'own') + l.perShrinkage ** 2 * varianceOf(lid, 'own');
   const hand = m.hand ** 2 + l.hand ** 2;
   const stock = spread(mouth) ** 2 + spread(lid) ** 2;
-  const warps = [ovality(mouth) / 2, ovality(lid) / 2] as const;
+  const warps = [warpOf(mouth), warpOf(lid)] as const;
   const warp = (warps[0] ** 2 + warps[1] ** 2) * HALF_NORMAL.variance;
   const straight = {
     mean: m.finished - l.finished - 2 * (m.glaze + l.glaze),
@@ -135,14 +139,13 @@ function warpDensity([a, b]: readonly [number, number], w: number): number {
 
 const WARP_REACH = 6;
 const FEWEST_STEPS = 60;
-const MOST_STEPS = 600;
+const MOST_STEPS = 480;
 
-/** Warps with their weights by Simpson's rule, fine enough for the sd beside them; kept as long as the gap. */
-function warpNodes({ warps, straight }: Gap): readonly (readonly [w: number, weight: number])[] {
-  const s = Math.hypot(...warps);
-  const wanted = Math.ceil((WARP_REACH * s * 3) / Math.max(straight.sd, 1e-9));
-  const steps = 2 * Math.ceil(Math.min(MOST_STEPS, Math.max(FEWEST_STEPS, wanted)) / 2);
-  const step = (WARP_REACH * s) / steps;
+type Nodes = readonly (readonly [w: number, weight: number])[];
+
+/** Warps with their weights by Simpson's rule, in so many steps. */
+function warpNodes(warps: Gap['warps'], steps: number): Nodes {
+  const step = (WARP_REACH * Math.hypot(...warps)) / steps;
   const nodes = Array.from({ length: steps + 1 }, (_, i): [number, number] => {
     const times = i === 0 || i === steps ? 1 : i % 2 === 1 ? 4 : 2;
     return [i * step, times * warpDensity(warps, i * step)];
@@ -151,13 +154,19 @@ function warpNodes({ warps, straight }: Gap): readonly (readonly [w: number, wei
   return nodes.map(([w, weight]) => [w, weight / whole]);
 }
 
-const kept = new WeakMap<Gap, ReturnType<typeof warpNodes>>();
+const kept = new Map<string, Nodes>();
+const MOST_KEPT = 64;
 
-function nodesOf(gap: Gap): ReturnType<typeof warpNodes> {
-  const known = kept.get(gap);
+/** The same, fine enough for the sd beside them; kept, since widths are tried out by the dozen with the same warps. */
+function nodesOf({ warps, straight }: Gap): Nodes {
+  let steps = FEWEST_STEPS;
+  while (steps < MOST_STEPS && straight.sd * steps < WARP_REACH * Math.hypot(...warps) * 3) steps *= 2;
+  const name = `${warps.join('|')}|${steps}`;
+  const known = kept.get(name);
   if (known) return known;
-  const nodes = warpNodes(gap);
-  kept.set(gap, nodes);
+  if (kept.size >= MOST_KEPT) kept.clear();
+  const nodes = warpNodes(warps, steps);
+  kept.set(name, nodes);
   return nodes;
 }
 

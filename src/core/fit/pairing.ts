@@ -20,7 +20,8 @@ export const MOST_PAIRED = 300;
 /** A gap on its limit counts as inside: computation.md section 13. */
 const ON_THE_LIMIT = 1e-9;
 
-const rest = (count: number, taken: ReadonlySet<number>): number[] => Array.from({ length: count }, (_, i) => i).filter((i) => !taken.has(i));
+const rest = (count: number, taken: ReadonlySet<number>): number[] =>
+  Array.from({ length: count }, (_, i) => i).filter((i) => !taken.has(i));
 
 /**
  * Pairs finished mouths with lids: as many as can be with the gap within its range, and among those the least sum of

@@ -58,5 +58,8 @@ export const bestMouth = (mouth: Width, stopper: Stopper, share: SeatShare = SEA
 /** Why something is no tapered stopper, if so: its path and what would be right. */
 export function stopperFault({ bottom, top }: Stopper, path: string): Problem | undefined {
   if (bottom < top) return undefined;
-  return { path: `${path}.bottom`, message: `A stopper ${bottom} wide at its bottom and ${top} at its top does not taper inwards. Swap them.` };
+  return {
+    path: `${path}.bottom`,
+    message: `A stopper ${bottom} wide at its bottom and ${top} at its top does not taper inwards. Swap them.`,
+  };
 }

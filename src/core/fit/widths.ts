@@ -33,6 +33,9 @@ export interface Pair {
   readonly sameFiring: boolean;
 }
 
+/** Which of the two is made, or measured. */
+export type Side = 'mouth' | 'lid';
+
 /** How wide the finished gap may be, across, mm. */
 export interface GapRange {
   readonly min: number;

@@ -1,4 +1,6 @@
 import { type ClayFigures, type Stage, remaining } from '@/core/clay';
+import { type ClayWidth, FITS, type Fit, OVALITY_SD, type Odds, gapOf, oddsOf } from '@/core/fit';
+import { TOOL_SD } from '@/core/sizing';
 
 /** A cutter of the maker's set. Plain ones have one width; scalloped ones the width over the tips and that over the hollows, mm. */
 export interface Cutter {
@@ -31,10 +33,6 @@ export function cuttersFor(clay: ClayFigures, cutters: readonly Cutter[], at: St
     .sort((a, b) => Math.abs(a.off) - Math.abs(b.off));
 }
 
-/** How loosely an insert sits: the finished gap across, mm (computation.md section 7). */
-export const FITS = { snug: [0.4, 1.2], easy: [0.8, 2.5], roomy: [1.5, 4] } as const;
-export type Fit = keyof typeof FITS;
-
 /** A lid of two discs: one lies on the rim, the other hangs into the mouth. Finished mm. */
 export interface LidPair {
   readonly lid: CutAt;
@@ -42,12 +40,17 @@ export interface LidPair {
   /** Mouth less insert. */
   readonly gap: number;
   readonly fits: boolean;
+  /** That the insert jams in the mouth, sits well, or is loose. */
+  readonly odds: Odds;
   /** How far the lid stands out beyond the rim, all round; below zero it does not cover it. */
   readonly beyond: number;
 }
 
 /** What touches the mouth of a scalloped disc is its tips; what covers is its hollows. */
 const covers = ({ finished, finishedHollows }: CutAt): number => finishedHollows ?? finished;
+
+/** How truly a cutter cuts, sd in mm: the clay is lifted and laid down. Ours. */
+const CUT_SD = 0.3;
 
 /** How far a lid is liked to stand beyond the rim, finished mm. Ours. */
 const LIKED_BEYOND = 2;
@@ -65,7 +68,7 @@ export function lidPairs(
   mouth: { readonly inside: number; readonly outside: number },
   fit: Fit,
 ): LidPair[] {
-  const [least, most] = FITS[fit];
+  const { min: least, max: most } = FITS[fit];
   const wanted = (least + most) / 2;
   const round = cuttersFor(
     clay,
@@ -73,13 +76,23 @@ export function lidPairs(
     at,
     mouth.inside - wanted,
   );
+  const wide = (diameter: number, toolSd: number, stage: Stage): ClayWidth => ({
+    clay,
+    at: stage,
+    diameter,
+    toolSd,
+    ovalitySd: OVALITY_SD,
+  });
+  const mouthNow = mouth.inside * (remaining(clay.shrinkage, at, 'width') / remaining(clay.shrinkage, 'glazed', 'width'));
+  const oddsFor = (insert: CutAt): Odds =>
+    oddsOf(gapOf({ mouth: wide(mouthNow, TOOL_SD.gauge, at), lid: wide(insert.cutter.width, CUT_SD, at), sameFiring: true }), FITS[fit]);
   const pairs = round.flatMap((insert) =>
     round
       .filter(({ cutter }) => cutter.id !== insert.cutter.id && cutter.width > insert.cutter.width)
       .map((lid): LidPair => {
         const gap = mouth.inside - insert.finished;
         const beyond = (covers(lid) - mouth.outside) / 2;
-        return { lid, insert, gap, beyond, fits: gap >= least && gap <= most && beyond >= 0 };
+        return { lid, insert, gap, beyond, fits: gap >= least && gap <= most && beyond >= 0, odds: oddsFor(insert) };
       }),
   );
   const badness = ({ gap, beyond }: LidPair) => {

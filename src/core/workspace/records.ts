@@ -2,6 +2,8 @@ import type { ClayKind, Firing, Sample, Shares, Softness, Stage } from '@/core/c
 import type { FamilyName, Knot, Manner } from '@/core/form';
 import type { CoilChoices, CoilNote, Cutter, Former, Hand, HandleChoices, Lining, SlabChoices, Texture } from '@/core/handbuild';
 import type { OwnMeasure } from './measures';
+import type { Fitting } from './fitting';
+import type { Stock } from './stock';
 import type { Bat, Chuck, Die } from './tools';
 import type {
   AttachedPart,
@@ -131,6 +133,8 @@ export interface Part {
         readonly wallUnknown?: boolean | undefined;
       }
     | undefined;
+  /** What it is to fit with. */
+  readonly fit?: Fitting | undefined;
   /** What it is asked to hold; not yet, or no longer, what it holds. */
   readonly wanted?: Partial<Wanted> | undefined;
 }
@@ -198,6 +202,8 @@ export interface Shop {
   readonly bats: readonly Bat[];
   readonly dies: readonly Die[];
   readonly chucks: readonly Chuck[];
+  /** Bought lids and stoppers. */
+  readonly stock: readonly Stock[];
   /** Battens to roll between. */
   readonly battens: readonly number[];
   /** The widest slab the maker's roller takes. */

@@ -9,6 +9,7 @@ export const SHOP_WORDS: Readonly<Record<ShopName, string>> = {
   bats: 'bats',
   dies: 'extruder dies',
   chucks: 'chucks',
+  stock: 'bought lids and stoppers',
   battens: 'battens',
   rollerWidth: 'width of the roller',
   slabLength: 'longest slab',

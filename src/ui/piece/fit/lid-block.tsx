@@ -1,6 +1,7 @@
 'use client';
 
-import { type CutAt, FITS, type Fit, cuttersFor, lidPairs } from '@/core/handbuild';
+import { FITS, type Fit } from '@/core/fit';
+import { type CutAt, cuttersFor, lidPairs } from '@/core/handbuild';
 import type { CutterRecord } from '@/core/workspace';
 import { LabelledChoice, optionsOf } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
@@ -108,7 +109,7 @@ function LidPairs({ piece }: { piece: PieceModel }) {
                   <chakra.td {...CELL}>{pair.gap < 0 ? `too wide by ${units.length(-pair.gap)}` : units.length(pair.gap)}</chakra.td>
                   <chakra.td {...CELL}>{pair.beyond < 0 ? `short by ${units.length(-pair.beyond)}` : units.length(pair.beyond)}</chakra.td>
                   <chakra.td {...CELL} textAlign="left" color={pair.fits ? 'act' : 'fg.muted'} fontSize="sm">
-                    {pair.fits ? 'fits' : pair.gap < FITS[fit][0] ? 'jams' : pair.beyond < 0 ? 'does not cover' : 'loose'}
+                    {pair.fits ? 'fits' : pair.gap < FITS[fit].min ? 'jams' : pair.beyond < 0 ? 'does not cover' : 'loose'}
                   </chakra.td>
                 </chakra.tr>
               ))}

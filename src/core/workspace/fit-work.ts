@@ -1,0 +1,204 @@
+import { STAGES, type Stage } from '@/core/clay';
+import {
+  type Best,
+  type ClayWidth,
+  type Gap,
+  type GapRange,
+  type Help,
+  MEASURED_SD,
+  type Odds,
+  type Pair,
+  SEAT_SHARE,
+  type Side,
+  type Stopper,
+  type Width,
+  bestWidth,
+  gapOf,
+  helpsFor,
+  oddsOf,
+  seatRange,
+  stopperPair,
+} from '@/core/fit';
+import { type Sized, TOOL_SD } from '@/core/sizing';
+import { type Result, bad, good } from '@/core/units';
+import { clayOf } from './clay';
+import { DRYING, type Fitting, gapRangeOf } from './fitting';
+import type { Part, Workspace } from './records';
+import { shopOf } from './shop';
+import { type Stock, lotOf, stopperOf } from './stock';
+
+/** A fit worked out. */
+export interface FitWork {
+  readonly fitting: Fitting;
+  readonly pair: Pair;
+  /** The side that is made, or can still be changed, now. */
+  readonly side: Side;
+  readonly at: Stage;
+  /** Its width as it is planned or measured at that stage; of a lid still to be made the best one. */
+  readonly width: number;
+  readonly range: GapRange;
+  readonly gap: Gap;
+  readonly odds: Odds;
+  readonly best: Best;
+  /** What the best width finishes at, the shrinkage as believed. */
+  readonly finishes: number;
+  readonly stopper: Stopper | undefined;
+  readonly stock: Stock | undefined;
+  readonly helps: readonly Help[];
+}
+
+type Needed = Pick<Workspace, 'bodies' | 'bars' | 'shop'>;
+
+interface Asked {
+  readonly part: Part;
+  readonly sized: Sized;
+  readonly workspace: Needed;
+  readonly fitting: Fitting;
+}
+
+/** The width of this piece that meets the other, mm at a stage: inside the mouth, or outside where the lid goes over it or it is the lid. */
+export function meetingWidth({ stages }: Sized, { with: what, over }: Fitting, at: Stage): number | undefined {
+  const { mouthInside, rimDiameter } = stages[at].sizes;
+  return over || what === 'pot' ? rimDiameter : mouthInside;
+}
+
+/** Warp is as said up to so wide, and grows with the width from there. Ours. */
+const WARPS_FROM = 120;
+
+/** Sd of how oval a width comes out, mm. */
+const ovalityOf = ({ dried = 'apart' }: Fitting, diameter: number): number => DRYING[dried] * Math.max(1, diameter / WARPS_FROM);
+
+const later = (a: Stage, b: Stage): boolean => STAGES.indexOf(a) > STAGES.indexOf(b);
+
+/** This piece as a width: as measured on the way, else as it is planned to be made. */
+function ownWidth({ part, sized, workspace, fitting }: Asked): ClayWidth | undefined {
+  const at = fitting.now?.at ?? 'wet';
+  const diameter = fitting.now?.mm ?? meetingWidth(sized, fitting, at);
+  if (diameter === undefined) return undefined;
+  const { figures } = clayOf(workspace, part);
+  return {
+    clay: figures,
+    at,
+    diameter,
+    toolSd: fitting.now ? MEASURED_SD : TOOL_SD[fitting.tool ?? 'gauge'],
+    ovalitySd: ovalityOf(fitting, diameter),
+    glaze: fitting.glaze,
+  };
+}
+
+/** The lid to be made or the pot in the hand, its clay this piece's unless another was chosen. */
+function otherWidth({ part, workspace, fitting }: Asked, own: ClayWidth, usual: number): ClayWidth {
+  const { at = 'wet', mm, bodyId } = fitting.other ?? {};
+  const clay = bodyId === undefined || bodyId === part.bodyId ? own.clay : clayOf(workspace, { bodyId }).figures;
+  const diameter = mm ?? usual;
+  return {
+    clay,
+    at,
+    diameter,
+    toolSd: mm === undefined ? TOOL_SD[fitting.tool ?? 'gauge'] : MEASURED_SD,
+    ovalitySd: ovalityOf(fitting, diameter),
+    glaze: fitting.glaze,
+  };
+}
+
+interface Met {
+  readonly pair: Pair;
+  readonly side: Side;
+  readonly range: GapRange;
+  readonly stopper?: Stopper | undefined;
+  readonly stock?: Stock | undefined;
+}
+
+const problem = (message: string): Result<never> => bad('fitting', message);
+
+function withStock({ workspace, fitting }: Asked, own: ClayWidth): Result<Met> {
+  const stock = shopOf(workspace).stock?.find(({ id }) => id === fitting.stockId);
+  if (!stock) return problem('Choose what it is to fit with, or enter it in your kit.');
+  const rigid = (diameter: number, spreadSd?: number): Width => ({ rigid: true, diameter, spreadSd });
+  if (stock.kind === 'gasket') {
+    const [min, max] = stock.widths as [number, number];
+    return good({ pair: { mouth: own, lid: rigid(0), sameFiring: false }, side: 'mouth', range: { min, max }, stock });
+  }
+  if (stock.kind === 'stopper') {
+    const stopper = stopperOf(stock);
+    if (!stopper) return problem(`Of ${stock.name} the width of the bottom and the length are not known yet: enter them in your kit.`);
+    const range = seatRange(stopper, fitting.share ?? SEAT_SHARE);
+    return good({ pair: stopperPair(own, stopper), side: 'mouth', range, stopper, stock });
+  }
+  const { mean, spreadSd } = lotOf(stock);
+  const range = gapRangeOf(fitting);
+  return good(
+    fitting.over
+      ? { pair: { mouth: rigid(mean, spreadSd), lid: own, sameFiring: false }, side: 'lid', range, stock }
+      : { pair: { mouth: own, lid: rigid(mean, spreadSd), sameFiring: false }, side: 'mouth', range, stock },
+  );
+}
+
+/** The lid to be made for this pot: into its mouth, or over its rim. */
+function withLid(asked: Asked, own: ClayWidth): Result<Met> {
+  const { fitting } = asked;
+  const other = otherWidth(asked, own, own.diameter);
+  if (later(other.at, own.at) && other.at !== 'glazed')
+    return problem('The lid is further on than the pot, and can no longer be made to it. Choose the pot’s stage or an earlier one.');
+  const sameFiring = !fitting.apart && own.at !== 'glazed' && other.at !== 'glazed';
+  const range = gapRangeOf(fitting);
+  return good(
+    fitting.over
+      ? { pair: { mouth: other, lid: own, sameFiring }, side: 'mouth', range }
+      : { pair: { mouth: own, lid: other, sameFiring }, side: 'lid', range },
+  );
+}
+
+/** This piece as the lid of a pot in the hand. */
+function withPot(asked: Asked, own: ClayWidth): Result<Met> {
+  const { fitting } = asked;
+  const { at = 'glazed', mm } = fitting.other ?? {};
+  if (mm === undefined) return problem('Measure the mouth of the pot: the mean of its largest and smallest width.');
+  const pot = otherWidth({ ...asked, fitting: { ...fitting, other: { ...fitting.other, at } } }, own, mm);
+  if (later(own.at, at) && own.at !== 'glazed')
+    return problem('The lid is further on than the pot, and can no longer be made to it. Choose the pot’s stage or an earlier one.');
+  const sameFiring = !fitting.apart && at !== 'glazed' && own.at !== 'glazed';
+  return good({ pair: { mouth: pot, lid: own, sameFiring }, side: 'lid', range: gapRangeOf(fitting) });
+}
+
+const MEETS = { stock: withStock, lid: withLid, pot: withPot } as const;
+
+const finishedOf = (width: Width, diameter: number): number => {
+  if ('rigid' in width) return diameter;
+  const { shrinkage } = width.clay;
+  const share = width.at === 'wet' ? 0 : width.at === 'glazed' ? 1 : shrinkage.shares[width.at];
+  return (diameter * (1 - shrinkage.width)) / (1 - share * shrinkage.width);
+};
+
+/**
+ * Works out how a part fits with what it is to fit: the gap and its odds, the best width to make at the stage it is at, and what would
+ * help. A problem says in words what is still to be chosen or measured, or why nothing can be made to it.
+ */
+export function fitOf(workspace: Needed, part: Part, sized: Sized, fitting: Fitting): Result<FitWork> {
+  const asked: Asked = { part, sized, workspace, fitting };
+  const own = ownWidth(asked);
+  if (!own) return problem('This form has no round mouth to fit anything to.');
+  const met = MEETS[fitting.with](asked, own);
+  if (!met.ok) return met;
+  const { side, range, stopper, stock } = met.value;
+  const free = fitting.with === 'lid' && fitting.other?.mm === undefined;
+  const best = bestWidth(met.value.pair, side, range);
+  const pair: Pair = free ? { ...met.value.pair, [side]: { ...met.value.pair[side], diameter: best.diameter } } : met.value.pair;
+  const made = pair[side] as ClayWidth;
+  const gap = gapOf(pair);
+  return good({
+    fitting,
+    pair,
+    side,
+    at: made.at,
+    width: made.diameter,
+    range,
+    gap,
+    odds: oddsOf(gap, range),
+    best,
+    finishes: finishedOf(made, best.diameter),
+    stopper,
+    stock,
+    helps: helpsFor(pair, side, range),
+  });
+}

@@ -1,0 +1,50 @@
+import type { Stage } from '@/core/clay';
+import { FITS, type Fit, type GapRange, type SeatShare } from '@/core/fit';
+import type { TOOL_SD } from '@/core/sizing';
+
+/** What a piece is to fit with, and what is chosen about it. Lengths in mm. */
+export interface Fitting {
+  /** A bought thing of the kit, a lid of clay to be made for this pot, or a pot in the hand that this piece is the lid of. */
+  readonly with: 'stock' | 'lid' | 'pot';
+  readonly stockId?: string | undefined;
+  /** The lid goes over the rim's outside rather than into the mouth. */
+  readonly over?: boolean | undefined;
+  /** Easy unless said; `cover` may slide as far as it still covers the mouth, `own` is a gap of the maker's. */
+  readonly fit?: FitClass | undefined;
+  readonly gap?: GapRange | undefined;
+  /** How far a cover stands out beyond the mouth all round, finished. */
+  readonly overhang?: number | undefined;
+  /** Which share of a stopper may go in. */
+  readonly share?: SeatShare | undefined;
+  /** This piece as it is now, where it was measured on the way: its stage and the width that meets the other. */
+  readonly now?: { readonly at: Stage; readonly mm: number } | undefined;
+  /** The lid to be made, or the pot in the hand: its stage, its width there as measured, its clay where that is another. */
+  readonly other?: { readonly at?: Stage | undefined; readonly mm?: number | undefined; readonly bodyId?: string | undefined } | undefined;
+  /** Lid and pot are not fired together. */
+  readonly apart?: boolean | undefined;
+  readonly tool?: keyof typeof TOOL_SD | undefined;
+  readonly dried?: Drying | undefined;
+  /** Glaze on each touching face, finished. */
+  readonly glaze?: number | undefined;
+}
+
+export type FitClass = Fit | 'cover' | 'own';
+
+/** How lid and pot are dried and fired, with the sd of how oval they come out, mm. The middle one is computation.md's; the others ours. */
+export const DRYING = { on: 0.4, apart: 0.6, hurried: 1 } as const;
+
+export type Drying = keyof typeof DRYING;
+
+/** How far a cover stands out beyond the mouth, finished: its grip. */
+export const USUAL_OVERHANG = 6;
+
+/** A cover's insert is at least as loose as a roomy one. */
+const COVER_LEAST = FITS.roomy.min;
+
+const OWN_GAP: GapRange = { min: 0.5, max: 2 };
+
+/** The finished gap a fitting asks for. Pushed aside a cover moves by half the gap, and still reaches the far side of the mouth. */
+export function gapRangeOf({ fit = 'easy', gap, overhang = USUAL_OVERHANG }: Fitting): GapRange {
+  if (fit === 'own') return gap ?? OWN_GAP;
+  return fit === 'cover' ? { min: COVER_LEAST, max: Math.max(COVER_LEAST + 0.5, 2 * overhang) } : FITS[fit];
+}

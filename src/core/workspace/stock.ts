@@ -1,0 +1,52 @@
+import type { Stopper } from '@/core/fit';
+
+/** A lot of bought things pots are made to: as measured, mm. */
+export interface Stock {
+  readonly id: string;
+  readonly name: string;
+  /** A rigid lid or plate; a tapered stopper or cork; a gasket that takes mouths from one width to another. */
+  readonly kind: StockKind;
+  /** Each one measured: of a lid its width, of a stopper that of its top; of a gasket the least and the most mouth it takes. */
+  readonly widths: readonly number[];
+  /** Of a stopper: the width of its bottom, and how long it is between the two. */
+  readonly bottom?: number | undefined;
+  readonly length?: number | undefined;
+}
+
+export const STOCK_KINDS = { lid: 'rigid lid', stopper: 'tapered stopper', gasket: 'lid with a gasket' } as const;
+
+export type StockKind = keyof typeof STOCK_KINDS;
+
+/** Middle and spread of a lot; the spread once two are measured. mm */
+export interface Lot {
+  readonly mean: number;
+  readonly spreadSd: number | undefined;
+}
+
+/** Mean and sample standard deviation of what was measured of a lot. */
+export function lotOf({ widths }: Pick<Stock, 'widths'>): Lot {
+  const mean = widths.reduce((sum, each) => sum + each, 0) / widths.length;
+  if (widths.length < 2) return { mean, spreadSd: undefined };
+  const squares = widths.reduce((sum, each) => sum + (each - mean) ** 2, 0);
+  return { mean, spreadSd: Math.sqrt(squares / (widths.length - 1)) };
+}
+
+/** A lot of stoppers as one; undefined while its taper is not known. */
+export function stopperOf(stock: Stock): Stopper | undefined {
+  const { bottom, length } = stock;
+  const { mean, spreadSd } = lotOf(stock);
+  return bottom === undefined || length === undefined ? undefined : { bottom, top: mean, length, spreadSd };
+}
+
+const ONE_OR_MORE = 'Write what each measures with a space between, such as 71.0 71.3 70.8.';
+
+/** Why a lot is none, if so: the field and what would be right. */
+export function stockFault({ kind, widths, bottom, length }: Stock, write: (mm: number) => string): string | undefined {
+  if (widths.length === 0 || widths.some((mm) => !(mm > 0))) return ONE_OR_MORE;
+  if (kind === 'gasket' && (widths.length !== 2 || widths[0]! >= widths[1]!))
+    return 'Write the least and the most mouth it takes, such as 80 84.';
+  if (kind !== 'stopper') return undefined;
+  if (bottom !== undefined && bottom >= Math.min(...widths))
+    return `A stopper ${write(bottom)} wide at its bottom and ${write(Math.min(...widths))} at its top does not taper inwards. Swap them.`;
+  return length !== undefined && length <= 0 ? 'Write how long it is between the two widths.' : undefined;
+}
