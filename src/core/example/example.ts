@@ -2,7 +2,7 @@ import { BATTENS, cutters, formers, handPieces } from './hand';
 import { type DemoPiece, demoPlan } from './plan';
 import { METRIC } from '@/core/units';
 import type { Stage } from '@/core/clay';
-import { type BarRecord, type Batch, type Body, type Workspace, shopRows } from '@/core/workspace';
+import { type BarRecord, type Batch, type Body, type Stock, type Workspace, shopRows } from '@/core/workspace';
 
 const bodies: Body[] = [
   {
@@ -134,12 +134,13 @@ const pieces: DemoPiece[] = [
   {
     id: 'plan-honey-jar',
     name: 'Honey jar, wide',
-    note: 'For the guesthouse breakfast. Takes a bought beech stopper, 71 mm.',
+    note: 'For the guesthouse breakfast. Takes a bought beech stopper, 86 to 79 mm.',
     sizes: [120, 92, 84, 4.6, 6.4],
     body: 'body-heron-buff',
     batch: 'batch-heron-august',
     way: 'own',
     making: { trimFloor: 4.5, trimWall: 1.8, rimCut: 2.5, wireLoss: 1, slurryPercent: 3.5 },
+    more: { fit: { with: 'stock', stockId: 'stock-beech-stoppers' } },
   },
   {
     id: 'plan-oil-bottle',
@@ -284,6 +285,20 @@ const pieces: DemoPiece[] = [
   },
 ];
 
+/** What came from the joiner and the dairy shop, measured as it came. */
+const STOCK: readonly Stock[] = [
+  {
+    id: 'stock-beech-stoppers',
+    name: 'Beech stoppers, lot of May',
+    kind: 'stopper',
+    widths: [86.2, 85.8, 86.4, 85.9, 86.1],
+    bottom: 79,
+    length: 26,
+  },
+  { id: 'stock-pine-lids', name: 'Pine lids, turned', kind: 'lid', widths: [97.8, 98.3, 98.1, 97.6, 98.2] },
+  { id: 'stock-gasket-lids', name: 'Glass lids with a gasket', kind: 'gasket', widths: [94, 98] },
+];
+
 /** The example workshop: two potters making ware for a beekeepers' guesthouse. All of it made up. */
 export const DEMO: Workspace = {
   bodies,
@@ -292,6 +307,6 @@ export const DEMO: Workspace = {
   plans: [...pieces, ...handPieces].map(demoPlan),
   formers,
   cutters,
-  shop: shopRows({ battens: BATTENS, rollerWidth: 400 }),
+  shop: shopRows({ battens: BATTENS, rollerWidth: 400, stock: STOCK }),
   settings: { units: METRIC, openPlanId: 'plan-honey-jar' },
 };

@@ -6,6 +6,7 @@ import { Box, Grid, chakra } from '@chakra-ui/react';
 import { Battens } from './battens';
 import { Cutters } from './cutters';
 import { Formers } from './formers';
+import { BoughtThings } from './stock';
 import { WheelTools } from './wheel-tools';
 
 /** What stands in the maker's workshop: formers, bats, chucks, dies, cutters, battens, own measures. */
@@ -28,6 +29,7 @@ export function KitScreen() {
           <WheelTools />
         </Box>
         <Box>
+          <BoughtThings />
           <Cutters />
           <Battens />
           <OwnMeasures />

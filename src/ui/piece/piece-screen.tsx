@@ -18,6 +18,9 @@ import { ExampleNote } from './example-note';
 import { RoomView } from './room-view';
 import { Sentence } from './sentence';
 
+// only what its room draws
+const DrawnFit = dynamic(() => import('./fit/drawn-fit').then((part) => part.DrawnFit));
+
 // only an empty workshop begins here
 const StartScreen = dynamic(() => import('@/ui/start').then((part) => part.StartScreen));
 
@@ -96,7 +99,12 @@ function PlanSheet({ plan }: { plan: Plan }) {
         </div>
       </div>
       <div className="sheet-drawing">
-        <PieceDrawing piece={piece} beside={beside} allowances={open.room.value === 'make'} />
+        <PieceDrawing
+          piece={piece}
+          beside={beside}
+          allowances={open.room.value === 'make'}
+          over={open.room.value === 'fit' ? (geometry) => <DrawnFit piece={piece} geometry={geometry} /> : undefined}
+        />
       </div>
       <div className="sheet-rooms">
         <RoomView piece={piece} open={open} aside={<BesideChoice piece={piece} beside={beside} setBeside={setBeside} />} />

@@ -22,6 +22,7 @@ const PANELS: Record<string, Panel> = {
   former: dynamic(() => import('./make/former-panel').then((part) => part.FormerPanel)),
   coil: dynamic(() => import('./make/coil-panel').then((part) => part.CoilPanel)),
   handle: dynamic(() => import('./make/handle-panel').then((part) => part.HandlePanel)),
+  odds: dynamic(() => import('./fit/fit-panel').then((part) => part.FitPanel)),
   lid: dynamic(() => import('./fit/lid-panel').then((part) => part.LidPanel)),
   test: dynamic(() => import('./made/test-panel').then((part) => part.TestPanel)),
   'came-out': dynamic(() => import('./made/came-out-panel').then((part) => part.CameOutPanel)),

@@ -96,7 +96,10 @@ export const ROOMS: readonly Room[] = [
   {
     value: 'fit',
     words: 'Fit',
-    sections: () => [{ value: 'lid', words: 'Lid from cutters', finds: 'lid cutter insert flange gallery stopper' }],
+    sections: () => [
+      { value: 'odds', words: 'Lid or stopper', finds: 'odds jam seat loose gap gallery flange cork gasket replacement cover fire it' },
+      { value: 'lid', words: 'Lid from cutters', finds: 'lid cutter insert disc' },
+    ],
   },
   {
     value: 'made',

@@ -23,7 +23,7 @@ interface AnswerFigure {
   readonly finishes: (wet: number) => number;
 }
 
-function figures({ worked }: PieceModel): AnswerFigure[] {
+function figures({ worked, part }: PieceModel): AnswerFigure[] {
   const { sized, clay, making } = worked;
   const k = remaining(clay.shrinkage, 'glazed', 'width');
   const kh = remaining(clay.shrinkage, 'glazed', 'height');
@@ -38,12 +38,14 @@ function figures({ worked }: PieceModel): AnswerFigure[] {
       wet: sized.thrown.gauge,
       finishes: (mm) => (mm - below - (making.rimGround ?? 0)) * kh,
     },
-    {
-      name: 'rimDiameter@wet',
-      words: family === 'disc' ? 'across, trimmed' : 'mouth, outside',
-      wet: sized.stages.wet.sizes.rimDiameter,
-      finishes: (mm) => mm * k,
-    },
+    part.fit && part.fit.with !== 'pot' && !part.fit.over && sized.stages.wet.sizes.mouthInside
+      ? { name: 'mouthInside@wet', words: 'mouth, inside', wet: sized.stages.wet.sizes.mouthInside, finishes: (mm) => mm * k }
+      : {
+          name: 'rimDiameter@wet',
+          words: family === 'disc' ? 'across, trimmed' : 'mouth, outside',
+          wet: sized.stages.wet.sizes.rimDiameter,
+          finishes: (mm) => mm * k,
+        },
     { name: 'thrownBase', words: 'base, outside', wet: sized.thrown.base, finishes: (mm) => (mm - beside) * k },
     ...(family === 'disc'
       ? []

@@ -1,3 +1,4 @@
 export { AssembledPiece } from './assembled-piece';
 export { BesideChoice } from './beside-choice';
 export { PieceDrawing } from './piece-drawing';
+export type { Geometry } from './geometry';

@@ -4,18 +4,27 @@ import { useSize } from '@/ui/drawing';
 import { useAnyRefused } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
 import { AllowanceColumn, AllowanceList, allowanceLeaders } from './allowances';
 import { AssembledPiece } from './assembled-piece';
 import { DragPoints } from './drag-points';
 import { DrawnClay } from './drawn-clay';
 import { FinishedSizes, FurtherSizeList, HalfNames, WetHeights, Widths } from './drawn-figures';
 import { furtherSizes } from './further-sizes';
-import { geometryOf } from './geometry';
+import { type Geometry, geometryOf } from './geometry';
 import { extentOf, ghostOf } from './ghosts';
 import type { PieceModel } from '../model/use-piece';
 
+interface Props {
+  readonly piece: PieceModel;
+  readonly beside: string;
+  readonly allowances: boolean;
+  /** What the open room draws over the clay. */
+  readonly over?: ((geometry: Geometry) => ReactNode) | undefined;
+}
+
 /** The piece cut through: as thrown, standing on the bat, left of the axis; finished right of it. Its dimensions are the fields. */
-export function PieceDrawing({ piece, beside, allowances }: { piece: PieceModel; beside: string; allowances: boolean }) {
+export function PieceDrawing({ piece, beside, allowances, over }: Props) {
   const { ref, size } = useSize<HTMLDivElement>();
   const { workspace } = useWorkspace();
   const thrown = piece.by === 'wheel' && allowances;
@@ -38,6 +47,7 @@ export function PieceDrawing({ piece, beside, allowances }: { piece: PieceModel;
         {geometry && (
           <>
             <DrawnClay piece={piece} geometry={geometry} leaders={leaders} greyed={greyed} ghost={ghost} />
+            {over?.(geometry)}
             <HalfNames piece={piece} geometry={geometry} />
             <WetHeights piece={piece} geometry={geometry} />
             <Widths piece={piece} geometry={geometry} />

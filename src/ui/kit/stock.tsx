@@ -1,0 +1,113 @@
+'use client';
+
+import { type Result, bad, good, readLength } from '@/core/units';
+import { STOCK_KINDS, type Stock, type StockKind, lotOf, stockFault } from '@/core/workspace';
+import { setShop, useBench } from '@/ui/bench';
+import { Act, DeleteAct, LabelledChoice, NameInput, OptionalInput, OptionalLength, optionsOf } from '@/ui/fields';
+import { newKey, useUnits } from '@/ui/state';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+
+const WIDTH_WORDS: Record<StockKind, string> = {
+  lid: 'Widths, each one measured',
+  stopper: 'Widths at the top, each one measured',
+  gasket: 'Takes mouths from and to',
+};
+
+const FRESH: Omit<Stock, 'id'> = { name: 'Lids', kind: 'lid', widths: [80] };
+
+type Edit = (change: Partial<Stock>, key?: string) => string | undefined;
+
+/** Bought lids and stoppers, as measured: pots are made to them. Five measured are enough to know how much a lot differs. */
+export function BoughtThings() {
+  const units = useUnits();
+  const items = useBench().shop.stock ?? [];
+  const set = (change: (now: readonly Stock[]) => readonly Stock[], label: string, key?: string) =>
+    setShop('stock', (now) => change(now ?? []), label, key);
+  const editing =
+    (item: Stock): Edit =>
+    (change, key) =>
+      stockFault({ ...item, ...change }, units.length) ??
+      set((now) => now.map((each) => (each.id === item.id ? { ...each, ...change } : each)), 'bought lids and stoppers', key);
+  return (
+    <Box as="section" aria-label="Bought lids and stoppers" marginBottom="6">
+      <chakra.h2 fontWeight="650">Bought lids and stoppers</chakra.h2>
+      <Box fontSize="sm" color="fg.muted">
+        Measure five of a lot and enter all five: how much they differ counts as doubt wherever a pot is made to them.
+      </Box>
+      {items.map((item) => (
+        <Lot
+          key={item.id}
+          item={item}
+          edit={editing(item)}
+          onDelete={() => set((now) => now.filter(({ id }) => id !== item.id), `“${item.name}” deleted`)}
+        />
+      ))}
+      <Act
+        marginTop="1"
+        onClick={() => set((now) => [...now, { ...FRESH, id: newKey(), name: `${FRESH.name} ${now.length + 1}` }], 'new lot')}
+      >
+        Add a lot
+      </Act>
+    </Box>
+  );
+}
+
+/** Lengths with spaces or semicolons between; each may have its unit behind it. */
+function readWidths(typed: string, options: Parameters<typeof readLength>[1]): Result<number[]> {
+  const widths: number[] = [];
+  const texts = typed.includes(';') ? typed.split(';') : typed.trim().split(/\s+(?=[\d.,]+(?!\/))/);
+  for (const text of texts) {
+    const read = readLength(text.trim(), options);
+    if (!read.ok) return bad('', `${read.problem.message} Put a semicolon between two widths.`);
+    widths.push(read.value);
+  }
+  return good(widths);
+}
+
+function Lot({ item, edit, onDelete }: { item: Stock; edit: Edit; onDelete: () => void }) {
+  const units = useUnits();
+  const { mean, spreadSd } = lotOf(item);
+  return (
+    <Box borderTopWidth="1px" borderColor="line" paddingBlock="2" data-lot={item.name}>
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-end">
+        <NameInput
+          label={`Name of the lot ${item.name}`}
+          size="16px"
+          width="220px"
+          shown={item.name}
+          take={(name, key) => (name.trim() === '' ? 'A lot needs a name, such as Beech stoppers, May.' : edit({ name }, key))}
+        />
+        <LabelledChoice
+          label={`What ${item.name} are`}
+          value={item.kind}
+          options={optionsOf(STOCK_KINDS)}
+          onChoose={(kind) => edit({ kind, ...(kind === 'gasket' && { widths: [mean, mean + 4] }) }, newKey())}
+        />
+        <Box flex="1" />
+        <DeleteAct label={`Delete ${item.name}`} onClick={onDelete} />
+      </HStack>
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginTop="1">
+        <Box width="280px">
+          <OptionalInput<number[]>
+            label={WIDTH_WORDS[item.kind]}
+            value={[...item.widths]}
+            read={(typed) => readWidths(typed, units.readLength)}
+            write={(widths) => widths.map((mm) => units.plain(mm)).join('; ')}
+            onValue={(widths, key) => edit({ widths: widths ?? [] }, key)}
+            hint={
+              item.kind === 'gasket'
+                ? undefined
+                : `${item.widths.length} measured: about ${units.length(mean)}${spreadSd === undefined ? '' : `, ± ${units.length(spreadSd)}`}`
+            }
+          />
+        </Box>
+        {item.kind === 'stopper' && (
+          <>
+            <OptionalLength label="Width at the bottom" value={item.bottom} onValue={(bottom, key) => edit({ bottom }, key)} />
+            <OptionalLength label="Long between the two" value={item.length} onValue={(length, key) => edit({ length }, key)} />
+          </>
+        )}
+      </HStack>
+    </Box>
+  );
+}

@@ -1,0 +1,60 @@
+import { type DoubtName, chanceWords } from '@/core/fit';
+import { handLength } from '@/core/units';
+import type { FitWork } from '@/core/workspace';
+import { STAGE_WORDS } from '@/core/sizing';
+import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
+import type { PieceModel } from '../model/use-piece';
+import { DOUBT_WORDS, HELP_WORDS } from './fit-words';
+
+interface Props {
+  readonly piece: PieceModel;
+  readonly work: FitWork;
+}
+
+/** Less than this makes no difference anybody could see, mm. */
+const SEEN = 0.02;
+const SHOWN_HELPS = 4;
+
+/** What the doubt is made of, each alone; and what would help most, worked out. */
+export function Doubts({ piece, work }: Props) {
+  const { units } = piece;
+  const doubts = (Object.entries(work.gap.doubt) as [DoubtName, number][]).filter(([, sd]) => sd > SEEN).sort((a, b) => b[1] - a[1]);
+  const most = Math.max(...doubts.map(([, sd]) => sd), SEEN);
+  return (
+    <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="6" marginTop="3">
+      <Box as="section" aria-label="What the doubt is made of">
+        <chakra.h3 fontSize="sm" color="fg.muted">
+          what the doubt is made of
+        </chakra.h3>
+        {doubts.map(([name, sd]) => (
+          <HStack key={name} gap="3" fontSize="15px" data-doubt={name}>
+            <Box width="190px" flexShrink="0">
+              {DOUBT_WORDS[name]}
+            </Box>
+            <Box flex="1" minWidth="0">
+              <Box height="12px" width={`${(sd / most) * 100}%`} background="line.strong" />
+            </Box>
+            <Box width="76px" textAlign="right" fontSize="sm" color="fg.muted" fontVariantNumeric="tabular-nums">
+              ± {units.length(sd)}
+            </Box>
+          </HStack>
+        ))}
+        {doubts.length === 0 && <Box fontSize="15px">Nothing worth telling: both are as they are.</Box>}
+      </Box>
+      <Box as="section" aria-label="What would help most">
+        <chakra.h3 fontSize="sm" color="fg.muted">
+          what would help most
+        </chakra.h3>
+        {work.helps.slice(0, SHOWN_HELPS).map(({ name, odds, diameter }) => (
+          <Box key={name} fontSize="15px" data-help={name}>
+            {name === 'aim' ? `made ${units.length(handLength(diameter, units.choice))} ${STAGE_WORDS[work.at]}` : HELP_WORDS[name]}{' '}
+            <chakra.b color="act" whiteSpace="nowrap">
+              → {chanceWords(odds.good)}
+            </chakra.b>
+          </Box>
+        ))}
+        {work.helps.length === 0 && <Box fontSize="15px">Nothing that is known here would make it surer.</Box>}
+      </Box>
+    </Grid>
+  );
+}

@@ -1,0 +1,147 @@
+'use client';
+
+import type { FitWork } from '@/core/workspace';
+import { At } from '@/ui/drawing';
+import { chakra } from '@chakra-ui/react';
+import type { Geometry } from '../drawing';
+import type { PieceModel } from '../model/use-piece';
+import { useFit } from './use-fit';
+
+type RZ = readonly [r: number, z: number];
+
+/** What meets the piece, finished, as a half-section; and where its measure stands. */
+interface Met {
+  readonly outline: readonly RZ[];
+  readonly words: string;
+  readonly at: RZ;
+}
+
+/** How far an insert hangs into a mouth, how thick a lid is and how far it stands out, where nothing says. Finished mm. */
+const INSERT = 10;
+const THICK = 6;
+const BEYOND = 3;
+
+function stopperMet({ stopper, gap }: FitWork, rim: number, length: (mm: number) => string): Met | undefined {
+  if (!stopper) return undefined;
+  const depth = Math.min(stopper.length, Math.max(0, (stopper.length * gap.mean) / (stopper.top - stopper.bottom)));
+  const bottom = rim - depth;
+  return {
+    outline: [
+      [0, bottom],
+      [stopper.bottom / 2, bottom],
+      [stopper.top / 2, bottom + stopper.length],
+      [0, bottom + stopper.length],
+    ],
+    words: `sits ${length(depth)} deep`,
+    at: [stopper.top / 2, bottom + stopper.length],
+  };
+}
+
+/** What meets the mouth or the rim, as it comes out on average. */
+function metBy(piece: PieceModel, work: FitWork): Met | undefined {
+  const { units, worked } = piece;
+  const { inside, side } = worked.sized.fired;
+  const { height } = worked.sized.stages.glazed.sizes;
+  const stopper = stopperMet(work, height, units.length);
+  if (stopper) return stopper;
+  const words = work.gap.mean >= 0 ? `gap ${units.length(work.gap.mean)}` : `too tight by ${units.length(-work.gap.mean)}`;
+  const half = work.gap.mean / 2;
+  const mouth = inside[0]!.r;
+  const rim = side.at(-1)!.r;
+  if (work.stock?.kind === 'gasket') return undefined;
+  if (work.fitting.with === 'pot') {
+    const inner = side.at(-1)!.r + half;
+    return {
+      outline: [
+        [inner, 0],
+        [inner + THICK, 0],
+        [inner + THICK, height + THICK],
+        [inner, height + THICK],
+      ],
+      words,
+      at: [inner + THICK, height],
+    };
+  }
+  if (work.fitting.over) {
+    const inner = rim + half;
+    return {
+      outline: [
+        [0, height],
+        [inner, height],
+        [inner, height - 2 * INSERT],
+        [inner + THICK, height - 2 * INSERT],
+        [inner + THICK, height + THICK],
+        [0, height + THICK],
+      ],
+      words,
+      at: [inner + THICK, height],
+    };
+  }
+  const lid = Math.max(0, mouth - half);
+  const { galleryDepth } = worked.sized.stages.glazed.sizes;
+  if (piece.form.manner.mouth === 'gallery' && galleryDepth) {
+    const ledge = height - galleryDepth;
+    return {
+      outline: [
+        [0, ledge],
+        [lid, ledge],
+        [lid, ledge + THICK],
+        [0, ledge + THICK],
+      ],
+      words,
+      at: [lid, ledge + THICK],
+    };
+  }
+  const wide = rim + BEYOND;
+  return {
+    outline: [
+      [0, height - INSERT],
+      [lid, height - INSERT],
+      [lid, height],
+      [wide, height],
+      [wide, height + THICK],
+      [0, height + THICK],
+    ],
+    words,
+    at: [wide, height + THICK],
+  };
+}
+
+/** What the piece is to fit with, drawn with the finished half where both meet. */
+export function DrawnFit({ piece, geometry }: { piece: PieceModel; geometry: Geometry }) {
+  const { found } = useFit(piece);
+  const met = found.ok ? metBy(piece, found.value) : undefined;
+  if (!met) return null;
+  const { sheet, placed } = geometry;
+  const path = met.outline.map(([r, z]) => placed.finished(r, z).join(' ')).join('L');
+  const [x, y] = placed.finished(...met.at);
+  const good = found.ok && found.value.gap.mean >= found.value.range.min && found.value.gap.mean <= found.value.range.max;
+  const ink = good ? 'act' : 'bad';
+  return (
+    <>
+      <chakra.svg
+        width={sheet.width}
+        height={sheet.height}
+        position="absolute"
+        inset="0"
+        pointerEvents="none"
+        aria-hidden
+        data-testid="met"
+      >
+        <path
+          d={`M${path}Z`}
+          fill={`var(--chakra-colors-${ink}-wash)`}
+          fillOpacity="0.7"
+          stroke={`var(--chakra-colors-${ink})`}
+          strokeWidth="1.6"
+          strokeLinejoin="round"
+        />
+      </chakra.svg>
+      <At x={x + 8} y={y} anchor="start">
+        <chakra.span className="drawn-on-ground" color={ink} fontWeight="680" fontSize="15px" whiteSpace="nowrap">
+          {met.words}
+        </chakra.span>
+      </At>
+    </>
+  );
+}

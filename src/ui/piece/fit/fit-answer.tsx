@@ -1,0 +1,140 @@
+import { chanceWords } from '@/core/fit';
+import { STAGE_WORDS } from '@/core/sizing';
+import { handLength, writeLength } from '@/core/units';
+import type { FitWork } from '@/core/workspace';
+import { Act } from '@/ui/fields';
+import { Figure, StageMark, StageName } from '@/ui/stage';
+import { newKey } from '@/ui/state';
+import { Box, HStack } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { PieceModel } from '../model/use-piece';
+import { madeWords } from './fit-words';
+
+interface Props {
+  readonly piece: PieceModel;
+  readonly work: FitWork;
+}
+
+/** Nearer than this to the best it is as planned, mm. */
+const CLOSE = 0.1;
+
+/** The width to make now for the best odds, largest; and what is planned or measured beside it. */
+export function FitAnswer({ piece, work }: Props) {
+  const { units } = piece;
+  const { at, best, finishes, stopper, gap } = work;
+  const toMake = handLength(best.diameter, units.choice);
+  return (
+    <HStack gap="8" alignItems="flex-start" flexWrap="wrap" marginTop="2">
+      <Box>
+        <HStack gap="2">
+          <StageName stage={at} />
+          <Box fontSize="sm" color="fg.muted">
+            make {madeWords(work)}
+          </Box>
+        </HStack>
+        <Box color={at} data-fit="best">
+          <Figure written={writeLength(toMake, units.choice)} size="46px" />
+        </Box>
+        <HStack gap="1" color="glazed" fontSize="sm">
+          <StageMark stage="glazed" size={11} />
+          <span>finishes {units.length(finishes)}</span>
+        </HStack>
+      </Box>
+      {stopper && (
+        <Box>
+          <Box fontSize="sm" color="fg.muted">
+            {work.fitting.now ? 'the stopper sits' : 'as planned the stopper sits'}
+          </Box>
+          <Box color="act" data-fit="depth">
+            <Figure written={writeLength(Math.max(0, depthOf(work)), units.choice)} size="30px" /> deep
+          </Box>
+          <Box fontSize="sm" color="fg.muted">
+            of {units.length(stopper.length)}; wanted {units.length(depthAt(work, work.range.min))} to{' '}
+            {units.length(depthAt(work, work.range.max))}
+          </Box>
+        </Box>
+      )}
+      <Box maxWidth="40ch" fontSize="15px" paddingTop="1">
+        <Now piece={piece} work={work} />
+        {!stopper && work.stock?.kind !== 'gasket' && (
+          <Box fontSize="sm" color="fg.muted">
+            The finished gap is wanted {units.length(work.range.min)} to {units.length(work.range.max)} across; it comes to about{' '}
+            {gap.mean >= 0 ? units.length(gap.mean) : `${units.length(-gap.mean)} too little`}.
+          </Box>
+        )}
+      </Box>
+    </HStack>
+  );
+}
+
+const depthAt = ({ stopper }: FitWork, gap: number): number => (stopper ? (stopper.length * gap) / (stopper.top - stopper.bottom) : 0);
+const depthOf = (work: FitWork): number => depthAt(work, work.gap.mean);
+
+/** What is planned or was measured beside the best, and the way from one to the other. */
+function Now({ piece, work }: Props) {
+  const [refused, setRefused] = useState<string | undefined>();
+  const { units } = piece;
+  const { fitting, side, at, width, best, odds } = work;
+  const off = best.diameter - width;
+  const own = fitting.with !== 'lid';
+  if (!own && fitting.other?.mm === undefined)
+    return (
+      <>
+        With the {fitting.over ? 'rim' : 'mouth'} as it is {fitting.now ? 'now' : 'planned'}, this is the size with the best odds.
+      </>
+    );
+  if (fitting.now || !own) return <StillPossible work={work} length={units.length} />;
+  if (Math.abs(off) < CLOSE) return <>It is planned at its best.</>;
+  const size = fitting.over || fitting.with === 'pot' ? 'rimDiameter' : 'mouthInside';
+  const to = handLength(best.diameter, units.choice);
+  return (
+    <>
+      <Box>
+        Planned {units.length(width)} {STAGE_WORDS[at]}: {chanceWords(odds.good)} would be good.
+      </Box>
+      <Act
+        look="solid"
+        marginTop="1"
+        onClick={() => setRefused(piece.takeSize(size, at)(to, newKey()))}
+        aria-label={`Make the ${side === 'mouth' ? 'mouth' : 'lid'} ${units.length(to)} ${STAGE_WORDS[at]}`}
+      >
+        Make it {units.length(to)}
+      </Act>
+      {refused && (
+        <Box role="alert" color="bad" fontSize="sm">
+          {refused}
+        </Box>
+      )}
+    </>
+  );
+}
+
+/** What can still be done to a piece that was measured on its way, and when nothing can. */
+function StillPossible({ work, length }: { work: FitWork; length: (mm: number) => string }) {
+  const { side, at, width, best } = work;
+  const opens = side === 'mouth' ? best.diameter - width : width - best.diameter;
+  const what = side === 'mouth' ? 'mouth' : 'lid';
+  if (Math.abs(opens) < CLOSE) return <>Measured {length(width)}: leave it as it is.</>;
+  if (at === 'glazed')
+    return (
+      <>
+        Measured {length(width)}, fired: nothing of the clay can be changed now. Choose a {what === 'mouth' ? 'lid' : 'pot'} to it, or grind
+        a little off wet, with eyes and hands covered.
+      </>
+    );
+  if (opens < 0)
+    return (
+      <>
+        Measured {length(width)}: {length(-opens)} past the best. A {what}{' '}
+        {side === 'mouth' ? 'too wide cannot be closed' : 'too narrow does not grow'};
+        {side === 'mouth' ? ' choose a wider lid, or make one to it.' : ' keep it for a narrower mouth, or make another.'}
+      </>
+    );
+  const how = { wet: 'Open it', leather: 'Trim', dry: 'Scrape, damp so that no dust flies,', bisque: 'Sand wet', glazed: '' }[at];
+  return (
+    <>
+      Measured {length(width)}. {how} <b>{length(opens / 2)} all round</b>
+      {side === 'mouth' ? ' off the inside' : ' off the edge'}, {length(opens)} in width, then measure again.
+    </>
+  );
+}

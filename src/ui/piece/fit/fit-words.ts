@@ -1,0 +1,76 @@
+import { type DoubtName, type HelpName, chanceWords } from '@/core/fit';
+import type { Drying, FitClass, FitWork, Fitting } from '@/core/workspace';
+
+export const WITH_WORDS: Record<Fitting['with'], string> = {
+  lid: 'a lid of clay',
+  stock: 'something bought',
+  pot: 'a pot in the hand',
+};
+
+export const PLACE_WORDS = { in: 'into the mouth', over: 'over the rim' } as const;
+
+export const CLASS_WORDS: Record<FitClass, string> = {
+  snug: 'snug',
+  easy: 'easy',
+  roomy: 'roomy',
+  cover: 'a cover that may slide',
+  own: 'a gap of my own',
+};
+
+export const DRYING_WORDS: Record<Drying, string> = {
+  on: 'lid kept on the pot',
+  apart: 'lid and pot apart',
+  hurried: 'apart and in a hurry',
+};
+
+export const TOOL_WORDS = { gauge: 'with a gauge or calipers', eye: 'by eye' } as const;
+
+export const DOUBT_WORDS: Record<DoubtName, string> = {
+  clay: 'the clay of this firing',
+  pieces: 'each piece’s own',
+  share: 'how far it has shrunk by now',
+  hand: 'the hand',
+  warp: 'warp',
+  stock: 'what was bought',
+};
+
+type End = 'jams' | 'good' | 'loose';
+
+/** What becomes of many: too tight, good, too loose. */
+export type Ends = Readonly<Record<End, string>>;
+
+export const endsOf = ({ stopper, stock }: FitWork): Ends => {
+  if (stopper) return { jams: 'stop short', good: 'seat well', loose: 'drop in' };
+  return stock?.kind === 'gasket'
+    ? { jams: 'are too narrow', good: 'take the gasket', loose: 'are too wide' }
+    : { jams: 'jam', good: 'seat well', loose: 'are loose' };
+};
+
+const ONE: Readonly<Record<string, string>> = { stop: 'stops', seat: 'seats', drop: 'drops', are: 'is', take: 'takes', jam: 'jams' };
+
+/** The same of one: seats well. */
+export const ofOne = (end: string): string => end.replace(/^\w+/, (verb) => ONE[verb] ?? verb);
+
+/** How often it comes to that: 8 in 10 seat well, 1 in 12 stops short. */
+export function oddsSaid(chance: number, end: string): string {
+  const often = chanceWords(chance);
+  return `${often} ${often.startsWith('1 in') ? ofOne(end) : end}`;
+}
+
+/** What is made: which width of what, for the answer. */
+export function madeWords({ fitting, side, stopper }: FitWork): string {
+  if (fitting.with === 'pot') return 'this lid, where it meets the mouth';
+  if (fitting.with === 'lid') return side === 'lid' ? 'the lid, where it goes into the mouth' : 'the lid, inside, over the rim';
+  if (stopper || !fitting.over) return 'the mouth, inside';
+  return 'the rim, outside';
+}
+
+export const HELP_WORDS: Record<Exclude<HelpName, 'aim'>, string> = {
+  bars: 'three bars of this batch, fired before',
+  pieces: 'two test pieces, measured wet and fired',
+  together: 'lid and pot made and fired together',
+  leather: 'measure again at leather hard and trim',
+  gauge: 'a gauge or calipers instead of the eye',
+  measured: 'measure the other one with calipers',
+  warp: 'dried and fired with the lid on, unglazed where they touch',
+};
