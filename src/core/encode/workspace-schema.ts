@@ -1,7 +1,7 @@
 import { CONES, KINDS, STAGES } from '@/core/clay';
 import { FAMILIES, FAMILY_NAMES, MANNERS, MOST_KNOTS, SIZE_NAMES, isNeeded, sizeSpec } from '@/core/form';
 import { BASES, CORNERS, FEWEST_POINTS, FIRMNESS, HANDLE_KINDS, SEAMS } from '@/core/handbuild';
-import { FITS } from '@/core/fit';
+import { FITS, MOST_PAIRED } from '@/core/fit';
 import { ATTACHED_KINDS, LIMIT_NAMES, MAKING_MOST, MAKING_WAYS, type Making, TOOL_SD } from '@/core/sizing';
 import { DRYING, type Part, STOCK_KINDS, type ShopName, TABLES, type TableName } from '@/core/workspace';
 import Joi from 'joi';
@@ -190,6 +190,8 @@ const cutter = strict.object({
   createdAt: moment,
 });
 
+const measured = strict.array().items(positiveMm).max(MOST_PAIRED);
+
 const fitting = strict.object({
   with: word('stock', 'lid', 'pot').required(),
   stockId: id.optional(),
@@ -203,6 +205,8 @@ const fitting = strict.object({
   apart: strict.boolean(),
   tool: word(...Object.keys(TOOL_SD)),
   dried: word(...Object.keys(DRYING)),
+  narrow: strict.boolean(),
+  batch: strict.object({ mouths: measured.required(), lids: measured.required() }),
   glaze: percent(0, 5),
 });
 

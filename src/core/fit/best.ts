@@ -9,6 +9,9 @@ export interface Costs {
 
 export const EQUAL_COSTS: Costs = { jams: 1, loose: 1 };
 
+/** Where what is too tight can be worked on and what is too loose cannot: a miss on that side costs so much more. Ours. */
+export const NARROW_COSTS: Costs = { jams: 1, loose: 4 };
+
 export interface Best {
   readonly diameter: number;
   readonly odds: Odds;
@@ -56,4 +59,25 @@ export function bestWidth(pair: Pair, side: Side, range: GapRange, costs: Costs 
     return costs.jams * jams + costs.loose * loose;
   };
   return at(least(cost, middle - reach, middle + reach));
+}
+
+/** A gauge lets through what is this near to the best odds. Ours. */
+const GO_SHARE = 0.9;
+
+/** Between which two widths the odds are still nine tenths of the best: go and no-go of a gauge, mm at the stage it is at. */
+export function goWindow(pair: Pair, side: Side, range: GapRange, best: Best): readonly [number, number] {
+  const enough = best.odds.good * GO_SHARE;
+  const goodAt = (diameter: number) => oddsOf(gapOf({ ...pair, [side]: ofDiameter(pair[side], diameter) }), range).good;
+  const edge = (towards: 1 | -1): number => {
+    let reach = 0.25;
+    while (reach < best.diameter && goodAt(best.diameter + towards * reach) >= enough) reach *= 2;
+    let [within, out] = [0, reach];
+    while (out - within > 0.005) {
+      const middle = (within + out) / 2;
+      if (goodAt(best.diameter + towards * middle) >= enough) within = middle;
+      else out = middle;
+    }
+    return best.diameter + towards * within;
+  };
+  return [edge(-1), edge(1)];
 }

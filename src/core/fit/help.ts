@@ -1,6 +1,6 @@
 import type { Belief, ClayFigures } from '@/core/clay';
 import { TOOL_SD } from '@/core/sizing';
-import { type Best, bestWidth } from './best';
+import { type Best, type Costs, EQUAL_COSTS, bestWidth } from './best';
 import { type Odds, gapOf, oddsOf } from './gap';
 import { type ClayWidth, type GapRange, type Pair, type Side, type Width, isRigid } from './widths';
 
@@ -83,25 +83,18 @@ const WORTH = 0.01;
  * What would help most, best first: each thing a maker could do, worked out as the odds there would then be with the best width for it.
  * `aim` is that width with nothing else done. Nothing that gains less than one in a hundred over it is told.
  */
-export function helpsFor(pair: Pair, side: Side, range: GapRange): Help[] {
+export function helpsFor(pair: Pair, side: Side, range: GapRange, costs: Costs = EQUAL_COSTS): Help[] {
   const made = pair[side];
   if (isRigid(made)) return [];
   const now = oddsOf(gapOf(pair), range).good;
-  const aim = bestWidth(pair, side, range);
+  const aim = bestWidth(pair, side, range, costs);
   const helpOf = (name: HelpName, { odds, diameter }: Best): Help => ({ name, odds, diameter });
   const aims = aim.odds.good >= now + WORTH ? [helpOf('aim', aim)] : [];
   const changed = Object.entries(CHANGES(side)).flatMap(([name, change]): Help[] => {
     const then = change(pair, made);
     if (!then) return [];
-    const best = bestWidth(then, side, range);
+    const best = bestWidth(then, side, range, costs);
     return best.odds.good >= aim.odds.good + WORTH ? [helpOf(name as HelpName, best)] : [];
   });
   return [...aims, ...changed.sort((a, b) => b.odds.good - a.odds.good)];
 }
-
-/** How much has still to come off the face that was measured, mm at the stage it is at; below zero it is past what would be best. */
-export const toTrim = (pair: Pair, side: Side, range: GapRange): number => {
-  const best = bestWidth(pair, side, range).diameter;
-  const now = pair[side].diameter;
-  return side === 'lid' ? now - best : best - now;
-};

@@ -12,10 +12,10 @@ export {
   ofDiameter,
 } from './widths';
 export { type Doubt, type DoubtName, type Gap, type Odds, chanceGapUnder, gapOf, oddsOf } from './gap';
-export { type Best, type Costs, EQUAL_COSTS, bestWidth } from './best';
-export { type Help, type HelpName, MEASURED_SD, helpsFor, toTrim } from './help';
+export { type Best, type Costs, EQUAL_COSTS, NARROW_COSTS, bestWidth, goWindow } from './best';
+export { type Help, type HelpName, MEASURED_SD, helpsFor } from './help';
 export { SEAT_SHARE, type SeatShare, type Seating, type Stopper, bestMouth, seatOf, seatRange, stopperFault, stopperPair } from './seat';
 export { type Fired, type Normal, type Drawn, drawnGaps, firingOf } from './draws';
 export { MOST_PAIRED, type Paired, type Pairing, pairUp } from './pairing';
 export { normalFrom } from './chance';
-export { chanceWords } from './words';
+export { chanceWords, threeChances } from './words';

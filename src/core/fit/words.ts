@@ -1,3 +1,5 @@
+import type { Odds } from './gap';
+
 /** From here on it is said in hundredths; beyond both ends there is no figure that a hand could check. */
 const TENTHS = { from: 0.145, to: 0.945 };
 const NEARLY = 0.005;
@@ -12,4 +14,23 @@ export function chanceWords(chance: number): string {
   if (chance < NEARLY) return 'hardly any';
   if (chance >= TENTHS.to) return `${Math.round(chance * 100)} in 100`;
   return chance >= TENTHS.from ? `${Math.round(chance * 10)} in 10` : `1 in ${Math.round(1 / chance)}`;
+}
+
+const PARTS = ['jams', 'good', 'loose'] as const;
+
+/**
+ * Three chances that make up a whole, in words. Where each is a tenth or more they are told in tenths that add up to ten.
+ *
+ * @example threeChances({ jams: 0.169, good: 0.674, loose: 0.157 }).loose // '1 in 10'
+ */
+export function threeChances(odds: Odds): Readonly<Record<(typeof PARTS)[number], string>> {
+  const words = (said: (name: (typeof PARTS)[number]) => string) => ({ jams: said('jams'), good: said('good'), loose: said('loose') });
+  if (PARTS.some((name) => odds[name] < 0.095)) return words((name) => chanceWords(odds[name]));
+  const whole = PARTS.map((name) => Math.floor(odds[name] * 10));
+  // what is missing to ten goes where most was left over
+  const left = PARTS.map((name, i) => odds[name] * 10 - whole[i]!);
+  const order = [0, 1, 2].sort((a, b) => left[b]! - left[a]!);
+  const missing = 10 - whole.reduce((sum, each) => sum + each, 0);
+  const tenths = whole.map((each, i) => each + (order.indexOf(i) < missing ? 1 : 0));
+  return words((name) => `${tenths[PARTS.indexOf(name)]} in 10`);
 }

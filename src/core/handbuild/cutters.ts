@@ -52,6 +52,9 @@ const covers = ({ finished, finishedHollows }: CutAt): number => finishedHollows
 /** How truly a cutter cuts, sd in mm: the clay is lifted and laid down. Ours. */
 const CUT_SD = 0.3;
 
+/** A lid that stands out less than this beyond the rim does not surely cover it, finished mm. Ours. */
+export const LEAST_BEYOND = 0.5;
+
 /** How far a lid is liked to stand beyond the rim, finished mm. Ours. */
 const LIKED_BEYOND = 2;
 
@@ -92,12 +95,12 @@ export function lidPairs(
       .map((lid): LidPair => {
         const gap = mouth.inside - insert.finished;
         const beyond = (covers(lid) - mouth.outside) / 2;
-        return { lid, insert, gap, beyond, fits: gap >= least && gap <= most && beyond >= 0, odds: oddsFor(insert) };
+        return { lid, insert, gap, beyond, fits: gap >= least && gap <= most && beyond >= LEAST_BEYOND, odds: oddsFor(insert) };
       }),
   );
   const badness = ({ gap, beyond }: LidPair) => {
     const jams = gap < least ? 50 : 0;
-    const uncovered = beyond < 0 ? 50 - beyond * 5 : Math.abs(beyond - LIKED_BEYOND);
+    const uncovered = beyond < LEAST_BEYOND ? 50 - beyond * 5 : Math.abs(beyond - LIKED_BEYOND);
     return jams + Math.abs(gap - wanted) * 4 + uncovered;
   };
   return pairs.sort((a, b) => badness(a) - badness(b));

@@ -2,10 +2,12 @@ import { STAGES, type Stage } from '@/core/clay';
 import {
   type Best,
   type ClayWidth,
+  EQUAL_COSTS,
   type Gap,
   type GapRange,
   type Help,
   MEASURED_SD,
+  NARROW_COSTS,
   type Odds,
   type Pair,
   SEAT_SHARE,
@@ -14,6 +16,7 @@ import {
   type Width,
   bestWidth,
   gapOf,
+  goWindow,
   helpsFor,
   oddsOf,
   seatRange,
@@ -22,7 +25,7 @@ import {
 import { type Sized, TOOL_SD } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
 import { clayOf } from './clay';
-import { DRYING, type Fitting, gapRangeOf } from './fitting';
+import { DRYING, type Fitting, USUAL_OVERHANG, gapRangeOf } from './fitting';
 import type { Part, Workspace } from './records';
 import { shopOf } from './shop';
 import { type Stock, lotOf, stopperOf } from './stock';
@@ -40,11 +43,21 @@ export interface FitWork {
   readonly gap: Gap;
   readonly odds: Odds;
   readonly best: Best;
+  /** Go and no-go of a gauge at that stage. */
+  readonly go: readonly [number, number];
   /** What the best width finishes at, the shrinkage as believed. */
   readonly finishes: number;
   readonly stopper: Stopper | undefined;
   readonly stock: Stock | undefined;
   readonly helps: readonly Help[];
+  /** Of a lid to be made that lies on the rim: the disc over all, at the lid's stage. */
+  readonly disc: Disc | undefined;
+}
+
+/** The disc of a lid, mm: at the stage it is cut, and finished. */
+export interface Disc {
+  readonly width: number;
+  readonly finished: number;
 }
 
 type Needed = Pick<Workspace, 'bodies' | 'bars' | 'shop'>;
@@ -163,6 +176,17 @@ function withPot(asked: Asked, own: ClayWidth): Result<Met> {
 
 const MEETS = { stock: withStock, lid: withLid, pot: withPot } as const;
 
+/** How far a lid stands out beyond the rim where it is no cover, finished. Ours. */
+const BEYOND = 3;
+
+/** The disc above the insert: out beyond the rim, or of a cover so far beyond the mouth. A lid that drops into a gallery has none. */
+function discOf({ part, sized, fitting }: Asked, { lid }: Pair): Disc | undefined {
+  if (fitting.with !== 'lid' || fitting.over || part.manner.mouth === 'gallery' || 'rigid' in lid) return undefined;
+  const { rimDiameter, mouthInside = rimDiameter } = sized.stages.glazed.sizes;
+  const finished = fitting.fit === 'cover' ? mouthInside + 2 * (fitting.overhang ?? USUAL_OVERHANG) : rimDiameter + 2 * BEYOND;
+  return { width: finished / finishedOf(lid, 1), finished };
+}
+
 const finishedOf = (width: Width, diameter: number): number => {
   if ('rigid' in width) return diameter;
   const { shrinkage } = width.clay;
@@ -182,7 +206,8 @@ export function fitOf(workspace: Needed, part: Part, sized: Sized, fitting: Fitt
   if (!met.ok) return met;
   const { side, range, stopper, stock } = met.value;
   const free = fitting.with === 'lid' && fitting.other?.mm === undefined;
-  const best = bestWidth(met.value.pair, side, range);
+  const costs = fitting.narrow ? NARROW_COSTS : EQUAL_COSTS;
+  const best = bestWidth(met.value.pair, side, range, costs);
   const pair: Pair = free ? { ...met.value.pair, [side]: { ...met.value.pair[side], diameter: best.diameter } } : met.value.pair;
   const made = pair[side] as ClayWidth;
   const gap = gapOf(pair);
@@ -196,9 +221,11 @@ export function fitOf(workspace: Needed, part: Part, sized: Sized, fitting: Fitt
     gap,
     odds: oddsOf(gap, range),
     best,
+    go: goWindow(pair, side, range, best),
     finishes: finishedOf(made, best.diameter),
     stopper,
     stock,
-    helps: helpsFor(pair, side, range),
+    helps: helpsFor(pair, side, range, costs),
+    disc: discOf(asked, pair),
   });
 }

@@ -24,6 +24,10 @@ export interface Fitting {
   readonly apart?: boolean | undefined;
   readonly tool?: keyof typeof TOOL_SD | undefined;
   readonly dried?: Drying | undefined;
+  /** A finished batch to be paired: mouths and lids as measured. */
+  readonly batch?: { readonly mouths: readonly number[]; readonly lids: readonly number[] } | undefined;
+  /** Aimed on the tight side: a mouth can still be opened and a lid trimmed, but not the other way. */
+  readonly narrow?: boolean | undefined;
   /** Glaze on each touching face, finished. */
   readonly glaze?: number | undefined;
 }

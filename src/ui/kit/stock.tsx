@@ -1,15 +1,15 @@
 'use client';
 
-import { type Result, bad, good, readLength } from '@/core/units';
+import { type Result, bad, good, readLength, text, writeLength } from '@/core/units';
 import { STOCK_KINDS, type Stock, type StockKind, lotOf, stockFault } from '@/core/workspace';
 import { setShop, useBench } from '@/ui/bench';
-import { Act, DeleteAct, LabelledChoice, NameInput, OptionalInput, OptionalLength, optionsOf } from '@/ui/fields';
+import { Act, Choice, DeleteAct, NameInput, OptionalInput, OptionalLength, optionsOf } from '@/ui/fields';
 import { newKey, useUnits } from '@/ui/state';
-import { Box, HStack, chakra } from '@chakra-ui/react';
+import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 
 const WIDTH_WORDS: Record<StockKind, string> = {
-  lid: 'Widths, each one measured',
-  stopper: 'Widths at the top, each one measured',
+  lid: 'Widths, each measured',
+  stopper: 'Widths at the top, each measured',
   gasket: 'Takes mouths from and to',
 };
 
@@ -52,12 +52,11 @@ export function BoughtThings() {
   );
 }
 
-/** Lengths with spaces or semicolons between; each may have its unit behind it. */
+/** Lengths with semicolons between; each may have its unit behind it. */
 function readWidths(typed: string, options: Parameters<typeof readLength>[1]): Result<number[]> {
   const widths: number[] = [];
-  const texts = typed.includes(';') ? typed.split(';') : typed.trim().split(/\s+(?=[\d.,]+(?!\/))/);
-  for (const text of texts) {
-    const read = readLength(text.trim(), options);
+  for (const each of typed.split(/[;\n]/)) {
+    const read = readLength(each.trim(), options);
     if (!read.ok) return bad('', `${read.problem.message} Put a semicolon between two widths.`);
     widths.push(read.value);
   }
@@ -67,47 +66,45 @@ function readWidths(typed: string, options: Parameters<typeof readLength>[1]): R
 function Lot({ item, edit, onDelete }: { item: Stock; edit: Edit; onDelete: () => void }) {
   const units = useUnits();
   const { mean, spreadSd } = lotOf(item);
+  const width = (mm: number) => text(writeLength(mm, units.choice), false);
   return (
     <Box borderTopWidth="1px" borderColor="line" paddingBlock="2" data-lot={item.name}>
-      <HStack gap="4" flexWrap="wrap" alignItems="flex-end">
+      <Grid templateColumns="minmax(0, 1fr) auto auto" gap="2" alignItems="center">
         <NameInput
           label={`Name of the lot ${item.name}`}
           size="16px"
-          width="220px"
+          width="100%"
           shown={item.name}
           take={(name, key) => (name.trim() === '' ? 'A lot needs a name, such as Beech stoppers, May.' : edit({ name }, key))}
         />
-        <LabelledChoice
+        <Choice
           label={`What ${item.name} are`}
           value={item.kind}
           options={optionsOf(STOCK_KINDS)}
           onChoose={(kind) => edit({ kind, ...(kind === 'gasket' && { widths: [mean, mean + 4] }) }, newKey())}
         />
-        <Box flex="1" />
         <DeleteAct label={`Delete ${item.name}`} onClick={onDelete} />
-      </HStack>
-      <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginTop="1">
-        <Box width="280px">
-          <OptionalInput<number[]>
-            label={WIDTH_WORDS[item.kind]}
-            value={[...item.widths]}
-            read={(typed) => readWidths(typed, units.readLength)}
-            write={(widths) => widths.map((mm) => units.plain(mm)).join('; ')}
-            onValue={(widths, key) => edit({ widths: widths ?? [] }, key)}
-            hint={
-              item.kind === 'gasket'
-                ? undefined
-                : `${item.widths.length} measured: about ${units.length(mean)}${spreadSd === undefined ? '' : `, ± ${units.length(spreadSd)}`}`
-            }
-          />
-        </Box>
-        {item.kind === 'stopper' && (
-          <>
-            <OptionalLength label="Width at the bottom" value={item.bottom} onValue={(bottom, key) => edit({ bottom }, key)} />
-            <OptionalLength label="Long between the two" value={item.length} onValue={(length, key) => edit({ length }, key)} />
-          </>
-        )}
-      </HStack>
+      </Grid>
+      <Box marginTop="1">
+        <OptionalInput<number[]>
+          label={`${WIDTH_WORDS[item.kind]}, ${units.readLength.unit}`}
+          value={[...item.widths]}
+          read={(typed) => readWidths(typed, units.readLength)}
+          write={(widths) => widths.map(width).join('; ')}
+          onValue={(widths, key) => edit({ widths: widths ?? [] }, key)}
+          hint={
+            item.kind === 'gasket'
+              ? undefined
+              : `${item.widths.length} measured: about ${units.length(mean)}${spreadSd === undefined ? '' : `, ± ${units.length(spreadSd)}`}`
+          }
+        />
+      </Box>
+      {item.kind === 'stopper' && (
+        <HStack gap="4" marginTop="1">
+          <OptionalLength label="At the bottom" value={item.bottom} onValue={(bottom, key) => edit({ bottom }, key)} />
+          <OptionalLength label="Long" value={item.length} onValue={(length, key) => edit({ length }, key)} />
+        </HStack>
+      )}
     </Box>
   );
 }

@@ -1,10 +1,10 @@
-import { type DoubtName, chanceWords } from '@/core/fit';
+import type { DoubtName } from '@/core/fit';
 import { handLength } from '@/core/units';
 import type { FitWork } from '@/core/workspace';
 import { STAGE_WORDS } from '@/core/sizing';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import type { PieceModel } from '../model/use-piece';
-import { DOUBT_WORDS, HELP_WORDS } from './fit-words';
+import { DOUBT_WORDS, HELP_WORDS, besideSaid } from './fit-words';
 
 interface Props {
   readonly piece: PieceModel;
@@ -43,13 +43,13 @@ export function Doubts({ piece, work }: Props) {
       </Box>
       <Box as="section" aria-label="What would help most">
         <chakra.h3 fontSize="sm" color="fg.muted">
-          what would help most
+          what would help most; now {Math.round(work.odds.good * 100)} in 100
         </chakra.h3>
         {work.helps.slice(0, SHOWN_HELPS).map(({ name, odds, diameter }) => (
           <Box key={name} fontSize="15px" data-help={name}>
             {name === 'aim' ? `made ${units.length(handLength(diameter, units.choice))} ${STAGE_WORDS[work.at]}` : HELP_WORDS[name]}{' '}
             <chakra.b color="act" whiteSpace="nowrap">
-              → {chanceWords(odds.good)}
+              → {besideSaid(odds.good, work.odds.good)}
             </chakra.b>
           </Box>
         ))}

@@ -9,11 +9,10 @@ import { useFit } from './use-fit';
 
 type RZ = readonly [r: number, z: number];
 
-/** What meets the piece, finished, as a half-section; and where its measure stands. */
+/** What meets the piece, finished, as a half-section; and what is measured of it. */
 interface Met {
   readonly outline: readonly RZ[];
   readonly words: string;
-  readonly at: RZ;
 }
 
 /** How far an insert hangs into a mouth, how thick a lid is and how far it stands out, where nothing says. Finished mm. */
@@ -33,7 +32,6 @@ function stopperMet({ stopper, gap }: FitWork, rim: number, length: (mm: number)
       [0, bottom + stopper.length],
     ],
     words: `sits ${length(depth)} deep`,
-    at: [stopper.top / 2, bottom + stopper.length],
   };
 }
 
@@ -59,7 +57,6 @@ function metBy(piece: PieceModel, work: FitWork): Met | undefined {
         [inner, height + THICK],
       ],
       words,
-      at: [inner + THICK, height],
     };
   }
   if (work.fitting.over) {
@@ -74,7 +71,6 @@ function metBy(piece: PieceModel, work: FitWork): Met | undefined {
         [0, height + THICK],
       ],
       words,
-      at: [inner + THICK, height],
     };
   }
   const lid = Math.max(0, mouth - half);
@@ -89,7 +85,6 @@ function metBy(piece: PieceModel, work: FitWork): Met | undefined {
         [0, ledge + THICK],
       ],
       words,
-      at: [lid, ledge + THICK],
     };
   }
   const wide = rim + BEYOND;
@@ -103,7 +98,6 @@ function metBy(piece: PieceModel, work: FitWork): Met | undefined {
       [0, height + THICK],
     ],
     words,
-    at: [wide, height + THICK],
   };
 }
 
@@ -112,9 +106,8 @@ export function DrawnFit({ piece, geometry }: { piece: PieceModel; geometry: Geo
   const { found } = useFit(piece);
   const met = found.ok ? metBy(piece, found.value) : undefined;
   if (!met) return null;
-  const { sheet, placed } = geometry;
+  const { sheet, placed, x, y } = geometry;
   const path = met.outline.map(([r, z]) => placed.finished(r, z).join(' ')).join('L');
-  const [x, y] = placed.finished(...met.at);
   const good = found.ok && found.value.gap.mean >= found.value.range.min && found.value.gap.mean <= found.value.range.max;
   const ink = good ? 'act' : 'bad';
   return (
@@ -137,7 +130,7 @@ export function DrawnFit({ piece, geometry }: { piece: PieceModel; geometry: Geo
           strokeLinejoin="round"
         />
       </chakra.svg>
-      <At x={x + 8} y={y} anchor="start">
+      <At x={x.axis + 8} y={y.finished - 66} anchor="start">
         <chakra.span className="drawn-on-ground" color={ink} fontWeight="680" fontSize="15px" whiteSpace="nowrap">
           {met.words}
         </chakra.span>

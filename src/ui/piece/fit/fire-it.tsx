@@ -1,6 +1,6 @@
 'use client';
 
-import { type Drawn, type Fired, type GapRange, type Stopper, chanceGapUnder } from '@/core/fit';
+import { type Drawn, type Fired, type GapRange, type Stopper, chanceGapUnder, chanceWords } from '@/core/fit';
 import type { FitWork } from '@/core/workspace';
 import { Act } from '@/ui/fields';
 import { useUnits } from '@/ui/state';
@@ -223,7 +223,7 @@ function Gaps({ work, ends }: { work: FitWork; ends: Ends }) {
       <Box data-drawn={drawn?.count}>
         Finished gap across, {length(range.min)} to {length(range.max)} wanted: about {length(gap.mean)}, two of three within{' '}
         {length(gap.sd)} of it.{' '}
-        {drawn ? `Drawn ${drawn.count.toLocaleString('en')} times, ${oddsSaid(drawn.odds.good, ends.good)}.` : 'Drawing …'}
+        {drawn ? `Drawn ${drawn.count.toLocaleString('en')} times, ${oddsSaid(chanceWords(drawn.odds.good), ends.good)}.` : 'Drawing …'}
       </Box>
     </Box>
   );

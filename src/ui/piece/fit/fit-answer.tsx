@@ -21,10 +21,10 @@ const CLOSE = 0.1;
 /** The width to make now for the best odds, largest; and what is planned or measured beside it. */
 export function FitAnswer({ piece, work }: Props) {
   const { units } = piece;
-  const { at, best, finishes, stopper, gap } = work;
+  const { at, best, finishes, stopper, gap, disc, go } = work;
   const toMake = handLength(best.diameter, units.choice);
   return (
-    <HStack gap="8" alignItems="flex-start" flexWrap="wrap" marginTop="2">
+    <HStack columnGap="6" rowGap="2" alignItems="flex-start" flexWrap="wrap" marginTop="2">
       <Box>
         <HStack gap="2">
           <StageName stage={at} />
@@ -39,6 +39,9 @@ export function FitAnswer({ piece, work }: Props) {
           <StageMark stage="glazed" size={11} />
           <span>finishes {units.length(finishes)}</span>
         </HStack>
+        <Box fontSize="sm" color="fg.muted">
+          go {units.length(go[0])} to {units.length(go[1])}
+        </Box>
       </Box>
       {stopper && (
         <Box>
@@ -54,7 +57,21 @@ export function FitAnswer({ piece, work }: Props) {
           </Box>
         </Box>
       )}
-      <Box maxWidth="40ch" fontSize="15px" paddingTop="1">
+      {disc && (
+        <Box>
+          <Box fontSize="sm" color="fg.muted">
+            the disc over all
+          </Box>
+          <Box color={at} data-fit="disc">
+            <Figure written={writeLength(handLength(disc.width, units.choice), units.choice)} size="30px" />
+          </Box>
+          <HStack gap="1" color="glazed" fontSize="sm">
+            <StageMark stage="glazed" size={11} />
+            <span>finishes {units.length(disc.finished)}</span>
+          </HStack>
+        </Box>
+      )}
+      <Box flex="1 1 230px" maxWidth="44ch" fontSize="15px" lineHeight="1.35">
         <Now piece={piece} work={work} />
         {!stopper && work.stock?.kind !== 'gasket' && (
           <Box fontSize="sm" color="fg.muted">

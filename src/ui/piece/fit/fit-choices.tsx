@@ -10,7 +10,7 @@ import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import type { PieceModel } from '../model/use-piece';
-import { CLASS_WORDS, DRYING_WORDS, PLACE_WORDS, TOOL_WORDS, WITH_WORDS } from './fit-words';
+import { AIM_WORDS, CLASS_WORDS, DRYING_WORDS, PLACE_WORDS, TOOL_WORDS, WITH_WORDS } from './fit-words';
 import { usualFitting } from './usual';
 
 interface Props {
@@ -134,7 +134,7 @@ function FitSentence({ fitting, change, lots, lot }: SentenceProps) {
 /** With what it is made to size, how it is dried and fired, and whether glaze touches: told in a line, chosen behind it. */
 function ByWhom({ fitting, change }: { fitting: Fitting; change: Change }) {
   const { length } = useUnits();
-  const { tool = 'gauge', dried = 'apart', glaze } = fitting;
+  const { tool = 'gauge', dried = 'apart', glaze, narrow } = fitting;
   const oval = Object.fromEntries(
     (Object.keys(DRYING) as Drying[]).map((way) => [way, `${DRYING_WORDS[way]}, oval by about ${length(DRYING[way])}`]),
   ) as Record<Drying, string>;
@@ -156,6 +156,12 @@ function ByWhom({ fitting, change }: { fitting: Fitting; change: Change }) {
           value={dried}
           options={optionsOf(oval)}
           onChoose={(value) => change({ dried: value }, `dried and fired ${DRYING_WORDS[value]}`)}
+        />
+        <LabelledChoice
+          label="Aim"
+          value={narrow ? 'narrow' : 'best'}
+          options={optionsOf(AIM_WORDS)}
+          onChoose={(aim) => change({ narrow: aim === 'narrow' || undefined }, `aimed ${AIM_WORDS[aim]}`)}
         />
         <OptionalLength
           label="Glaze on each touching face"

@@ -7,6 +7,8 @@ export const WITH_WORDS: Record<Fitting['with'], string> = {
   pot: 'a pot in the hand',
 };
 
+export const AIM_WORDS = { best: 'at the highest odds', narrow: 'on the tight side, to be opened up' } as const;
+
 export const PLACE_WORDS = { in: 'into the mouth', over: 'over the rim' } as const;
 
 export const CLASS_WORDS: Record<FitClass, string> = {
@@ -52,15 +54,16 @@ const ONE: Readonly<Record<string, string>> = { stop: 'stops', seat: 'seats', dr
 export const ofOne = (end: string): string => end.replace(/^\w+/, (verb) => ONE[verb] ?? verb);
 
 /** How often it comes to that: 8 in 10 seat well, 1 in 12 stops short. */
-export function oddsSaid(chance: number, end: string): string {
-  const often = chanceWords(chance);
-  return `${often} ${often.startsWith('1 in') ? ofOne(end) : end}`;
-}
+export const oddsSaid = (often: string, end: string): string => `${often} ${often.startsWith('1 in') ? ofOne(end) : end}`;
+
+/** A chance beside another: in hundredths where both would read the same. */
+export const besideSaid = (chance: number, other: number): string =>
+  chanceWords(chance) === chanceWords(other) ? `${Math.round(chance * 100)} in 100` : chanceWords(chance);
 
 /** What is made: which width of what, for the answer. */
 export function madeWords({ fitting, side, stopper }: FitWork): string {
-  if (fitting.with === 'pot') return 'this lid, where it meets the mouth';
-  if (fitting.with === 'lid') return side === 'lid' ? 'the lid, where it goes into the mouth' : 'the lid, inside, over the rim';
+  if (fitting.with === 'pot') return 'this lid, where it meets';
+  if (fitting.with === 'lid') return side === 'lid' ? 'the lid, in the mouth' : 'the lid, inside';
   if (stopper || !fitting.over) return 'the mouth, inside';
   return 'the rim, outside';
 }

@@ -1,7 +1,7 @@
 'use client';
 
-import { FITS, type Fit } from '@/core/fit';
-import { type CutAt, cuttersFor, lidPairs } from '@/core/handbuild';
+import { FITS, type Fit, chanceWords } from '@/core/fit';
+import { type CutAt, LEAST_BEYOND, cuttersFor, lidPairs } from '@/core/handbuild';
 import type { CutterRecord } from '@/core/workspace';
 import { LabelledChoice, optionsOf } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
@@ -89,6 +89,9 @@ function LidPairs({ piece }: { piece: PieceModel }) {
                 <chakra.th {...HEAD} scope="col">
                   beyond the rim
                 </chakra.th>
+                <chakra.th {...HEAD} scope="col">
+                  seats well
+                </chakra.th>
                 <chakra.th {...HEAD} scope="col" textAlign="left">
                   fits
                 </chakra.th>
@@ -108,8 +111,11 @@ function LidPairs({ piece }: { piece: PieceModel }) {
                   </chakra.td>
                   <chakra.td {...CELL}>{pair.gap < 0 ? `too wide by ${units.length(-pair.gap)}` : units.length(pair.gap)}</chakra.td>
                   <chakra.td {...CELL}>{pair.beyond < 0 ? `short by ${units.length(-pair.beyond)}` : units.length(pair.beyond)}</chakra.td>
+                  <chakra.td {...CELL} color={pair.fits ? 'act' : 'fg.muted'}>
+                    {chanceWords(pair.odds.good)}
+                  </chakra.td>
                   <chakra.td {...CELL} textAlign="left" color={pair.fits ? 'act' : 'fg.muted'} fontSize="sm">
-                    {pair.fits ? 'fits' : pair.gap < FITS[fit].min ? 'jams' : pair.beyond < 0 ? 'does not cover' : 'loose'}
+                    {pair.fits ? 'fits' : pair.gap < FITS[fit].min ? 'jams' : pair.beyond < LEAST_BEYOND ? 'does not cover' : 'loose'}
                   </chakra.td>
                 </chakra.tr>
               ))}

@@ -1,3 +1,4 @@
+import { threeChances } from '@/core/fit';
 import type { FitWork } from '@/core/workspace';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { endsOf, oddsSaid } from './fit-words';
@@ -14,7 +15,8 @@ const capital = (words: string): string => words.charAt(0).toUpperCase() + words
 export function OddsBar({ work }: { work: FitWork }) {
   const { odds } = work;
   const ends = endsOf(work);
-  const said = (name: keyof typeof odds) => oddsSaid(odds[name], ends[name]);
+  const words = threeChances(odds);
+  const said = (name: keyof typeof odds) => oddsSaid(words[name], ends[name]);
   return (
     <Box as="section" aria-label="Odds" marginTop="2" data-odds={odds.good.toFixed(3)}>
       <HStack gap="0" height="34px" aria-hidden>

@@ -1,0 +1,137 @@
+'use client';
+
+import { MOST_PAIRED, pairUp } from '@/core/fit';
+import { type Result, bad, good, readLength } from '@/core/units';
+import { gapRangeOf, shopOf } from '@/core/workspace';
+import { Sideways } from '@/ui/blocks';
+import { OptionalInput, WordChoice, optionsOf } from '@/ui/fields';
+import { StageName } from '@/ui/stage';
+import { useUnits, useWorkspace } from '@/ui/state';
+import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
+import type { PieceModel } from '../model/use-piece';
+import { CLASS_WORDS } from './fit-words';
+import { usualFitting } from './usual';
+
+const NOBODY: readonly number[] = [];
+
+/** Widths as they are read off one after the other: with spaces, semicolons or lines between. */
+function readWidths(typed: string, options: Parameters<typeof readLength>[1]): Result<number[]> {
+  const texts = typed.split(/[;\n]/).flatMap((text) => (/[a-z/]/i.test(text) ? [text] : text.trim().split(/\s+/)));
+  const widths: number[] = [];
+  for (const text of texts.filter((each) => each.trim() !== '')) {
+    const read = readLength(text.trim(), options);
+    if (!read.ok) return bad('', `${read.problem.message} Put a semicolon between two widths.`);
+    widths.push(read.value);
+  }
+  return widths.length > MOST_PAIRED ? bad('', `${widths.length} are too many at once: pair at most ${MOST_PAIRED}.`) : good(widths);
+}
+
+interface WidthsProps {
+  readonly label: string;
+  readonly value: readonly number[];
+  readonly onValue: (widths: number[], key: string) => string | undefined;
+}
+
+function Widths({ label, value, onValue }: WidthsProps) {
+  const units = useUnits();
+  return (
+    <OptionalInput<number[]>
+      label={label}
+      value={value.length > 0 ? [...value] : undefined}
+      read={(typed) => readWidths(typed, units.readLength)}
+      write={(widths) => widths.map((mm) => units.plain(mm)).join('; ')}
+      onValue={(widths, key) => onValue(widths ?? [], key)}
+      hint={value.length > 0 ? `${value.length} of them` : 'one after the other, a semicolon between'}
+    />
+  );
+}
+
+/** A finished batch: which lid goes on which pot, so that as many fit as can be. */
+export function PairPanel({ piece }: { piece: PieceModel }) {
+  const { workspace } = useWorkspace();
+  const { part } = piece;
+  const fitting = part.fit ?? usualFitting(piece);
+  const lot = fitting.with === 'stock' ? shopOf(workspace).stock?.find(({ id }) => id === fitting.stockId) : undefined;
+  const mouths = fitting.batch?.mouths ?? NOBODY;
+  const lids = fitting.batch?.lids ?? (lot?.kind === 'lid' ? lot.widths : NOBODY);
+  const change = (next: Partial<NonNullable<typeof fitting.batch>>, key: string) =>
+    piece.takePart(
+      ({ fit = usualFitting(piece) }) => ({ fit: { ...fit, batch: { mouths, lids, ...fit.batch, ...next } } }),
+      'finished mouths and lids',
+      key,
+    );
+  return (
+    <Box>
+      <p className="sentence" style={{ marginBottom: '8px' }}>
+        pots and lids that are fired, paired{' '}
+        <WordChoice
+          label="How tight"
+          value={fitting.fit ?? 'easy'}
+          options={optionsOf(CLASS_WORDS)}
+          onChoose={(fit) => piece.takePart(({ fit: now = usualFitting(piece) }) => ({ fit: { ...now, fit } }), `fit: ${CLASS_WORDS[fit]}`)}
+        />
+      </p>
+      <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="4" maxWidth="760px">
+        <Widths label="Mouths, finished, as measured" value={mouths} onValue={(widths, key) => change({ mouths: widths }, key)} />
+        <Widths label="Lids, finished, where they meet the mouth" value={lids} onValue={(widths, key) => change({ lids: widths }, key)} />
+      </Grid>
+      {mouths.length > 0 && lids.length > 0 && <Pairs mouths={mouths} lids={lids} gap={gapRangeOf(fitting)} />}
+    </Box>
+  );
+}
+
+const CELL = { textAlign: 'right', paddingInlineEnd: '6', paddingBlock: '1', fontVariantNumeric: 'tabular-nums' } as const;
+
+function Pairs({ mouths, lids, gap }: { mouths: readonly number[]; lids: readonly number[]; gap: { min: number; max: number } }) {
+  const { length } = useUnits();
+  const { pairs, left } = pairUp(mouths, lids, gap);
+  const listed = (indices: readonly number[], widths: readonly number[]) =>
+    indices.map((i) => `${i + 1}. (${length(widths[i]!)})`).join(', ');
+  return (
+    <Box marginTop="3" data-pairs={pairs.length}>
+      <Box role="status" fontWeight="650">
+        {pairs.length} of {Math.min(mouths.length, lids.length)} can be paired with a gap of {length(gap.min)} to {length(gap.max)}.
+      </Box>
+      {pairs.length > 0 && (
+        <Sideways label="Pairs, sideways">
+          <chakra.table aria-label="Which lid goes on which pot" fontSize="15px" marginTop="1">
+            <thead>
+              <tr>
+                {['pot', 'its mouth', 'lid', 'its width', 'gap'].map((head) => (
+                  <chakra.th key={head} {...CELL} scope="col" fontWeight="400" fontSize="sm" color="fg.muted">
+                    {head}
+                  </chakra.th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {pairs.map(({ mouth, lid, gap: between }) => (
+                <chakra.tr key={mouth} borderTopWidth="1px" borderColor="line">
+                  <chakra.td {...CELL} fontWeight="650">
+                    {mouth + 1}.
+                  </chakra.td>
+                  <chakra.td {...CELL} color="glazed">
+                    {length(mouths[mouth]!)}
+                  </chakra.td>
+                  <chakra.td {...CELL} fontWeight="650">
+                    {lid + 1}.
+                  </chakra.td>
+                  <chakra.td {...CELL} color="glazed">
+                    {length(lids[lid]!)}
+                  </chakra.td>
+                  <chakra.td {...CELL}>{length(between)}</chakra.td>
+                </chakra.tr>
+              ))}
+            </tbody>
+          </chakra.table>
+        </Sideways>
+      )}
+      <HStack gap="2" marginTop="1" fontSize="sm">
+        <StageName stage="glazed" />
+        <chakra.span color="fg.muted">numbered in the order they were entered</chakra.span>
+      </HStack>
+      {left.mouths.length > 0 && <Box marginTop="1">Pots left over: {listed(left.mouths, mouths)}</Box>}
+      {left.lids.length > 0 && <Box marginTop="1">Lids left over: {listed(left.lids, lids)}</Box>}
+    </Box>
+  );
+}
