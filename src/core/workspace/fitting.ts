@@ -32,6 +32,10 @@ export interface Fitting {
   readonly glaze?: number | undefined;
 }
 
+/** Whether the width that has to be right is the mouth's inside. */
+export const meetsInside = (fitting: Fitting | undefined): boolean =>
+  fitting !== undefined && fitting.with !== 'pot' && fitting.over !== true;
+
 export type FitClass = Fit | 'cover' | 'own';
 
 /** How lid and pot are dried and fired, with the sd of how oval they come out, mm. The middle one is computation.md's; the others ours. */

@@ -1,6 +1,6 @@
 import { trimReadings } from '@/core/bench';
 import { boundsOf, workOrder } from '@/core/handbuild';
-import { type Body, type HandWork, type Part, type SizedPart, makingOf, obstacleWords, throwingOf } from '@/core/workspace';
+import { type Body, type HandWork, type Part, type SizedPart, makingOf, meetsInside, obstacleWords, throwingOf } from '@/core/workspace';
 import { STAGE_WORDS, type Step, adviceFor, wheelSteps } from '@/core/sizing';
 import { handLength, handMass, text, writeLength } from '@/core/units';
 import type { Units } from '@/ui/state';
@@ -103,13 +103,16 @@ export function wheelPages(part: Part, worked: SizedPart, units: Units): { pages
   const wheel = wheelSteps(clay, sized, making, throwing);
   const figures = figuresAt({ making, sized }, wheel, ball, units);
   const advice = adviceFor(sized, part.way);
+  const inside = meetsInside(part.fit) ? sized.stages.wet.sizes.mouthInside : undefined;
   const all: WheelPage = {
     key: 'all',
     title: 'All figures',
     figures: [
       { words: tester?.accepted ? 'ball, by the test piece' : 'ball', figure: ball },
       { words: 'rim above the bat', figure: hand(sized.thrown.gauge) },
-      { words: 'mouth, outside', figure: hand(sized.stages.wet.sizes.rimDiameter) },
+      inside === undefined
+        ? { words: 'mouth, outside', figure: hand(sized.stages.wet.sizes.rimDiameter) }
+        : { words: 'mouth, inside', figure: hand(inside) },
       { words: 'floor, by needle', figure: hand(sized.thrown.floor) },
     ],
     cautions: [],

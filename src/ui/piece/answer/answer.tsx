@@ -7,7 +7,7 @@ import { type Written, handLength, handMass, readQuantity, text, writeLength, wr
 import { FigureInput, useAnyRefused } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';
 import { handFigures, weighOutText, weighOutWritten } from '@/ui/steps';
-import { obstacleWords } from '@/core/workspace';
+import { meetsInside, obstacleWords } from '@/core/workspace';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useMemo } from 'react';
@@ -38,7 +38,7 @@ function figures({ worked, part }: PieceModel): AnswerFigure[] {
       wet: sized.thrown.gauge,
       finishes: (mm) => (mm - below - (making.rimGround ?? 0)) * kh,
     },
-    part.fit && part.fit.with !== 'pot' && !part.fit.over && sized.stages.wet.sizes.mouthInside
+    meetsInside(part.fit) && sized.stages.wet.sizes.mouthInside
       ? { name: 'mouthInside@wet', words: 'mouth, inside', wet: sized.stages.wet.sizes.mouthInside, finishes: (mm) => mm * k }
       : {
           name: 'rimDiameter@wet',

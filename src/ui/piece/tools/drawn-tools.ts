@@ -1,11 +1,12 @@
 import { type Gauge, type GoMarks, insideRib, profileRib, silhouette, strips, template } from '@/core/bench';
 import type { Drawing } from '@/core/paper';
 import { type Limit, USUAL_ODDS, isExact, windowAt } from '@/core/sizing';
+import type { FitWork } from '@/core/workspace';
 import type { PieceModel } from '../model/use-piece';
 import { clayWords } from '../model/words';
 
-/** The go and no-go marks of sizes that are ranges or limits, wet: the mouth inside its walls, the depth above its floor. */
-function goMarks({ worked }: PieceModel): GoMarks {
+/** The go and no-go marks, wet, of what is to fit and of sizes that are ranges or limits: the mouth inside its walls, the depth above its floor. */
+function goMarks({ worked }: PieceModel, seat: FitWork | undefined): GoMarks {
   const { clay, known, odds = USUAL_ODDS, sized } = worked;
   const { side, inside } = sized.onBat.thrown;
   const walls = 2 * (side.at(-1)!.r - inside[0]!.r);
@@ -16,7 +17,7 @@ function goMarks({ worked }: PieceModel): GoMarks {
   };
   const floor = sized.thrown.floor - sized.onBat.foot;
   const marks = {
-    'level stick, mouth inside': within('rimDiameter', walls),
+    'level stick, mouth inside': seat?.side === 'mouth' && seat.at === 'wet' ? seat.go : within('rimDiameter', walls),
     'rim, outside': within('rimDiameter', 0),
     'upright stick, rim to floor': within('height', floor),
   };
@@ -50,12 +51,12 @@ function templates({ hand, plan, units, ...piece }: PieceModel): ToolDrawing[] {
 }
 
 /** Every tool of a piece that is drawn at true size, by its name in the room; the shelf card and the rule are made by who knows them. */
-export function drawnTools(piece: PieceModel, gauges: () => readonly Gauge[]): Readonly<Record<string, Draw>> {
+export function drawnTools(piece: PieceModel, gauges: () => readonly Gauge[], seat: FitWork | undefined): Readonly<Record<string, Draw>> {
   const { worked, plan, units } = piece;
   const hollow = worked.sized.capacityMl > 0 && !worked.sized.wet.plan;
   const one = (title: string, draw: () => Drawing): Draw => (hollow ? () => [{ title, drawing: draw() }] : () => []);
   return {
-    strips: () => [{ title: 'Measuring strips', drawing: strips(gauges(), plan.name, goMarks(piece), units.length) }],
+    strips: () => [{ title: 'Measuring strips', drawing: strips(gauges(), plan.name, goMarks(piece, seat), units.length) }],
     templates: () => templates(piece),
     silhouette: one('Silhouette', () => silhouette(worked, plan.name)),
     'outside-rib': one('Outside rib', () => profileRib(worked, plan.name)),

@@ -12,7 +12,9 @@ import { Box, Grid } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
+import { useFit } from '../fit/use-fit';
 import { cardOf } from './card';
+import { fitGauge } from './fit-gauge';
 import { type Draw, drawnTools } from './drawn-tools';
 import { GaugesTool } from './gauges-tool';
 
@@ -33,13 +35,18 @@ export function ToolsRoom({ piece, tools, tool, onTool }: Props) {
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const bat = batFor(bench.shop.bats ?? [], worked.sized.thrown.base);
   const setting = bat ? { ...bench.wheel, batThickness: bat.thickness } : bench.wheel;
-  const gauges = () => (piece.by === 'wheel' ? gaugesOf(worked, setting, piece.throwing, units.length) : []);
+  const { found: fit } = useFit(piece);
+  const seat = part.fit && fit.ok ? fit.value : undefined;
+  const gauges = () => [
+    ...(piece.by === 'wheel' ? gaugesOf(worked, setting, piece.throwing, units.length) : []),
+    ...(seat ? [fitGauge(seat)] : []),
+  ];
   const batch = workspace.batches.find(({ id }) => id === part.batchId)?.name;
   const body = known.body?.name ?? 'typical stoneware';
   const rule = useRule({ body, batch, cone: known.firing.cone, clay: worked.clay }, part.bodyId);
   const date = new Date().toISOString().slice(0, 10);
   const draws: Readonly<Record<string, Draw>> = {
-    ...drawnTools(piece, gauges),
+    ...drawnTools(piece, gauges, seat),
     rule: () => [{ title: 'Shrink rule', drawing: rule.draw() }],
     card: () => [{ title: 'Shelf card', drawing: cardOf(piece, gauges(), { batch, measures: bench.shop.measures ?? [], date }) }],
   };
