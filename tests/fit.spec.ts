@@ -112,3 +112,46 @@ test('cutters come with their odds, and a batch is paired with what is left over
   await page.reload();
   await expect(page.locator('[data-pairs="4"]')).toBeVisible();
 });
+
+test('a lid becomes a part of its pot: switched, sized, undone, and the same after a file', async ({ page }) => {
+  await visit(page, '/?plan=plan-butter-crock');
+  await room(page, 'Fit', 'Lid or stopper');
+  await page.getByRole('button', { name: 'Make it a part of this piece' }).click();
+  const parts = page.getByRole('navigation', { name: 'Parts of the piece' });
+  await expect(parts.getByRole('button')).toHaveText(['body', 'lid', 'insert']);
+  // from the drawing to the part that is drawn there
+  await page.getByRole('button', { name: 'to the insert' }).click();
+  await expect(parts.getByRole('button', { name: 'insert' })).toHaveAttribute('aria-current', 'true');
+  await expect(page.locator('[data-fit="best"]')).toBeVisible();
+  const width = page
+    .getByLabel('Wet width at the mouth', { exact: true })
+    .or(page.getByLabel('Wet width', { exact: true }))
+    .first();
+  const before = await width.inputValue();
+  await width.fill('100');
+  await expect(page.locator('[data-odds]')).toContainText(/are loose|is loose/);
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Control+z');
+  await expect(width).toHaveValue(before);
+  await type(page, 'Name of the part', 'flange');
+  await expect(parts.getByRole('button')).toHaveText(['body', 'lid', 'flange']);
+  await room(page, 'Tools', 'Templates');
+  await expect(page.locator('[data-room="tools"]')).toContainText('115');
+  await saved(page);
+  // out as a file and in again
+  await visit(page, '/files');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save workspace file' }).click();
+  const file = (await (await download).path())!;
+  await page.getByRole('button', { name: 'Empty the workspace' }).click();
+  await page.getByLabel('Workspace file', { exact: true }).setInputFiles(file);
+  await page.getByRole('button', { name: 'Replace everything' }).click();
+  await saved(page);
+  await visit(page, '/?plan=plan-butter-crock');
+  await expect(parts.getByRole('button')).toHaveText(['body', 'lid', 'flange']);
+  await parts.getByRole('button', { name: 'flange' }).click();
+  await page.getByRole('button', { name: 'Delete the flange' }).click();
+  await expect(parts.getByRole('button')).toHaveText(['body', 'lid']);
+  await page.keyboard.press('Control+z');
+  await expect(parts.getByRole('button')).toHaveText(['body', 'lid', 'flange']);
+});

@@ -7,15 +7,16 @@ import {
   EMPTY,
   type FormerRecord,
   type Handmade,
-  mainPart,
   NEW_MAKING,
   type Part,
+  type PartRef,
   PLAIN,
   plainCup,
   type Plan,
   type RowChange,
   rowChange,
   rowFinder,
+  readRef,
   type Rows,
   runOf,
   same,
@@ -29,6 +30,7 @@ import {
   withChoices,
   withLetGo,
   withManner,
+  withPart,
   withTyped,
   type Workspace,
 } from '@/core/workspace';
@@ -82,8 +84,28 @@ const add = <T extends TableName>(table: T, label: string, row: Rows[T]): Act =>
 const editPlan = (id: string, label: string, change: (plan: Plan) => Plan, key?: string): Act =>
   edit('plans', id, label, (plan) => (same(change(plan), plan) ? plan : { ...change(plan), changedAt: now() }), key);
 
-const editPart = (planId: string, label: string, change: (part: Part) => Part, key?: string): Act =>
-  editPlan(planId, label, (plan) => ({ ...plan, parts: [change(mainPart(plan)), ...plan.parts.slice(1)] }), key);
+function editPart(ref: PartRef, label: string, change: (part: Part) => Part, key?: string): Act {
+  const { planId, partId } = readRef(ref);
+  return editPlan(planId, label, (plan) => withPart(plan, partId, change), key);
+}
+
+/** Further parts of a piece, worked out before; and what becomes of the part they were made for. */
+export const addParts = (ref: PartRef, parts: readonly Part[], label: string, change: (part: Part) => Part = (part) => part): Act => {
+  const { planId, partId } = readRef(ref);
+  return editPlan(planId, label, (plan) => {
+    const changed = withPart(plan, partId, change);
+    return { ...changed, parts: [...changed.parts, ...parts] };
+  });
+};
+
+/** Takes a part away; a piece keeps its main one. */
+export const deletePart = (ref: PartRef, label: string): Act => {
+  const { planId, partId } = readRef(ref);
+  return editPlan(planId, label, (plan) => {
+    const [first, ...others] = plan.parts;
+    return { ...plan, parts: [first, ...others.filter(({ id }) => id !== partId)] };
+  });
+};
 
 /** A new piece: a plain cup, its finished mouth as wide as asked. Returned with its id, so that it can be opened. */
 export function createPlan(options: { name?: string; rimDiameter?: number; bodyId?: string | undefined } = {}): {
@@ -141,34 +163,28 @@ export const deletePlan = ({ id, name }: Plan): Act => remove('plans', id, `“$
  *
  * @param factor the new size over what it was; sizes that were let go follow by it
  */
-export const setSize = (planId: string, size: SizeName, typed: KnownSize, factor: number, label: string, key?: string): Act =>
-  editPart(planId, label, (part) => ({ ...part, ...withTyped(part, size, typed, factor) }), key);
+export const setSize = (ref: PartRef, size: SizeName, typed: KnownSize, factor: number, label: string, key?: string): Act =>
+  editPart(ref, label, (part) => ({ ...part, ...withTyped(part, size, typed, factor) }), key);
 
 /** One thing known of a size let go. `mm` is what the size is at its stage, for when nothing else is known. */
-export const letGoOf = (planId: string, size: SizeName, index: number, mm: number, label: string): Act =>
-  editPart(planId, label, (part) => ({ ...part, sizes: withLetGo(part, size, index, mm) }));
+export const letGoOf = (ref: PartRef, size: SizeName, index: number, mm: number, label: string): Act =>
+  editPart(ref, label, (part) => ({ ...part, sizes: withLetGo(part, size, index, mm) }));
 
 /** Changes several things of a part at once: its form, its limits, what is put on. */
-export const setPart = (planId: string, change: Partial<Part> | ((part: Part) => Partial<Part>), label: string, key?: string): Act =>
-  editPart(planId, label, (part) => ({ ...part, ...(typeof change === 'function' ? change(part) : change) }), key);
+export const setPart = (ref: PartRef, change: Partial<Part> | ((part: Part) => Partial<Part>), label: string, key?: string): Act =>
+  editPart(ref, label, (part) => ({ ...part, ...(typeof change === 'function' ? change(part) : change) }), key);
 
 /** Another manner of the same form; sizes it needs start from what is typical. */
-export const setManner = (planId: string, change: Manner, label: string): Act =>
-  editPart(planId, label, (part) => {
+export const setManner = (ref: PartRef, change: Manner, label: string): Act =>
+  editPart(ref, label, (part) => {
     const manner = { ...part.manner, ...change };
     return { ...part, manner, sizes: withManner(part, manner) };
   });
 
 /** Both sizes of one piece are right: kept as evidence about its clay, and the one that does not lead let go. */
-export function keepAsEvidence(
-  planId: string,
-  size: SizeName,
-  index: number,
-  bar: Omit<BarRecord, 'id' | 'createdAt'>,
-  label: string,
-): Act {
+export function keepAsEvidence(ref: PartRef, size: SizeName, index: number, bar: Omit<BarRecord, 'id' | 'createdAt'>, label: string): Act {
   const { act } = createBar(bar);
-  const settle = letGoOf(planId, size, index, 0, label);
+  const settle = letGoOf(ref, size, index, 0, label);
   return { label, change: (workspace) => [...act.change(workspace), ...settle.change(workspace)] };
 }
 
@@ -201,18 +217,18 @@ export const noteLastThrown = ({ id, name }: Pick<Plan, 'id' | 'name'>, differen
   );
 
 /** Another clay: its batch and firing have to be said anew. */
-export const setClay = (planId: string, bodyId: string | undefined, label: string): Act =>
-  editPart(planId, label, ({ batchId: _, bodyId: _old, firing: _fired, ...part }) => ({ ...part, ...(bodyId && { bodyId }) }));
+export const setClay = (ref: PartRef, bodyId: string | undefined, label: string): Act =>
+  editPart(ref, label, ({ batchId: _, bodyId: _old, firing: _fired, ...part }) => ({ ...part, ...(bodyId && { bodyId }) }));
 
-export const setBatch = (planId: string, batchId: string | undefined, label: string): Act =>
-  editPart(planId, label, (part) => ({ ...part, batchId }));
+export const setBatch = (ref: PartRef, batchId: string | undefined, label: string): Act =>
+  editPart(ref, label, (part) => ({ ...part, batchId }));
 
-export const setFiring = (planId: string, firing: Firing | undefined, label: string): Act =>
-  editPart(planId, label, (part) => ({ ...part, firing }));
+export const setFiring = (ref: PartRef, firing: Firing | undefined, label: string): Act =>
+  editPart(ref, label, (part) => ({ ...part, firing }));
 
 /** Chooses a way of working on the wheel: its allowances come with it. `own` keeps those there are. */
-export const setWay = (planId: string, way: Way, label: string): Act =>
-  editPart(planId, label, ({ hand, ...part }) => ({
+export const setWay = (ref: PartRef, way: Way, label: string): Act =>
+  editPart(ref, label, ({ hand, ...part }) => ({
     ...part,
     ...(hand && { hand: { ...hand, by: undefined } }),
     way,
@@ -220,8 +236,8 @@ export const setWay = (planId: string, way: Way, label: string): Act =>
   }));
 
 /** Sets one allowance; the way of working is the maker's own from then on. */
-export const setAllowance = (planId: string, name: keyof Making, value: number, label: string, key?: string): Act =>
-  editPart(planId, label, (part) => ({ ...part, way: 'own', making: { ...part.making, [name]: value } }), key);
+export const setAllowance = (ref: PartRef, name: keyof Making, value: number, label: string, key?: string): Act =>
+  editPart(ref, label, (part) => ({ ...part, way: 'own', making: { ...part.making, [name]: value } }), key);
 
 /** A new clay; of kind stoneware and with nothing said, unless it is. */
 export function createBody(said: Partial<Omit<Body, 'id' | 'createdAt'>> = {}): { act: Act; id: string } {
@@ -278,8 +294,8 @@ export const editBar = (id: string, change: (bar: BarRecord) => BarRecord, label
 export const deleteBar = ({ id, kind, name }: BarRecord): Act => remove('bars', id, `${kind} “${name}” deleted`);
 
 /** What is chosen of a part made by hand; the way itself with `by`. What was chosen for other ways, or beside it, is kept. */
-export const setHand = (planId: string, change: Partial<Handmade>, label: string, key?: string): Act =>
-  editPart(planId, label, (part) => ({ ...part, hand: withChoices(part.hand, change) }), key);
+export const setHand = (ref: PartRef, change: Partial<Handmade>, label: string, key?: string): Act =>
+  editPart(ref, label, (part) => ({ ...part, hand: withChoices(part.hand, change) }), key);
 
 export function createFormer(said: Omit<FormerRecord, 'id' | 'createdAt'>): { act: Act; id: string } {
   const id = newId();

@@ -1,4 +1,4 @@
-import { inBody, mainPart, sizedPlanPart, type Workspace } from '@/core/workspace';
+import { inBody, calledPart, sizedPlanPart, type Workspace } from '@/core/workspace';
 import Papa from 'papaparse';
 
 type Cell = string | number;
@@ -45,18 +45,20 @@ const PIECE_HEAD = [
   'note',
 ];
 
+/** Every part of every piece. */
+const everyPart = ({ plans }: Workspace) => plans.flatMap((plan) => plan.parts.map((part) => ({ plan, part })));
+
 /** The pieces of a workspace as a table: finished and wet sizes, clay to weigh out and capacity, mm, g and ml. Impossible pieces keep their name only. */
 export function piecesTable(workspace: Workspace, separator: Separator = ','): string {
-  const rows = workspace.plans.map((plan): Cell[] => {
-    const part = mainPart(plan);
+  const rows = everyPart(workspace).map(({ plan, part }): Cell[] => {
     const made = sizedPlanPart(workspace, part, String);
     const clay = workspace.bodies.find(({ id }) => id === part.bodyId)?.name ?? '';
-    if (!made.ok) return [plan.name, clay];
+    if (!made.ok) return [calledPart(plan, part), clay];
     const { hand, weighOut, sized } = made.value;
     const { stages, thrown, masses, capacityMl } = sized;
     const [wet, glazed] = [stages.wet.sizes, stages.glazed.sizes];
     return [
-      plan.name,
+      calledPart(plan, part),
       clay,
       Math.round(made.value.clay.shrinkage.width * 10000) / 100,
       ...[glazed.height, glazed.rimDiameter, glazed.rimAcross, glazed.baseDiameter].map(maybe),
@@ -78,8 +80,7 @@ export function comparisonTable(workspace: Workspace): string {
       ['wet mouth mm', 'wet mouth, short side mm', 'wet height mm', 'weigh out g'].map((what) => `${name}, ${what}`),
     ),
   ];
-  const rows = workspace.plans.map((plan): Cell[] => {
-    const part = mainPart(plan);
+  const rows = everyPart(workspace).map(({ plan, part }): Cell[] => {
     const cells = workspace.bodies.flatMap(({ id }): Cell[] => {
       const made = sizedPlanPart(workspace, inBody(part, id), String);
       if (!made.ok) return ['', '', '', ''];
@@ -87,7 +88,7 @@ export function comparisonTable(workspace: Workspace): string {
       const { rimDiameter, rimAcross, height } = sized.stages.wet.sizes;
       return [maybe(rimDiameter), maybe(rimAcross), maybe(height), weighOut === undefined ? '' : Math.round(weighOut)];
     });
-    return [plan.name, ...cells];
+    return [calledPart(plan, part), ...cells];
   });
   return writeTable(head.map(String), rows);
 }

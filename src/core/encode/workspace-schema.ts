@@ -193,7 +193,11 @@ const cutter = strict.object({
 const measured = strict.array().items(positiveMm).max(MOST_PAIRED);
 
 const fitting = strict.object({
-  with: word('stock', 'lid', 'pot').required(),
+  with: word('stock', 'lid', 'pot', 'part').required(),
+  ref: strict
+    .string()
+    .max(201)
+    .pattern(/^[A-Za-z0-9_-]+(\/[A-Za-z0-9_-]+)?$/),
   stockId: id.optional(),
   over: strict.boolean(),
   fit: word(...Object.keys(FITS), 'cover', 'own'),

@@ -22,12 +22,14 @@ import {
   seatRange,
   stopperPair,
 } from '@/core/fit';
-import { type Sized, TOOL_SD } from '@/core/sizing';
+import { type Sized, TOOL_SD, WAYS } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
 import { clayOf } from './clay';
-import { DRYING, type Fitting, USUAL_OVERHANG, gapRangeOf } from './fitting';
+import { DRYING, type Fitting, USUAL_OVERHANG, gapRangeOf, isLid } from './fitting';
+import { partOf } from './parts';
 import type { Part, Workspace } from './records';
 import { shopOf } from './shop';
+import { sizedPlanPart } from './sized-plan';
 import { type Stock, lotOf, stopperOf } from './stock';
 
 /** A fit worked out. */
@@ -60,7 +62,7 @@ export interface Disc {
   readonly finished: number;
 }
 
-type Needed = Pick<Workspace, 'bodies' | 'bars' | 'shop'>;
+type Needed = Pick<Workspace, 'bodies' | 'bars' | 'shop' | 'plans' | 'formers'>;
 
 interface Asked {
   readonly part: Part;
@@ -69,10 +71,10 @@ interface Asked {
   readonly fitting: Fitting;
 }
 
-/** The width of this piece that meets the other, mm at a stage: inside the mouth, or outside where the lid goes over it or it is the lid. */
-export function meetingWidth({ stages }: Sized, { with: what, over }: Fitting, at: Stage): number | undefined {
+/** The width of a piece that meets the other, mm at a stage: inside the mouth, or outside where the lid goes over it or it is the lid. */
+export function meetingWidth(part: Pick<Part, 'family'>, { stages }: Sized, fitting: Fitting, at: Stage): number | undefined {
   const { mouthInside, rimDiameter } = stages[at].sizes;
-  return over || what === 'pot' ? rimDiameter : mouthInside;
+  return isLid(part, fitting) || fitting.over ? rimDiameter : mouthInside;
 }
 
 /** Warp is as said up to so wide, and grows with the width from there. Ours. */
@@ -86,7 +88,7 @@ const later = (a: Stage, b: Stage): boolean => STAGES.indexOf(a) > STAGES.indexO
 /** This piece as a width: as measured on the way, else as it is planned to be made. */
 function ownWidth({ part, sized, workspace, fitting }: Asked): ClayWidth | undefined {
   const at = fitting.now?.at ?? 'wet';
-  const diameter = fitting.now?.mm ?? meetingWidth(sized, fitting, at);
+  const diameter = fitting.now?.mm ?? meetingWidth(part, sized, fitting, at);
   if (diameter === undefined) return undefined;
   const { figures } = clayOf(workspace, part);
   return {
@@ -102,7 +104,8 @@ function ownWidth({ part, sized, workspace, fitting }: Asked): ClayWidth | undef
 /** The lid to be made or the pot in the hand, its clay this piece's unless another was chosen. */
 function otherWidth({ part, workspace, fitting }: Asked, own: ClayWidth, usual: number): ClayWidth {
   const { at = 'wet', mm, bodyId } = fitting.other ?? {};
-  const clay = bodyId === undefined || bodyId === part.bodyId ? own.clay : clayOf(workspace, { bodyId }).figures;
+  const another = bodyId !== part.bodyId && workspace.bodies.some(({ id }) => id === bodyId);
+  const clay = another ? clayOf(workspace, { bodyId }).figures : own.clay;
   const diameter = mm ?? usual;
   return {
     clay,
@@ -174,10 +177,52 @@ function withPot(asked: Asked, own: ClayWidth): Result<Met> {
   return good({ pair: { mouth: pot, lid: own, sameFiring }, side: 'lid', range: gapRangeOf(fitting) });
 }
 
-const MEETS = { stock: withStock, lid: withLid, pot: withPot } as const;
+/** Another part as a width: of this piece or another, as it is planned or was measured on its way. */
+function withOther(asked: Asked, own: ClayWidth): Result<Met> {
+  const { workspace, part, fitting } = asked;
+  const other = fitting.ref === undefined ? undefined : partOf(workspace.plans, fitting.ref)?.part;
+  const made = other && sizedPlanPart(workspace, other, String);
+  if (!other || !made?.ok || other.id === part.id) return problem('Choose the part it is to fit with.');
+  const meets: Fitting = { ...fitting, now: other.fit?.now };
+  const width = ownWidth({ part: other, sized: made.value.sized, workspace, fitting: meets });
+  if (!width || isLid(part, fitting) === isLid(other, fitting))
+    return problem('Nothing of these two goes into the other: one has to be a flat round lid, the other a pot with a round mouth.');
+  const sameFiring = !fitting.apart && own.at !== 'glazed' && width.at !== 'glazed';
+  // one goes into the mouth, or over it: then the lid is the wider
+  const inner = isLid(part, fitting) !== (fitting.over === true);
+  return good({
+    pair: inner ? { mouth: width, lid: own, sameFiring } : { mouth: own, lid: width, sameFiring },
+    side: inner ? 'lid' : 'mouth',
+    range: gapRangeOf(fitting),
+  });
+}
+
+const MEETS = { stock: withStock, lid: withLid, pot: withPot, part: withOther } as const;
 
 /** How far a lid stands out beyond the rim where it is no cover, finished. Ours. */
 const BEYOND = 3;
+
+/** A lid as parts of its pot: a disc that drops in, or one over all with an insert below it. The last is the one that meets the mouth. */
+export function lidParts(part: Part, sized: Sized, work: FitWork, newId: () => string): readonly Part[] {
+  const { disc, best, at, fitting } = work;
+  const thick = sized.stages.glazed.sizes.wall ?? THICK;
+  const flat = (name: string, mm: number): Part => ({
+    id: newId(),
+    name,
+    family: 'disc',
+    manner: {},
+    sizes: { rimDiameter: [{ mm, at }], height: [{ mm: thick, at: 'glazed' }] },
+    bodyId: fitting.other?.bodyId ?? part.bodyId,
+    ...(fitting.other?.bodyId ? {} : { batchId: part.batchId, firing: part.firing }),
+    way: 'thickness',
+    making: WAYS.thickness,
+    hand: { by: 'slab' },
+  });
+  return disc ? [flat('lid', disc.width), flat('insert', best.diameter)] : [flat('lid', best.diameter)];
+}
+
+/** How thick a lid is where the pot has no wall to go by, finished mm. Ours. */
+const THICK = 5;
 
 /** The disc above the insert: out beyond the rim, or of a cover so far beyond the mouth. A lid that drops into a gallery has none. */
 function discOf({ part, sized, fitting }: Asked, { lid }: Pair): Disc | undefined {

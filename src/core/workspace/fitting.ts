@@ -1,11 +1,14 @@
 import type { Stage } from '@/core/clay';
 import { FITS, type Fit, type GapRange, type SeatShare } from '@/core/fit';
 import type { TOOL_SD } from '@/core/sizing';
+import type { FamilyName } from '@/core/form';
 
 /** What a piece is to fit with, and what is chosen about it. Lengths in mm. */
 export interface Fitting {
-  /** A bought thing of the kit, a lid of clay to be made for this pot, or a pot in the hand that this piece is the lid of. */
-  readonly with: 'stock' | 'lid' | 'pot';
+  /** A bought thing of the kit, a lid of clay to be made for this pot, a pot in the hand that this piece is the lid of, or a part of this or another piece. */
+  readonly with: 'stock' | 'lid' | 'pot' | 'part';
+  /** Which part, where it is one. */
+  readonly ref?: string | undefined;
   readonly stockId?: string | undefined;
   /** The lid goes over the rim's outside rather than into the mouth. */
   readonly over?: boolean | undefined;
@@ -32,9 +35,13 @@ export interface Fitting {
   readonly glaze?: number | undefined;
 }
 
+/** Whether a piece is the lid of what it is to fit with: a flat round one is, wherever it meets another piece. */
+export const isLid = ({ family }: { readonly family: FamilyName }, fitting: Fitting): boolean =>
+  fitting.with === 'pot' || (fitting.with === 'part' && family === 'disc');
+
 /** Whether the width that has to be right is the mouth's inside. */
-export const meetsInside = (fitting: Fitting | undefined): boolean =>
-  fitting !== undefined && fitting.with !== 'pot' && fitting.over !== true;
+export const meetsInside = (part: { readonly family: FamilyName; readonly fit?: Fitting | undefined }): boolean =>
+  part.fit !== undefined && !isLid(part, part.fit) && part.fit.over !== true;
 
 export type FitClass = Fit | 'cover' | 'own';
 

@@ -48,9 +48,6 @@ export interface SizedPart {
 /** As much of a part as its sizes hang on. */
 export type Sizable = Pick<Part, 'family' | 'manner' | 'knots' | 'sizes' | 'gives' | 'odds' | 'making' | 'attached' | 'hand' | 'handle'>;
 
-/** The part of a plan that its sizes, its list and its ball speak of: the body of the piece. Nobody else picks a part by its place. */
-export const mainPart = ({ parts }: Pick<Plan, 'parts'>): Part => parts[0];
-
 /** Whether a plan came with the example workshop: those have names for ids, a maker's own have none that can be read. */
 export const isExample = ({ id }: Pick<Plan, 'id'>): boolean => id.startsWith('plan-');
 

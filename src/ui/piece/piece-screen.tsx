@@ -15,6 +15,8 @@ import { Answer, WorkingPanel } from './answer';
 import { BesideChoice, PieceDrawing } from './drawing';
 import { usePiece } from './model/use-piece';
 import { ExampleNote } from './example-note';
+import { OpenPart } from './model/open-part';
+import { PartsBar } from './parts-bar';
 import { RoomView } from './room-view';
 import { Sentence } from './sentence';
 
@@ -64,15 +66,26 @@ function useNext(family: FamilyName): void {
 }
 
 function PlanView({ plan }: { plan: Plan }) {
+  const asked = useSearchParams().get('part');
+  const [chosen, setChosen] = useState(asked);
+  const part = plan.parts.find(({ id }) => id === chosen) ?? mainPart(plan);
   return (
-    <RefusalScope>
-      <PlanSheet plan={plan} />
-    </RefusalScope>
+    <OpenPart value={setChosen}>
+      <RefusalScope key={part.id}>
+        <PlanSheet plan={plan} partId={part.id} openPart={setChosen} />
+      </RefusalScope>
+    </OpenPart>
   );
 }
 
-function PlanSheet({ plan }: { plan: Plan }) {
-  const piece = usePiece(plan);
+interface SheetProps {
+  readonly plan: Plan;
+  readonly partId: string;
+  readonly openPart: (partId: string) => void;
+}
+
+function PlanSheet({ plan, partId, openPart }: SheetProps) {
+  const piece = usePiece(plan, partId);
   const open = useRoom(plan.id, piece?.by ?? 'wheel');
   const [beside, setBeside] = useState('');
   useNext(mainPart(plan).family);
@@ -87,6 +100,7 @@ function PlanSheet({ plan }: { plan: Plan }) {
     <div className="sheet">
       <div className="sheet-title">
         <Sentence piece={piece} />
+        <PartsBar plan={plan} piece={piece} open={openPart} />
       </div>
       <div className="sheet-side">
         <div className="sheet-answer">

@@ -1,15 +1,15 @@
 import type { PlanRow } from '@/core/bench';
 import { overallWords } from '@/core/form';
 import { handLength, text, writeLength } from '@/core/units';
-import { mainPart, sizedPlanPart, type Workspace } from '@/core/workspace';
+import { calledPart, sizedPlanPart, type Workspace } from '@/core/workspace';
 import type { Units } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';
 
 /** The pieces that can be made, as the list for the wall tells them. */
 export function rowsOf(workspace: Workspace, units: Units): PlanRow[] {
   const hand = (mm: number) => text(writeLength(handLength(mm, units.choice), units.choice));
-  return workspace.plans.flatMap((plan): PlanRow[] => {
-    const part = mainPart(plan);
+  const parts = workspace.plans.flatMap((plan) => plan.parts.map((part) => ({ plan, part })));
+  return parts.flatMap(({ plan, part }): PlanRow[] => {
     const made = sizedPlanPart(workspace, part, String);
     if (!made.ok) return [];
     const { known, weighOut, sized } = made.value;
@@ -17,7 +17,7 @@ export function rowsOf(workspace: Workspace, units: Units): PlanRow[] {
     const { rimDiameter, rimAcross, floor } = stages.wet.sizes;
     return [
       {
-        name: plan.name,
+        name: calledPart(plan, part),
         clay: known.body?.name ?? 'no clay',
         ball: weighOut === undefined ? '–' : weighOutText(weighOut, part, units),
         rimAboveBat: made.value.hand ? 'by hand' : hand(thrown.gauge),

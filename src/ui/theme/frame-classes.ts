@@ -118,6 +118,7 @@ export const FRAME_CLASSES: Record<string, SystemStyleObject> = {
     '& kbd': { fontFamily: 'body', fontSize: '11px', fontWeight: '400', color: 'fg.muted', display: { base: 'none', md: 'inline' } },
     '& .choice': { minHeight: { base: '44px', md: '30px' }, borderColor: 'transparent', background: 'transparent', fontSize: 'sm' },
   },
+  '.parts': { display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: '4' },
   '.sections': {
     display: 'flex',
     flexWrap: 'wrap',

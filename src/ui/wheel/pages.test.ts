@@ -52,7 +52,7 @@ describe('the pages at the wheel', () => {
   });
 
   it('lead with the figures of the answer, rounded to what a hand can do', () => {
-    expect(pagesOf('plan-honey-jar')[0]!.figures.map(({ figure }) => figure)).toEqual(['645 g', '141 mm', '104 mm', '12.5 mm']);
+    expect(pagesOf('plan-honey-jar')[0]!.figures.map(({ figure }) => figure)).toEqual(['645 g', '141 mm', '94 mm', '12.5 mm']);
   });
 
   it('carry the cautions of their step', () => {
@@ -63,7 +63,7 @@ describe('the pages at the wheel', () => {
   it('are read aloud in words', () => {
     const [all, ball] = pagesOf('plan-honey-jar');
     expect(spoken(all!)).toBe(
-      'All figures. ball: 645 grams. rim above the bat: 141 millimetres. mouth, outside: 104 millimetres. floor, by needle: 12.5 millimetres',
+      'All figures. ball: 645 grams. rim above the bat: 141 millimetres. mouth, inside: 94 millimetres. floor, by needle: 12.5 millimetres',
     );
     expect(spoken(ball!)).toMatch(/^Ball\. 645 grams\. across \d+ millimetres/);
   });

@@ -103,7 +103,7 @@ export function wheelPages(part: Part, worked: SizedPart, units: Units): { pages
   const wheel = wheelSteps(clay, sized, making, throwing);
   const figures = figuresAt({ making, sized }, wheel, ball, units);
   const advice = adviceFor(sized, part.way);
-  const inside = meetsInside(part.fit) ? sized.stages.wet.sizes.mouthInside : undefined;
+  const inside = meetsInside(part) ? sized.stages.wet.sizes.mouthInside : undefined;
   const all: WheelPage = {
     key: 'all',
     title: 'All figures',

@@ -2,7 +2,7 @@
 
 import { type Tester, ballFromTester } from '@/core/sizing';
 import { fineMass, handMass, text, writeLength, writeMass } from '@/core/units';
-import { type Part, type Plan, sizedPlanPart } from '@/core/workspace';
+import { type Part, type Plan, partRef, sizedPlanPart } from '@/core/workspace';
 import { commands } from '@/store';
 import { stepOf } from '@/ui/fields';
 import { run, useUnits, useWorkspace } from '@/ui/state';
@@ -14,11 +14,10 @@ import { Stepped } from './stepped';
 const G_PER_STEP = { g: 5, 'lb-oz': 28.349523125 / 4 };
 
 /** The first piece noted in taps: its ball, its rim and its mouth, starting from what was planned; and the ball ball for the rest. */
-export function TesterPage({ plan }: { plan: Plan }) {
+export function TesterPage({ plan, part }: { plan: Plan; part: Part }) {
   const { workspace } = useWorkspace();
   const units = useUnits();
   const { choice } = units;
-  const [part] = plan.parts;
   const made = sizedPlanPart(workspace, part, units.length);
   if (!made.ok) return null;
   const { clay, sized, making } = made.value;
@@ -35,7 +34,7 @@ export function TesterPage({ plan }: { plan: Plan }) {
     run(
       commands.atWheel(
         commands.setPart(
-          plan.id,
+          partRef(plan, part),
           (each) => {
             const { ballG, height, mouth } = nowOf(each);
             const tester = { ballG, height, mouth };
@@ -51,7 +50,7 @@ export function TesterPage({ plan }: { plan: Plan }) {
     run(
       commands.atWheel(
         commands.setPart(
-          plan.id,
+          partRef(plan, part),
           (each) => ({ tester: { ...nowOf(each), accepted: !each.tester?.accepted } }),
           tester?.accepted ? 'test piece not used' : 'ball by the test piece',
         ),

@@ -1,6 +1,6 @@
 'use client';
 
-import { handOf, mainPart, type Plan, runOf, sizedPlanPart } from '@/core/workspace';
+import { handOf, mainPart, type Part, type Plan, runOf, sizedPlanPart } from '@/core/workspace';
 import { commands } from '@/store';
 import { ModeButton } from '@/ui/shell';
 import { StageName } from '@/ui/stage';
@@ -23,7 +23,8 @@ const SWIPE = 60;
 /** A few huge figures for two metres away, one step at a time: nothing has to be typed. */
 export function WheelScreen() {
   const { status, workspace } = useWorkspace();
-  const asked = useSearchParams().get('plan');
+  const search = useSearchParams();
+  const asked = search.get('plan');
   if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
   const plan = workspace.plans.find(({ id }) => id === (asked ?? workspace.settings.openPlanId)) ?? workspace.plans[0];
   if (!plan) {
@@ -33,13 +34,13 @@ export function WheelScreen() {
       </Box>
     );
   }
-  return <AtTheWheel key={plan.id} plan={plan} />;
+  const part = plan.parts.find(({ id }) => id === search.get('part')) ?? mainPart(plan);
+  return <AtTheWheel key={part.id} plan={plan} part={part} />;
 }
 
-function AtTheWheel({ plan }: { plan: Plan }) {
+function AtTheWheel({ plan, part }: { plan: Plan; part: Part }) {
   const { workspace } = useWorkspace();
   const units = useUnits();
-  const part = mainPart(plan);
   const made = useMemo(() => {
     const made = sizedPlanPart(workspace, part, units.length);
     if (!made.ok) return undefined;
@@ -79,7 +80,7 @@ function AtTheWheel({ plan }: { plan: Plan }) {
     >
       <Head plan={plan} page={page} place={`${at + 1} of ${count}`} />
       <Box flex="1" paddingInline={{ base: '4', md: '8' }} paddingBlock="2" aria-live="polite">
-        {page.key === 'tester' && <TesterPage plan={plan} />}
+        {page.key === 'tester' && <TesterPage plan={plan} part={part} />}
         {page.key === 'run' && <RunPage plan={plan} />}
         {page.key !== 'tester' && page.key !== 'run' && <PageView page={page} scale={scaleOf(made.steps, DRAWN)} />}
       </Box>

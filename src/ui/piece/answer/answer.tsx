@@ -38,7 +38,7 @@ function figures({ worked, part }: PieceModel): AnswerFigure[] {
       wet: sized.thrown.gauge,
       finishes: (mm) => (mm - below - (making.rimGround ?? 0)) * kh,
     },
-    meetsInside(part.fit) && sized.stages.wet.sizes.mouthInside
+    meetsInside(part) && sized.stages.wet.sizes.mouthInside
       ? { name: 'mouthInside@wet', words: 'mouth, inside', wet: sized.stages.wet.sizes.mouthInside, finishes: (mm) => mm * k }
       : {
           name: 'rimDiameter@wet',
@@ -116,7 +116,7 @@ export function Answer({ piece }: { piece: PieceModel }) {
             last valid sizes
           </Box>
         ) : (
-          <ToTheWheel planId={piece.plan.id} words={piece.by === 'wheel' ? 'At the wheel' : 'At the bench'} />
+          <ToTheWheel piece={piece} words={piece.by === 'wheel' ? 'At the wheel' : 'At the bench'} />
         )}
       </HStack>
       {piece.hand?.obstacle ? (
@@ -259,7 +259,7 @@ function HandFigures({ piece }: { piece: PieceModel }) {
 }
 
 /** The way to the screen for wet hands, where the answer is. */
-function ToTheWheel({ planId, words }: { planId: string; words: string }) {
+function ToTheWheel({ piece: { plan, part, ref }, words }: { piece: PieceModel; words: string }) {
   return (
     <chakra.span
       css={{ '& a': { display: 'inline-flex', alignItems: 'center', minHeight: '44px', marginBlock: '-10px', paddingInline: '8px' } }}
@@ -268,7 +268,7 @@ function ToTheWheel({ planId, words }: { planId: string; words: string }) {
       textDecoration="underline"
       textUnderlineOffset="3px"
     >
-      <Link href={`/wheel?plan=${planId}`}>{words}</Link>
+      <Link href={`/wheel?plan=${plan.id}${ref === plan.id ? '' : `&part=${part.id}`}`}>{words}</Link>
     </chakra.span>
   );
 }

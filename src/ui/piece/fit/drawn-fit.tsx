@@ -1,10 +1,11 @@
 'use client';
 
-import type { FitWork } from '@/core/workspace';
+import { type FitWork, isLid, partRef, partWords } from '@/core/workspace';
 import { At } from '@/ui/drawing';
 import { chakra } from '@chakra-ui/react';
 import type { Geometry } from '../drawing';
 import type { PieceModel } from '../model/use-piece';
+import { useOpenPart } from '../model/open-part';
 import { useFit } from './use-fit';
 
 type RZ = readonly [r: number, z: number];
@@ -47,7 +48,7 @@ function metBy(piece: PieceModel, work: FitWork): Met | undefined {
   const mouth = inside[0]!.r;
   const rim = side.at(-1)!.r;
   if (work.stock?.kind === 'gasket') return undefined;
-  if (work.fitting.with === 'pot') {
+  if (isLid(piece.part, work.fitting)) {
     const inner = side.at(-1)!.r + half;
     return {
       outline: [
@@ -103,9 +104,11 @@ function metBy(piece: PieceModel, work: FitWork): Met | undefined {
 
 /** What the piece is to fit with, drawn with the finished half where both meet. */
 export function DrawnFit({ piece, geometry }: { piece: PieceModel; geometry: Geometry }) {
-  const { found } = useFit(piece);
+  const { fitting, found } = useFit(piece);
+  const openPart = useOpenPart();
   const met = found.ok ? metBy(piece, found.value) : undefined;
   if (!met) return null;
+  const other = fitting.with === 'part' ? piece.plan.parts.find((each) => partRef(piece.plan, each) === fitting.ref) : undefined;
   const { sheet, placed, x, y } = geometry;
   const path = met.outline.map(([r, z]) => placed.finished(r, z).join(' ')).join('L');
   const good = found.ok && found.value.gap.mean >= found.value.range.min && found.value.gap.mean <= found.value.range.max;
@@ -133,6 +136,19 @@ export function DrawnFit({ piece, geometry }: { piece: PieceModel; geometry: Geo
       <At x={x.axis + 8} y={y.finished - 66} anchor="start">
         <chakra.span className="drawn-on-ground" color={ink} fontWeight="680" fontSize="15px" whiteSpace="nowrap">
           {met.words}
+          {other && (
+            <chakra.button
+              type="button"
+
+              textDecoration="underline dotted"
+              marginInlineStart="2"
+              minHeight={{ base: '44px', md: '28px' }}
+              cursor="pointer"
+              onClick={() => openPart(other.id)}
+            >
+              to the {partWords(other)}
+            </chakra.button>
+          )}
         </chakra.span>
       </At>
     </>

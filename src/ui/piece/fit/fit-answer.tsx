@@ -1,10 +1,11 @@
 import { chanceWords } from '@/core/fit';
 import { STAGE_WORDS } from '@/core/sizing';
 import { handLength, writeLength } from '@/core/units';
-import type { FitWork } from '@/core/workspace';
+import { type FitWork, isLid, lidParts } from '@/core/workspace';
+import { commands } from '@/store';
 import { Act } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';
-import { newKey } from '@/ui/state';
+import { newKey, run } from '@/ui/state';
 import { Box, HStack } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
@@ -98,11 +99,12 @@ function Now({ piece, work }: Props) {
     return (
       <>
         With the {fitting.over ? 'rim' : 'mouth'} as it is {fitting.now ? 'now' : 'planned'}, this is the size with the best odds.
+        {!fitting.over && <AsPart piece={piece} work={work} />}
       </>
     );
   if (fitting.now || !own) return <StillPossible work={work} length={units.length} />;
   if (Math.abs(off) < CLOSE) return <>It is planned at its best.</>;
-  const size = fitting.over || fitting.with === 'pot' ? 'rimDiameter' : 'mouthInside';
+  const size = fitting.over || isLid(piece.part, fitting) ? 'rimDiameter' : 'mouthInside';
   const to = handLength(best.diameter, units.choice);
   return (
     <>
@@ -123,6 +125,24 @@ function Now({ piece, work }: Props) {
         </Box>
       )}
     </>
+  );
+}
+
+/** The lid becomes a part of the piece: sized, cut and printed like the pot, and still to fit with it. */
+function AsPart({ piece, work }: Props) {
+  const { plan, part, ref, worked } = piece;
+  const make = () => {
+    const parts = lidParts(part, worked.sized, work, newKey);
+    const meets = parts.at(-1)!;
+    const fit = { ...work.fitting, with: 'part', ref: `${plan.id}/${meets.id}` } as const;
+    run(commands.addParts(ref, parts, parts.length > 1 ? 'lid and insert' : 'lid', (now) => ({ ...now, fit })));
+  };
+  return (
+    <Box>
+      <Act marginTop="1" onClick={make}>
+        Make it a part of this piece
+      </Act>
+    </Box>
   );
 }
 

@@ -4,7 +4,21 @@ import { STAGES, type Stage } from '@/core/clay';
 import { SEAT_SHARE } from '@/core/fit';
 import { STAGE_WORDS } from '@/core/sizing';
 import { type Result, bad, good, readLength } from '@/core/units';
-import { DRYING, type Drying, type Fitting, type Stock, USUAL_OVERHANG, gapRangeOf, lotOf, meetingWidth, shopOf } from '@/core/workspace';
+import {
+  DRYING,
+  type Drying,
+  type Fitting,
+  type Stock,
+  USUAL_OVERHANG,
+  calledPart,
+  gapRangeOf,
+  isLid,
+  lotOf,
+  meetingWidth,
+  partRef,
+  partWords,
+  shopOf,
+} from '@/core/workspace';
 import { LabelledChoice, OptionalInput, OptionalLength, OptionalPercent, WordChoice, optionsOf } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -31,7 +45,9 @@ const NONE = '';
 export function FitWith({ piece, fitting }: Props) {
   const lots = useLots();
   const lot = lots.find(({ id }) => id === fitting.stockId);
-  return <FitSentence fitting={fitting} change={changerOf(piece)} lots={lots} lot={fitting.with === 'stock' ? lot : undefined} />;
+  return (
+    <FitSentence piece={piece} fitting={fitting} change={changerOf(piece)} lots={lots} lot={fitting.with === 'stock' ? lot : undefined} />
+  );
 }
 
 /** What the fit hangs on, each with its usual value. */
@@ -43,7 +59,8 @@ export function FitChoices({ piece, fitting }: Props) {
     <Box marginTop="3">
       <HStack gap="4" rowGap="2" flexWrap="wrap" alignItems="flex-start">
         <Own piece={piece} fitting={fitting} change={change} />
-        {fitting.with !== 'stock' && <Other fitting={fitting} change={change} />}
+        {fitting.with === 'part' && <Firing fitting={fitting} change={change} />}
+        {(fitting.with === 'lid' || fitting.with === 'pot') && <Other fitting={fitting} change={change} />}
         {fitting.fit === 'own' && <OwnGap fitting={fitting} change={change} />}
         {fitting.fit === 'cover' && (
           <OptionalLength
@@ -62,6 +79,7 @@ export function FitChoices({ piece, fitting }: Props) {
 const useLots = () => shopOf(useWorkspace().workspace).stock ?? [];
 
 interface SentenceProps {
+  readonly piece: PieceModel;
   readonly fitting: Fitting;
   readonly change: Change;
   readonly lots: readonly Stock[];
@@ -69,12 +87,15 @@ interface SentenceProps {
 }
 
 /** What it is to fit with, as one sentence whose words are menus. */
-function FitSentence({ fitting, change, lots, lot }: SentenceProps) {
-  const has = { place: fitting.with === 'lid' || lot?.kind === 'lid', tightness: fitting.with !== 'stock' || lot?.kind === 'lid' };
+function FitSentence({ piece, fitting, change, lots, lot }: SentenceProps) {
+  const has = {
+    place: fitting.with === 'lid' || fitting.with === 'part' || lot?.kind === 'lid',
+    tightness: fitting.with !== 'stock' || lot?.kind === 'lid',
+  };
   return (
     <>
       <p className="sentence" style={{ marginBottom: '8px' }}>
-        {fitting.with === 'pot' ? 'the lid of ' : 'to fit with '}
+        {isLid(piece.part, fitting) ? 'the lid of ' : 'to fit with '}
         <WordChoice
           label="To fit with"
           value={fitting.with}
@@ -94,6 +115,7 @@ function FitSentence({ fitting, change, lots, lot }: SentenceProps) {
             />
           </>
         )}
+        {fitting.with === 'part' && <WhichPart piece={piece} fitting={fitting} change={change} />}
         {has.place && (
           <>
             {' '}
@@ -127,6 +149,31 @@ function FitSentence({ fitting, change, lots, lot }: SentenceProps) {
           .
         </Box>
       )}
+    </>
+  );
+}
+
+/** Which part of this piece or of another. */
+function WhichPart({ piece, fitting, change }: { piece: PieceModel; fitting: Fitting; change: Change }) {
+  const { plans } = useWorkspace().workspace;
+  const own = piece.plan.parts.filter(({ id }) => id !== piece.part.id);
+  const others = plans.filter(({ id }) => id !== piece.plan.id).flatMap((plan) => plan.parts.map((part) => ({ plan, part })));
+  const options = [
+    { value: NONE, words: 'choose one' },
+    ...own.map((part) => ({ value: partRef(piece.plan, part), words: `the ${partWords(part)}` })),
+    ...others.map(({ plan, part }) => ({ value: partRef(plan, part), words: calledPart(plan, part) })),
+  ];
+  return (
+    <>
+      ,{' '}
+      <WordChoice
+        label="Which part"
+        value={fitting.ref ?? NONE}
+        options={options}
+        onChoose={(ref) =>
+          change({ ref: ref || undefined }, `to fit with ${options.find(({ value }) => value === ref)?.words ?? 'nothing yet'}`)
+        }
+      />
     </>
   );
 }
@@ -230,8 +277,8 @@ interface OwnProps extends Props {
 
 /** Where this piece stands now, and what was measured of it there. */
 function Own({ piece, fitting, change }: OwnProps) {
-  const what = fitting.with === 'pot' ? 'lid' : 'pot';
-  const planned = (at: Stage) => meetingWidth(piece.worked.sized, fitting, at);
+  const what = isLid(piece.part, fitting) ? 'lid' : 'pot';
+  const planned = (at: Stage) => meetingWidth(piece.part, piece.worked.sized, fitting, at);
   return (
     <>
       <LabelledChoice
@@ -288,18 +335,23 @@ function Other({ fitting, change }: { fitting: Fitting; change: Change }) {
         options={[{ value: NONE, words: 'the same' }, ...workspace.bodies.map(({ id, name }) => ({ value: id, words: name }))]}
         onChoose={(id) => other({ bodyId: id || undefined }, `clay of the ${what}`)}
       />
-      {at !== 'glazed' && (
-        <LabelledChoice
-          label="Fired"
-          value={fitting.apart ? 'apart' : 'together'}
-          options={[
-            { value: 'together', words: 'together' },
-            { value: 'apart', words: 'in another firing' },
-          ]}
-          onChoose={(fired) => change({ apart: fired === 'apart' || undefined }, fired === 'apart' ? 'fired apart' : 'fired together')}
-        />
-      )}
+      {at !== 'glazed' && <Firing fitting={fitting} change={change} />}
     </>
+  );
+}
+
+/** Whether both are in the kiln together. */
+function Firing({ fitting, change }: { fitting: Fitting; change: Change }) {
+  return (
+    <LabelledChoice
+      label="Fired"
+      value={fitting.apart ? 'apart' : 'together'}
+      options={[
+        { value: 'together', words: 'together' },
+        { value: 'apart', words: 'in another firing' },
+      ]}
+      onChoose={(fired) => change({ apart: fired === 'apart' || undefined }, fired === 'apart' ? 'fired apart' : 'fired together')}
+    />
   );
 }
 

@@ -5,6 +5,7 @@ export const WITH_WORDS: Record<Fitting['with'], string> = {
   lid: 'a lid of clay',
   stock: 'something bought',
   pot: 'a pot in the hand',
+  part: 'a part or another piece',
 };
 
 export const AIM_WORDS = { best: 'at the highest odds', narrow: 'on the tight side, to be opened up' } as const;
@@ -62,7 +63,8 @@ export const besideSaid = (chance: number, other: number): string =>
 
 /** What is made: which width of what, for the answer. */
 export function madeWords({ fitting, side, stopper }: FitWork): string {
-  if (fitting.with === 'pot') return 'this lid, where it meets';
+  if (fitting.with === 'pot' || (fitting.with === 'part' && (side === 'lid') !== (fitting.over === true)))
+    return 'this lid, where it meets';
   if (fitting.with === 'lid') return side === 'lid' ? 'the lid, in the mouth' : 'the lid, inside';
   if (stopper || !fitting.over) return 'the mouth, inside';
   return 'the rim, outside';

@@ -6,7 +6,7 @@ import { useWorkspace } from '@/ui/state';
 import type { PieceModel } from '../model/use-piece';
 import { usualFitting } from './usual';
 
-interface Kept extends Pick<Workspace, 'bodies' | 'bars' | 'shop'> {
+interface Kept extends Pick<Workspace, 'bodies' | 'bars' | 'shop' | 'plans'> {
   readonly sized: PieceModel['worked']['sized'];
   readonly found: Result<FitWork>;
 }
@@ -15,14 +15,15 @@ const kept = new WeakMap<Part, Kept>();
 
 /** How a piece fits with what it is to fit, worked out once for the room and the drawing. */
 export function useFit(piece: PieceModel): { readonly fitting: Fitting; readonly found: Result<FitWork> } {
-  const { bodies, bars, shop } = useWorkspace().workspace;
+  const { workspace } = useWorkspace();
+  const { bodies, bars, shop, plans } = workspace;
   const { part } = piece;
   const { sized } = piece.worked;
   const fitting = part.fit ?? usualFitting(piece);
   const known = kept.get(part);
   if (known?.bodies === bodies && known.bars === bars && known.shop === shop && known.sized === sized)
     return { fitting, found: known.found };
-  const found = fitOf({ bodies, bars, shop }, part, sized, fitting);
-  kept.set(part, { bodies, bars, shop, sized, found });
+  const found = fitOf(workspace, part, sized, fitting);
+  kept.set(part, { bodies, bars, shop, plans, sized, found });
   return { fitting, found };
 }

@@ -19,10 +19,11 @@ import {
   clayOf,
   type Handmade,
   knownAs,
-  mainPart,
   matterIn,
   type MatterOf,
   type Part,
+  partOf,
+  type PartRef,
   sizePart,
   withChoices,
   withManner,
@@ -64,11 +65,10 @@ interface Now {
   readonly matterOf: MatterOf;
 }
 
-/** A plan's part and its clay as they are at this moment; undefined once the plan is gone. */
-function partNow(planId: string): Now | undefined {
+/** A part and its clay as they are at this moment; undefined once it is gone. */
+function partNow(ref: PartRef): Now | undefined {
   const { workspace } = workspaceStore().getSnapshot();
-  const plan = workspace.plans.find(({ id }) => id === planId);
-  const part = plan && mainPart(plan);
+  const part = partOf(workspace.plans, ref)?.part;
   return part && { part, clay: clayOf(workspace, part).figures, matterOf: matterIn(workspace) };
 }
 
@@ -79,8 +79,8 @@ interface Attempt {
 }
 
 /** Tries a change on the plan as it is at that moment; says why it cannot be made, or makes it. */
-function tryOn(planId: string, units: Units, attempt: (now: Now) => Attempt): string | undefined {
-  const now = partNow(planId);
+function tryOn(ref: PartRef, units: Units, attempt: (now: Now) => Attempt): string | undefined {
+  const now = partNow(ref);
   if (!now) return GONE;
   const { change, act } = attempt(now);
   const sized = sizePart({ ...now.part, ...change }, now.clay, units.length, now.matterOf);
@@ -118,8 +118,8 @@ function growth(now: Now, size: SizeName, typed: KnownSize): number {
   return before && after ? after / before : 1;
 }
 
-const sizeWords = (planId: string, size: SizeName, at: Stage): string =>
-  `${sizeIn(partNow(planId)?.part.family ?? 'cylinder', size).words}, ${STAGE_WORDS[at]}`;
+const sizeWords = (ref: PartRef, size: SizeName, at: Stage): string =>
+  `${sizeIn(partNow(ref)?.part.family ?? 'cylinder', size).words}, ${STAGE_WORDS[at]}`;
 
 /** Calls made with the same name answer with the same function, so that a figure that did not change is not drawn again. */
 function keptByName<Args extends readonly string[], F>(make: (...args: Args) => F): (...args: Args) => F {
@@ -131,47 +131,47 @@ function keptByName<Args extends readonly string[], F>(make: (...args: Args) => 
   };
 }
 
-export function takersOf(planId: string, units: Units): Takers {
+export function takersOf(ref: PartRef, units: Units): Takers {
   const typed = (size: SizeName, known: KnownSize, label: string, key: string) =>
-    tryOn(planId, units, (now) => {
+    tryOn(ref, units, (now) => {
       const factor = growth(now, size, known);
       return {
         change: withTyped(now.part, size, known, factor),
-        act: commands.setSize(planId, size, known, factor, label, key),
+        act: commands.setSize(ref, size, known, factor, label, key),
       };
     });
   const takePart: Takers['takePart'] = (change, label, key) =>
-    tryOn(planId, units, ({ part }) => ({
+    tryOn(ref, units, ({ part }) => ({
       change: typeof change === 'function' ? change(part) : change,
-      act: commands.setPart(planId, change, label, key),
+      act: commands.setPart(ref, change, label, key),
     }));
   return {
     takePart,
     takeHand: (change, label, key) => {
-      const act = commands.setHand(planId, change, label, key);
-      return tryOn(planId, units, ({ part }) => ({ change: { hand: withChoices(part.hand, change) }, act }));
+      const act = commands.setHand(ref, change, label, key);
+      return tryOn(ref, units, ({ part }) => ({ change: { hand: withChoices(part.hand, change) }, act }));
     },
     takeSize: keptByName(
-      (size: SizeName, at: Stage) => (mm: number, key: string) => typed(size, { mm, at }, sizeWords(planId, size, at), key),
+      (size: SizeName, at: Stage) => (mm: number, key: string) => typed(size, { mm, at }, sizeWords(ref, size, at), key),
     ),
     takeLimit: keptByName(
       (size: SizeName, at: Stage) => (span: Span, key: string) =>
-        typed(size, { at, ...span }, `${sizeWords(planId, size, at)} ${limitWords({ at, ...span }, units.length)}`, key),
+        typed(size, { at, ...span }, `${sizeWords(ref, size, at)} ${limitWords({ at, ...span }, units.length)}`, key),
     ),
     letGo: keptByName((size: SizeName, at: Stage) => () => {
-      const now = partNow(planId);
+      const now = partNow(ref);
       if (!now) return GONE;
       const index = now.part.sizes[size]?.findIndex((known) => known.at === at && !('free' in known && known.free)) ?? -1;
       if (index < 0) return 'Write a length, or let it follow: nothing is entered here.';
-      run(commands.letGoOf(planId, size, index, sizeNow(now, size, at) ?? 0, `${sizeWords(planId, size, at)} let go`));
+      run(commands.letGoOf(ref, size, index, sizeNow(now, size, at) ?? 0, `${sizeWords(ref, size, at)} let go`));
       return undefined;
     }),
     takeAllowance: keptByName((name: keyof Making) => (value: number, key: string) => {
-      const act = commands.setAllowance(planId, name, value, MAKING_WORDS[name], key);
-      return tryOn(planId, units, ({ part }) => ({ change: { making: { ...part.making, [name]: value } }, act }));
+      const act = commands.setAllowance(ref, name, value, MAKING_WORDS[name], key);
+      return tryOn(ref, units, ({ part }) => ({ change: { making: { ...part.making, [name]: value } }, act }));
     }),
     takeCapacity: (ml, key) => {
-      const now = partNow(planId);
+      const now = partNow(ref);
       if (!now) return GONE;
       const sized = sizePart(now.part, now.clay, units.length, now.matterOf);
       if (!sized.ok) return sized.problem.message;
@@ -182,7 +182,7 @@ export function takersOf(planId: string, units: Units): Takers {
         return `No such piece holds ${units.volume(ml)}. ${possible.ok ? 'Ask for another amount, or change what is kept under “Holds”.' : possible.problem.message}`;
       }
       const sizes = knownAs(form, glazed, now.part.sizes, now.clay);
-      run(commands.setPart(planId, { sizes }, `holds ${units.volume(ml)}`, key));
+      run(commands.setPart(ref, { sizes }, `holds ${units.volume(ml)}`, key));
       return undefined;
     },
     takeDragged: ({ sizes = {}, knots }, at, label, key) => {
@@ -195,16 +195,16 @@ export function takersOf(planId: string, units: Units): Takers {
         return { sizes: all.sizes, gives: all.gives, ...(knots && { knots }) };
       };
       // done again on whatever another tab left, should it have been first
-      const act = (now: Now) => commands.setPart(planId, (part) => change({ ...now, part }), label, key);
-      return tryOn(planId, units, (now) => ({ change: change(now), act: act(now) }));
+      const act = (now: Now) => commands.setPart(ref, (part) => change({ ...now, part }), label, key);
+      return tryOn(ref, units, (now) => ({ change: change(now), act: act(now) }));
     },
     takeManner: (manner, label) =>
-      tryOn(planId, units, ({ part }) => {
+      tryOn(ref, units, ({ part }) => {
         const chosen = { ...part.manner, ...manner };
-        return { change: { manner: chosen, sizes: withManner(part, chosen) }, act: commands.setManner(planId, manner, label) };
+        return { change: { manner: chosen, sizes: withManner(part, chosen) }, act: commands.setManner(ref, manner, label) };
       }),
     takeForm: (form, label, limits = {}) => {
-      const now = partNow(planId);
+      const now = partNow(ref);
       const sized = now && sizePart(now.part, now.clay, units.length, now.matterOf);
       if (!sized) return GONE;
       if (!sized.ok) return sized.problem.message;

@@ -21,6 +21,8 @@ import {
   type KnownClay,
   mainPart,
   type Part,
+  partRef,
+  type PartRef,
   type Plan,
   shopOf,
   sizedPlanPart,
@@ -40,6 +42,8 @@ export type Opened = NumberName | 'shrinkage' | 'hand';
 export interface PieceModel extends Takers {
   readonly plan: Plan;
   readonly part: Part;
+  /** Which part it is, for what is done to it. */
+  readonly ref: PartRef;
   readonly known: KnownClay;
   readonly worked: Worked;
   readonly form: Form<'glazed'>;
@@ -78,13 +82,14 @@ function useWorked(part: Part, workspace: Workspace, units: Units) {
 }
 
 /** Works out the open plan and hands each field the way to change it. Undefined while nothing possible is known of it. */
-export function usePiece(plan: Plan): PieceModel | undefined {
+export function usePiece(plan: Plan, partId: string | undefined): PieceModel | undefined {
   const { workspace } = useWorkspace();
   const units = useUnits();
-  const part = mainPart(plan);
+  const part = plan.parts.find(({ id }) => id === partId) ?? mainPart(plan);
+  const ref = partRef(plan, part);
   const { possible, impossible } = useWorked(part, workspace, units);
   const [opened, open] = useState<Opened | undefined>();
-  const takers = useMemo(() => takersOf(plan.id, units), [plan.id, units]);
+  const takers = useMemo(() => takersOf(ref, units), [ref, units]);
   if (!possible) return undefined;
 
   const { part: shown, sized, hand, known } = possible;
@@ -93,6 +98,7 @@ export function usePiece(plan: Plan): PieceModel | undefined {
   return {
     plan,
     part,
+    ref,
     known,
     worked: { clay: possible.clay, known: shown.sizes, making: possible.making, sized, odds: shown.odds },
     form,
@@ -110,23 +116,23 @@ export function usePiece(plan: Plan): PieceModel | undefined {
     ...takers,
     chooseWay: (way) => {
       const label = `way of making: ${WAY_WORDS[way]}`;
-      if (isByHand(way)) return run(commands.setHand(plan.id, { by: way }, label));
-      return run(commands.setWay(plan.id, way, label));
+      if (isByHand(way)) return run(commands.setHand(ref, { by: way }, label));
+      return run(commands.setWay(ref, way, label));
     },
     chooseClay: (bodyId) => {
       const name = workspace.bodies.find(({ id }) => id === bodyId)?.name ?? 'no clay';
-      run(commands.setClay(plan.id, bodyId, `clay: ${name}`));
+      run(commands.setClay(ref, bodyId, `clay: ${name}`));
     },
     chooseBatch: (batchId) => {
       const name = workspace.batches.find(({ id }) => id === batchId)?.name ?? 'none chosen';
-      run(commands.setBatch(plan.id, batchId, `batch: ${name}`));
+      run(commands.setBatch(ref, batchId, `batch: ${name}`));
     },
     chooseCone: (cone) =>
-      run(commands.setFiring(plan.id, cone === undefined ? undefined : { cone }, `firing: ${cone ? `cone ${cone}` : 'as usual'}`)),
+      run(commands.setFiring(ref, cone === undefined ? undefined : { cone }, `firing: ${cone ? `cone ${cone}` : 'as usual'}`)),
     chooseFamily: (family) =>
       run(
         commands.setPart(
-          plan.id,
+          ref,
           // a box that becomes a cup is still built of slabs
           { ...changedForm(part, form, family), ...(by !== 'wheel' && { hand: { ...part.hand, by } }) },
           `form: ${FORM_WORDS[family]}`,

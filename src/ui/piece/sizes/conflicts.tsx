@@ -21,7 +21,7 @@ function ConflictStrip({ piece, conflict }: { piece: PieceModel; conflict: Confl
   const said = (known: KnownSize) => `${isExact(known) ? length(known.mm) : limitWords(known, length)} ${STAGE_WORDS[known.at]}`;
   const letGo = (at: number, known: KnownSize) => {
     const mm = isExact(known) ? known.mm : there;
-    workspaceStore().run(commands.letGoOf(piece.plan.id, size, at, mm, `${words}: ${said(known)} let go`));
+    workspaceStore().run(commands.letGoOf(piece.ref, size, at, mm, `${words}: ${said(known)} let go`));
   };
   const shrinks = shrinkageIfBoth(conflict, piece.worked.clay);
   return (
@@ -49,12 +49,12 @@ function ConflictStrip({ piece, conflict }: { piece: PieceModel; conflict: Confl
 }
 
 /** Both sizes go into a piece measured at two stages; the later of the two stays what the plan is made to. */
-function keep({ plan, part, known, units }: PieceModel, { size, leads, other, index }: Conflict): void {
+function keep({ plan, part, ref, known, units }: PieceModel, { size, leads, other, index }: Conflict): void {
   if (!isExact(leads) || !isExact(other) || !known.body) return;
   const label = `${plan.name} kept as evidence about ${known.body.name}`;
   workspaceStore().runAndTell(
     commands.keepAsEvidence(
-      plan.id,
+      ref,
       size,
       index,
       {

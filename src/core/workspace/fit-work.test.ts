@@ -1,0 +1,196 @@
+import { DEMO } from '@/core/example';
+import { describe, expect, it } from 'vitest';
+import {
+  type FitWork,
+  type Fitting,
+  type Part,
+  type Workspace,
+  calledPart,
+  fitOf,
+  gapRangeOf,
+  lidParts,
+  lotOf,
+  mainPart,
+  partOf,
+  partRef,
+  shopOf,
+  shopRows,
+  sizedPlanPart,
+  stockFault,
+  withPart,
+} from '.';
+
+const planOf = (id: string) => DEMO.plans.find((plan) => plan.id === id)!;
+const jar = mainPart(planOf('plan-honey-jar'));
+const crock = mainPart(planOf('plan-butter-crock'));
+const gallery = mainPart(planOf('plan-lidded-jar'));
+
+function sizedOf(part: Part, workspace: Workspace = DEMO) {
+  const made = sizedPlanPart(workspace, part, String);
+  if (!made.ok) throw new Error(made.problem.message);
+  return made.value.sized;
+}
+
+const tried = (part: Part, fitting: Fitting, workspace: Workspace = DEMO) => fitOf(workspace, part, sizedOf(part, workspace), fitting);
+
+function fits(part: Part, fitting: Fitting, workspace: Workspace = DEMO): FitWork {
+  const found = tried(part, fitting, workspace);
+  if (!found.ok) throw new Error(found.problem.message);
+  return found.value;
+}
+
+const refusal = (part: Part, fitting: Fitting): string => {
+  const found = tried(part, fitting);
+  return found.ok ? '' : found.problem.message;
+};
+
+const other = (body: string): Partial<Fitting> => ({ other: { bodyId: body } });
+
+describe('a bought thing', () => {
+  const stopper: Fitting = { with: 'stock', stockId: 'stock-beech-stoppers' };
+
+  it('a stopper of the kit seats in the mouth it is planned for, its spread counted', () => {
+    const work = fits(jar, stopper);
+    expect(work.side).toBe('mouth');
+    expect(work.at).toBe('wet');
+    expect(work.odds.good).toBeGreaterThan(0.9);
+    expect(work.gap.doubt.stock).toBeCloseTo(lotOf(work.stock!).spreadSd!, 9);
+    // at the best width the seat lies in the middle of what is allowed
+    expect(work.best.odds.good).toBeGreaterThanOrEqual(work.odds.good);
+    expect(work.go[0]).toBeLessThan(work.best.diameter);
+    expect(work.go[1]).toBeGreaterThan(work.best.diameter);
+  });
+
+  it('measured at leather hard there is less to doubt, and what is measured is what counts', () => {
+    const mm = sizedOf(jar).stages.leather.sizes.mouthInside!;
+    const now = fits(jar, { ...stopper, now: { at: 'leather', mm } });
+    expect(now.at).toBe('leather');
+    expect(now.gap.mean).toBeCloseTo(fits(jar, stopper).gap.mean, 1);
+    expect(now.gap.doubt.hand).toBeLessThan(fits(jar, stopper).gap.doubt.hand);
+    expect(fits(jar, { ...stopper, now: { at: 'leather', mm: mm + 2 } }).odds.loose).toBeGreaterThan(now.odds.loose);
+  });
+
+  it('a rigid lid goes into the mouth or over the rim, and a gasket takes what it takes', () => {
+    const into = fits(gallery, { with: 'stock', stockId: 'stock-pine-lids' });
+    expect([into.side, into.range]).toEqual(['mouth', gapRangeOf({ with: 'stock' })]);
+    const over = fits(gallery, { with: 'stock', stockId: 'stock-pine-lids', over: true });
+    expect(over.side).toBe('lid');
+    // a rim must be smaller than what goes over it
+    expect(over.finishes).toBeLessThan(lotOf(over.stock!).mean);
+    expect(into.finishes).toBeGreaterThan(lotOf(into.stock!).mean);
+    const gasket = fits(gallery, { with: 'stock', stockId: 'stock-gasket-lids' });
+    expect(gasket.finishes).toBeGreaterThan(94);
+    expect(gasket.finishes).toBeLessThan(98);
+  });
+
+  it('says what is still to be chosen, and what is no lot', () => {
+    expect(refusal(jar, { with: 'stock' })).toMatch(/Choose what it is to fit with/);
+    const stock = shopOf(DEMO).stock!;
+    const [ash] = [{ ...stock[0]!, bottom: undefined }];
+    const shop = shopRows({ ...shopOf(DEMO), stock: [ash] });
+    expect(tried(jar, stopper, { ...DEMO, shop })).toMatchObject({ ok: false, problem: { message: expect.stringMatching(/bottom/) } });
+    expect(stockFault({ ...stock[0]!, bottom: 90 }, String)).toMatch(/does not taper.*Swap/);
+    expect(stockFault({ ...stock[0]!, widths: [] }, String)).toMatch(/Write what each measures/);
+    expect(stockFault({ ...stock[2]!, widths: [98, 94] }, String)).toMatch(/least and the most/);
+    expect(stockFault(stock[0]!, String)).toBeUndefined();
+  });
+});
+
+describe('a lid of clay', () => {
+  it('made with the pot shares its firing; in another clay or firing it does not', () => {
+    const together = fits(crock, { with: 'lid' });
+    expect(together.side).toBe('lid');
+    expect(together.gap.doubt.clay).toBeLessThan(0.05);
+    expect(together.width).toBeCloseTo(together.best.diameter, 9);
+    expect(fits(crock, { with: 'lid', apart: true }).gap.doubt.clay).toBeGreaterThan(0.5);
+    expect(fits(crock, { with: 'lid', ...other('body-heron-buff') }).gap.doubt.clay).toBeGreaterThan(0.5);
+    // a clay that is gone is this piece's own
+    expect(fits(crock, { with: 'lid', ...other('gone') }).gap.doubt.clay).toBeLessThan(0.05);
+  });
+
+  it('for a pot that is leather hard allows for the shrinkage behind it', () => {
+    const { leather, glazed } = sizedOf(crock).stages;
+    const work = fits(crock, { with: 'lid', now: { at: 'leather', mm: leather.sizes.mouthInside! } });
+    expect(work.at).toBe('wet');
+    expect(work.finishes).toBeCloseTo(glazed.sizes.mouthInside! - 1.65 - work.gap.straight.mean + work.gap.mean, 0);
+    expect(work.disc!.finished).toBeCloseTo(glazed.sizes.rimDiameter + 6, 9);
+    expect(refusal(crock, { with: 'lid', now: { at: 'leather', mm: 110 }, other: { at: 'bisque' } })).toMatch(/further on than the pot/);
+  });
+
+  it('a cover may slide as far as it still covers the mouth; on the tight side it jams rather than drops', () => {
+    const cover = fits(crock, { with: 'lid', fit: 'cover', overhang: 8 });
+    expect(cover.range.max).toBe(16);
+    expect(cover.disc!.finished).toBeCloseTo(sizedOf(crock).stages.glazed.sizes.mouthInside! + 16, 9);
+    const narrow = fits(crock, { with: 'lid', narrow: true });
+    expect(narrow.odds.loose).toBeLessThan(fits(crock, { with: 'lid' }).odds.loose);
+    // hurried drying and a glazed seat each cost
+    expect(fits(crock, { with: 'lid', dried: 'hurried' }).odds.good).toBeLessThan(fits(crock, { with: 'lid', dried: 'on' }).odds.good);
+    expect(fits(crock, { with: 'lid', glaze: 0.2 }).best.diameter).toBeLessThan(fits(crock, { with: 'lid' }).best.diameter);
+  });
+
+  it('wide mouths warp more', () => {
+    const { glazed } = sizedOf(gallery).stages;
+    const narrow = fits(gallery, { with: 'lid', now: { at: 'glazed', mm: 100 } });
+    const wide = fits(gallery, { with: 'lid', now: { at: 'glazed', mm: 240 } });
+    expect(glazed.sizes.mouthInside).toBeLessThan(120);
+    expect(wide.gap.doubt.warp).toBeGreaterThan(narrow.gap.doubt.warp * 1.5);
+  });
+});
+
+describe('a lid for a pot in the hand', () => {
+  const disc: Part = {
+    ...crock,
+    id: 'disc',
+    family: 'disc',
+    manner: {},
+    sizes: { rimDiameter: [{ mm: 100, at: 'glazed' }], height: [{ mm: 6, at: 'glazed' }] },
+  };
+
+  it('asks for its mouth, then makes the disc to it', () => {
+    expect(refusal(disc, { with: 'pot' })).toMatch(/Measure the mouth/);
+    const work = fits(disc, { with: 'pot', other: { mm: 98 } });
+    expect(work.side).toBe('lid');
+    expect(work.odds.jams).toBeGreaterThan(0.9);
+    expect(work.finishes).toBeLessThan(97);
+    expect(work.helps.map(({ name }) => name)).toContain('bars');
+  });
+});
+
+describe('parts', () => {
+  const plan = planOf('plan-butter-crock');
+  let made = 0;
+  const newId = () => `part-${(made += 1)}`;
+  const parts = lidParts(crock, sizedOf(crock), fits(crock, { with: 'lid' }), newId);
+  const whole = { ...plan, parts: [crock, ...parts] as [Part, ...Part[]] };
+  const workspace: Workspace = { ...DEMO, plans: DEMO.plans.map((each) => (each.id === plan.id ? whole : each)) };
+
+  it('a lid becomes a disc over all and an insert, and fits with its pot as it did', () => {
+    expect(parts.map(({ name }) => name)).toEqual(['lid', 'insert']);
+    const insert = parts[1]!;
+    const before = fits(crock, { with: 'lid' });
+    const asPart = fits(crock, { with: 'part', ref: partRef(whole, insert) }, workspace);
+    expect(asPart.side).toBe('mouth');
+    expect(asPart.gap.mean).toBeCloseTo(before.gap.mean, 1);
+    expect(asPart.odds.good).toBeCloseTo(before.odds.good, 2);
+    const fromLid = fits(insert, { with: 'part', ref: plan.id }, workspace);
+    expect([fromLid.side, fromLid.odds.good]).toEqual(['lid', expect.closeTo(asPart.odds.good, 6)]);
+    expect(lidParts(gallery, sizedOf(gallery), fits(gallery, { with: 'lid' }), newId).map(({ name }) => name)).toEqual(['lid']);
+  });
+
+  it('two lids or two pots fit with nothing of each other, nor a part with itself', () => {
+    expect(refusal(crock, { with: 'part' })).toMatch(/Choose the part/);
+    expect(refusal(crock, { with: 'part', ref: plan.id })).toMatch(/Choose the part/);
+    expect(refusal(crock, { with: 'part', ref: 'plan-honey-jar' })).toMatch(/flat round lid/);
+  });
+
+  it('are found by their reference, and called by their names', () => {
+    const insert = parts[1]!;
+    expect(partRef(whole, crock)).toBe(plan.id);
+    expect(partOf(workspace.plans, partRef(whole, insert))?.part).toBe(insert);
+    expect(partOf(workspace.plans, `${plan.id}/gone`)).toBeUndefined();
+    expect(calledPart(whole, insert)).toBe('Butter crock: insert');
+    expect(calledPart(whole, crock)).toBe('Butter crock');
+    const renamed = withPart(whole, insert.id, (part) => ({ ...part, name: 'flange' }));
+    expect(renamed.parts.map(({ name }) => name)).toEqual([crock.name, 'lid', 'flange']);
+  });
+});

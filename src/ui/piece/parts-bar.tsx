@@ -1,0 +1,52 @@
+'use client';
+
+import { type Plan, mainPart, partRef, partWords } from '@/core/workspace';
+import { commands } from '@/store';
+import { DeleteAct, NameInput } from '@/ui/fields';
+import { run } from '@/ui/state';
+import type { PieceModel } from './model/use-piece';
+
+interface Props {
+  readonly plan: Plan;
+  readonly piece: PieceModel;
+  readonly open: (partId: string) => void;
+}
+
+/** The parts of a piece that has several: body, lid, insert; the open one is drawn, sized and made below. */
+export function PartsBar({ plan, piece, open }: Props) {
+  if (plan.parts.length < 2) return null;
+  const main = mainPart(plan);
+  const { part } = piece;
+  return (
+    <div className="parts">
+      <nav className="sections" aria-label="Parts of the piece">
+        {plan.parts.map((each) => (
+          <button key={each.id} type="button" aria-current={each.id === part.id ? 'true' : undefined} onClick={() => open(each.id)}>
+            {partWords(each)}
+          </button>
+        ))}
+      </nav>
+      {part.id !== main.id && (
+        <>
+          <NameInput
+            label="Name of the part"
+            size="16px"
+            width="120px"
+            shown={part.name}
+            take={(name, key) => {
+              if (name.trim() === '') return 'A part needs a name, such as lid.';
+              return piece.takePart({ name }, `part “${name}”`, key);
+            }}
+          />
+          <DeleteAct
+            label={`Delete the ${partWords(part)}`}
+            onClick={() => {
+              open(main.id);
+              run(commands.deletePart(partRef(plan, part), `${partWords(part)} deleted`));
+            }}
+          />
+        </>
+      )}
+    </div>
+  );
+}
