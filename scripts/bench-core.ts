@@ -3,11 +3,13 @@ import { calculate } from '@/core/calc';
 import { readFileSync } from 'node:fs';
 import { shrinkRule } from '@/core/bench';
 import { clayFigures } from '@/core/clay';
+import { bestWidth, drawnGaps, gapOf, helpsFor, normalFrom, oddsOf, pairUp } from '@/core/fit';
 import { tile } from '@/core/paper';
 import { writePdf } from '@/core/print';
 import { FAMILIES, FAMILY_NAMES, type FamilyName, formOf } from '@/core/form';
 import { WAYS, size, wheelSteps } from '@/core/sizing';
 import { EMPTY, finishedSizes, handWork, sizePart } from '@/core/workspace';
+import jStat from 'jstat';
 
 const CASES = 1000;
 const ROUNDS = 40;
@@ -72,4 +74,45 @@ function pdf(): { ms: number; pages: number } {
   return { ms: Math.round(performance.now() - start), pages: rest.length + 1 };
 }
 
-console.log(JSON.stringify({ core, verb, keystrokes, pdf: pdf(), sum: Math.round(sum) }));
+const wide = (at: 'leather', diameter: number) => ({ clay, at, diameter, toolSd: 0.5, ovalitySd: 0.6 });
+const PAIR = { mouth: wide('leather', 110), lid: wide('leather', 107.5), sameFiring: true };
+const GAP = { min: 0.5, max: 2.2 };
+const DRAWS = 200_000;
+
+/** How long something takes the second time, ms. */
+function taking(does: () => number): number {
+  sum += does();
+  const start = performance.now();
+  sum += does();
+  return Math.round((performance.now() - start) * 10) / 10;
+}
+
+/** The same firings drawn and classified with a general statistics library. */
+function drawnByLibrary(): number {
+  const { mean, pieceSd } = clay.belief;
+  const share = clay.shrinkage.shares.leather;
+  let good = 0;
+  for (let i = 0; i < DRAWS; i += 1) {
+    const common = jStat.normal.sample(0, clay.belief.commonSd);
+    const done = jStat.normal.sample(share, 0.06);
+    const [mouth, lid] = [110, 107.5].map((diameter, side) => {
+      const s = mean + common + jStat.normal.sample(0, pieceSd);
+      const oval = Math.abs(jStat.normal.sample(0, 0.6)) / 2;
+      return ((diameter + jStat.normal.sample(0, 0.5)) * (1 - s)) / (1 - done * s) + (side === 0 ? -oval : oval);
+    }) as [number, number];
+    if (mouth - lid >= GAP.min && mouth - lid <= GAP.max) good += 1;
+  }
+  return good / DRAWS;
+}
+
+const widths = (from: number) => Array.from({ length: 60 }, (_, i) => from + ((i * 37) % 60) / 20);
+const fit = {
+  odds: taking(() => oddsOf(gapOf(PAIR), GAP).good),
+  best: taking(() => bestWidth(PAIR, 'mouth', GAP).diameter),
+  helps: taking(() => helpsFor(PAIR, 'mouth', GAP).length),
+  drawn: taking(() => drawnGaps(PAIR, GAP, DRAWS, normalFrom(1)).odds.good),
+  byLibrary: taking(drawnByLibrary),
+  paired: taking(() => pairUp(widths(71), widths(70), GAP).pairs.length),
+};
+
+console.log(JSON.stringify({ core, verb, keystrokes, pdf: pdf(), fit, sum: Math.round(sum) }));

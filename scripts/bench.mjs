@@ -9,7 +9,13 @@ packagesInstalled();
 const executablePath = chromium();
 built();
 
-const { core, verb, keystrokes: byForm, pdf } = JSON.parse(spawnSync(tool('tsx'), ['scripts/bench-core.ts'], { encoding: 'utf8' }).stdout);
+const {
+  core,
+  verb,
+  keystrokes: byForm,
+  pdf,
+  fit,
+} = JSON.parse(spawnSync(tool('tsx'), ['scripts/bench-core.ts'], { encoding: 'utf8' }).stdout);
 console.log('Sizes computed per second');
 console.log(
   `  core ${core.toLocaleString('en')}, headless verb with its checks ${verb.toLocaleString('en')} (core / verb = ${(core / verb).toFixed(1)})`,
@@ -24,6 +30,12 @@ console.log(
 console.log(`  worst: ${worst[0]}, ${(worst[1] / byForm.cylinder).toFixed(1)} times the cup`);
 
 console.log(`A PDF of ${pdf.pages} pages: ${pdf.ms} ms (${(pdf.ms / byForm.cylinder).toFixed(0)} times a cup worked out)`);
+
+console.log('A fit, ms');
+console.log(`  its odds ${fit.odds}, the best width ${fit.best}, what would help ${fit.helps}; 60 mouths and 60 lids paired ${fit.paired}`);
+console.log(
+  `  200,000 pairs drawn and classified ${fit.drawn}; with a general statistics library ${fit.byLibrary} (${(fit.byLibrary / fit.drawn).toFixed(1)} times)`,
+);
 
 async function launched() {
   const { chromium: browserType } = await import('@playwright/test');

@@ -4,6 +4,7 @@ declare module 'jstat' {
     pdf(x: number, ...parameters: number[]): number;
     cdf(x: number, ...parameters: number[]): number;
     inv(p: number, ...parameters: number[]): number;
+    sample(...parameters: number[]): number;
   }
   const jStat: { studentt: Distribution; normal: Distribution };
   export default jStat;
