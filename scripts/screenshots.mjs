@@ -33,12 +33,14 @@ const VIEWS = [
   { name: 'former', path: '/?plan=plan-seed-dish', size: WIDE, before: opened('Make', 'Former') },
   { name: 'coils', path: '/?plan=plan-skep-jar', size: WIDE, before: opened('Make', 'Coils') },
   {
-    name: 'conflict',
-    path: '/?plan=plan-yard-urn',
-    size: { width: 1280, height: 1000 },
+    name: 'fit',
+    path: '/?plan=plan-lidded-jar',
+    size: { width: 1280, height: 1120 },
     before: async (page) => {
-      await page.getByLabel('Height, glazed', { exact: true }).fill('≤ 310');
-      await page.getByLabel('Mouth, outside, leather hard', { exact: true }).fill('200');
+      await opened('Fit', 'Lid or stopper')(page);
+      await page.getByRole('button', { name: 'Fire it 1,000 times' }).click();
+      await page.locator('[data-fired]').waitFor();
+      await page.evaluate(() => window.scrollTo(0, 0));
     },
   },
   { name: 'steps', path: '/?plan=plan-serving-bowl', size: WIDE, before: opened('Make', 'Steps', 8) },

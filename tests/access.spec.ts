@@ -25,7 +25,6 @@ const SHARED = new Set([
 
 const WIDTHS = { wide: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } };
 
-/** What is the same at every width in every colour is asked once; what depends on the layout, on the phone too; the rest is colour. */
 const RULES = {
   all: { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] },
   layout: { type: 'rule', values: ['color-contrast', 'target-size', 'scrollable-region-focusable'] },
@@ -55,17 +54,21 @@ async function faultsOf(page: Page, within: string, runOnly: RunOnly): Promise<s
   ];
 }
 
-/** The same page in both widths, light and dark: it follows both without being loaded again. */
+/** How a page is looked at: everything once, the layout on the phone, the colours in the dark, where they are the same at every width. */
+const LOOKS = [
+  { width: 'phone', colorScheme: 'light', rules: RULES.layout },
+  { width: 'wide', colorScheme: 'light', rules: RULES.all },
+  { width: 'wide', colorScheme: 'dark', rules: RULES.colour },
+] as const;
+
+/** The same page each way: it follows width and colours without being loaded again. */
 async function faultsEverywhere(page: Page, within = 'body'): Promise<string[]> {
   const faults: string[] = [];
-  for (const [width, viewport] of Object.entries(WIDTHS)) {
-    await page.setViewportSize(viewport);
-    for (const colorScheme of ['light', 'dark'] as const) {
-      await page.emulateMedia({ colorScheme });
-      await expect(page.locator('html')).toHaveClass(new RegExp(`\\b${colorScheme}\\b`));
-      const rules = colorScheme === 'dark' ? RULES.colour : width === 'phone' ? RULES.layout : RULES.all;
-      faults.push(...(await faultsOf(page, within, rules)).map((fault) => `${width}, ${colorScheme}: ${fault}`));
-    }
+  for (const { width, colorScheme, rules } of LOOKS) {
+    await page.setViewportSize(WIDTHS[width]);
+    await page.emulateMedia({ colorScheme });
+    await expect(page.locator('html')).toHaveClass(new RegExp(`\\b${colorScheme}\\b`));
+    faults.push(...(await faultsOf(page, within, rules)).map((fault) => `${width}, ${colorScheme}: ${fault}`));
   }
   return faults;
 }

@@ -198,7 +198,7 @@ test('the kit: a cutter kept becomes a lid, a former is refused where clay would
   await type(page, 'Width of Round 80', '92');
   await saved(page);
   await visit(page, '/?plan=plan-slab-mug');
-  await room(page, 'Fit');
+  await room(page, 'Fit', 'Lid from cutters');
   await page.getByLabel('Inner disc fit', { exact: true }).selectOption('Roomy');
   await expect(page.getByRole('table', { name: 'Pairs of cutters for a lid' })).toContainText(/Round\s112\s*Round\s80.*fits/);
   await visit(page, '/kit');

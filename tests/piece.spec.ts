@@ -4,7 +4,7 @@ test('the first visit shows what to weigh and what to throw, without scrolling',
   await visit(page);
   await expect(answer(page, 'ball')).toHaveText('645 g');
   await expect(answer(page, 'gauge')).toHaveText('141 mm');
-  await expect(answer(page, 'rimDiameter@wet')).toHaveText('104 mm');
+  await expect(answer(page, 'mouthInside@wet')).toHaveText('94 mm');
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280);
   // the answer whole, the drawing and the first lines of its room
   for (const seen of [

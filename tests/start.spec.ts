@@ -86,7 +86,8 @@ test('the finder goes to rooms and tools of the open piece, to pieces, clays and
     ['shrink rule', 'tools', 'rule'],
     ['needle', 'make', 'ball'],
     ['capacity', 'sizes', 'holds'],
-    ['lid', 'fit', 'lid'],
+    ['lid from cutters', 'fit', 'lid'],
+    ['odds', 'fit', 'odds'],
     ['remake', 'made', 'again'],
     ['pointer', 'tools', 'gauges'],
   ] as const) {
@@ -97,6 +98,8 @@ test('the finder goes to rooms and tools of the open piece, to pieces, clays and
   await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Egg cup');
   await find('quarry');
   await expect(page.getByLabel('Name of the clay', { exact: true })).toHaveValue('Quarry Grog');
+  await find('from a ball');
+  await expect(page.getByLabel('I have', { exact: true })).toBeVisible();
   await find('compare');
   await expect(page.getByRole('heading', { name: 'Compare clays' })).toBeVisible();
   // the last room of a piece is remembered

@@ -19,3 +19,4 @@ export { type Fired, type Normal, type Drawn, drawnGaps, firingOf } from './draw
 export { MOST_PAIRED, type Paired, type Pairing, pairUp } from './pairing';
 export { normalFrom } from './chance';
 export { chanceWords, threeChances } from './words';
+export { type CoilFlange, coilFlange } from './flange';

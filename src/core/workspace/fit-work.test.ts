@@ -6,6 +6,7 @@ import {
   type Part,
   type Workspace,
   calledPart,
+  cutParts,
   fitOf,
   gapRangeOf,
   lidParts,
@@ -175,6 +176,19 @@ describe('parts', () => {
     const fromLid = fits(insert, { with: 'part', ref: plan.id }, workspace);
     expect([fromLid.side, fromLid.odds.good]).toEqual(['lid', expect.closeTo(asPart.odds.good, 6)]);
     expect(lidParts(gallery, sizedOf(gallery), fits(gallery, { with: 'lid' }), newId).map(({ name }) => name)).toEqual(['lid']);
+  });
+
+  it('cut with two cutters they are as wide as those, in slabs', () => {
+    const cut = cutParts(crock, sizedOf(crock), { lid: 132, insert: 112, at: 'wet' }, newId);
+    expect(cut.map(({ sizes }) => sizes.rimDiameter)).toEqual([[{ mm: 132, at: 'wet' }], [{ mm: 112, at: 'wet' }]]);
+    for (const part of cut) expect(sizedPlanPart(DEMO, part, String)).toMatchObject({ ok: true, value: { hand: { by: 'slab' } } });
+  });
+
+  it('a coil for a flange closes round what it has to be, with a little to pare', () => {
+    const { flange, best } = fits(crock, { with: 'lid' });
+    expect(flange!.across).toBeCloseTo(best.diameter + 2 * flange!.pare, 9);
+    expect(flange!.length).toBeCloseTo(Math.PI * (flange!.across - flange!.thickness), 9);
+    expect(fits(gallery, { with: 'lid' }).flange).toBeUndefined();
   });
 
   it('two lids or two pots fit with nothing of each other, nor a part with itself', () => {

@@ -2,6 +2,7 @@ import { STAGES, type Stage } from '@/core/clay';
 import {
   type Best,
   type ClayWidth,
+  type CoilFlange,
   EQUAL_COSTS,
   type Gap,
   type GapRange,
@@ -15,6 +16,7 @@ import {
   type Stopper,
   type Width,
   bestWidth,
+  coilFlange,
   gapOf,
   goWindow,
   helpsFor,
@@ -54,6 +56,8 @@ export interface FitWork {
   readonly helps: readonly Help[];
   /** Of a lid to be made that lies on the rim: the disc over all, at the lid's stage. */
   readonly disc: Disc | undefined;
+  /** A coil below that disc in place of an insert, at the lid's stage. */
+  readonly flange: CoilFlange | undefined;
 }
 
 /** The disc of a lid, mm: at the stage it is cut, and finished. */
@@ -202,27 +206,39 @@ const MEETS = { stock: withStock, lid: withLid, pot: withPot, part: withOther } 
 /** How far a lid stands out beyond the rim where it is no cover, finished. Ours. */
 const BEYOND = 3;
 
-/** A lid as parts of its pot: a disc that drops in, or one over all with an insert below it. The last is the one that meets the mouth. */
-export function lidParts(part: Part, sized: Sized, work: FitWork, newId: () => string): readonly Part[] {
-  const { disc, best, at, fitting } = work;
-  const thick = sized.stages.glazed.sizes.wall ?? THICK;
+interface Cut {
+  /** The disc over all, where the lid lies on the rim, and what goes into the mouth: mm at the stage they are cut. */
+  readonly lid?: number | undefined;
+  readonly insert: number;
+  readonly at: Stage;
+  /** The clay, where it is not the pot's. */
+  readonly bodyId?: string | undefined;
+}
+
+/** Discs of slab as parts of a pot: the lid over all, if any, and last what goes into its mouth. */
+export function cutParts(part: Part, sized: Sized, { lid, insert, at, bodyId }: Cut, newId: () => string): readonly Part[] {
   const flat = (name: string, mm: number): Part => ({
     id: newId(),
     name,
     family: 'disc',
     manner: {},
-    sizes: { rimDiameter: [{ mm, at }], height: [{ mm: thick, at: 'glazed' }] },
-    bodyId: fitting.other?.bodyId ?? part.bodyId,
-    ...(fitting.other?.bodyId ? {} : { batchId: part.batchId, firing: part.firing }),
+    sizes: { rimDiameter: [{ mm, at }], height: [{ mm: thickOf(sized), at: 'glazed' }] },
+    ...(bodyId ? { bodyId } : { bodyId: part.bodyId, batchId: part.batchId, firing: part.firing }),
     way: 'thickness',
     making: WAYS.thickness,
     hand: { by: 'slab' },
   });
-  return disc ? [flat('lid', disc.width), flat('insert', best.diameter)] : [flat('lid', best.diameter)];
+  return lid === undefined ? [flat('lid', insert)] : [flat('lid', lid), flat('insert', insert)];
 }
+
+/** A lid that was worked out as parts of its pot: a disc that drops in, or one over all with an insert below it. */
+export const lidParts = (part: Part, sized: Sized, { disc, best, at, fitting }: FitWork, newId: () => string): readonly Part[] =>
+  cutParts(part, sized, { lid: disc?.width, insert: best.diameter, at, bodyId: fitting.other?.bodyId }, newId);
 
 /** How thick a lid is where the pot has no wall to go by, finished mm. Ours. */
 const THICK = 5;
+
+const thickOf = ({ stages }: Sized): number => stages.glazed.sizes.wall ?? THICK;
 
 /** The disc above the insert: out beyond the rim, or of a cover so far beyond the mouth. A lid that drops into a gallery has none. */
 function discOf({ part, sized, fitting }: Asked, { lid }: Pair): Disc | undefined {
@@ -256,6 +272,7 @@ export function fitOf(workspace: Needed, part: Part, sized: Sized, fitting: Fitt
   const pair: Pair = free ? { ...met.value.pair, [side]: { ...met.value.pair[side], diameter: best.diameter } } : met.value.pair;
   const made = pair[side] as ClayWidth;
   const gap = gapOf(pair);
+  const disc = discOf(asked, pair);
   return good({
     fitting,
     pair,
@@ -271,6 +288,7 @@ export function fitOf(workspace: Needed, part: Part, sized: Sized, fitting: Fitt
     stopper,
     stock,
     helps: helpsFor(pair, side, range, costs),
-    disc: discOf(asked, pair),
+    disc,
+    flange: disc && coilFlange(best.diameter, thickOf(sized) / finishedOf(made, 1)),
   });
 }

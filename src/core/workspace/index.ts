@@ -71,6 +71,6 @@ export { nextThings } from './next';
 export { type RowChange, applyChanges, changesOn, merged, reversed, rowChange, rowFinder, same } from './change';
 export { type TableDifference, compare } from './compare';
 export { DRYING, type Drying, type FitClass, type Fitting, USUAL_OVERHANG, gapRangeOf, isLid, meetsInside } from './fitting';
-export { type FitWork, fitOf, lidParts, meetingWidth } from './fit-work';
+export { type FitWork, cutParts, fitOf, lidParts, meetingWidth } from './fit-work';
 export { type Lot, STOCK_KINDS, type Stock, type StockKind, lotOf, stockFault, stopperOf } from './stock';
 export { type PartRef, calledPart, mainPart, partOf, partRef, partWords, readRef, withPart } from './parts';

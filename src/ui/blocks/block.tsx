@@ -45,7 +45,7 @@ export function Told({ words, children, stage = 'glazed', small, finished = fals
 /** What may be wider than the screen: it scrolls sideways by itself, by keyboard too. */
 export function Sideways({ label, children }: { label: string; children: ReactNode }) {
   return (
-    <Box overflowX="auto" tabIndex={0} role="group" aria-label={label}>
+    <Box overflowX="auto" position="relative" tabIndex={0} role="group" aria-label={label}>
       {children}
     </Box>
   );

@@ -1,4 +1,5 @@
 import { ROOMS } from '@/ui/rooms';
+import { WAYS_IN } from '@/ui/start';
 import { handOf, mainPart, type Plan, type Workspace } from '@/core/workspace';
 import { matchSorter } from 'match-sorter';
 
@@ -36,6 +37,15 @@ const PLACES: readonly Candidate[] = [
   { key: 'files', words: 'Files', more: 'export, open, restore', href: '/files', finds: 'backup save import export csv version' },
   { key: 'compare', words: 'Compare clays', more: 'every piece in every clay', href: '/compare', finds: 'match set two clays' },
 ];
+
+/** The ways a piece starts, each by its own words. */
+const WAYS: readonly Candidate[] = WAYS_IN.map(({ value, words, about }) => ({
+  key: `way-${value}`,
+  words: `Start from ${words.toLowerCase()}`,
+  more: about,
+  href: `/new?from=${value}`,
+  finds: about,
+}));
 
 /** So many of each kind are offered. */
 const MOST = 7;
@@ -97,6 +107,6 @@ export function foundBy(workspace: Workspace, open: Plan | undefined, typed: str
           .slice(0, MOST)
           .map(({ id, name }) => ({ key: `clay-${id}`, words: name, more: 'clay', href: `/clay?body=${id}` }))
       : [],
-    places: wanted ? matching(PLACES, wanted) : PLACES,
+    places: wanted ? matching([...PLACES, ...WAYS], wanted) : PLACES,
   };
 }

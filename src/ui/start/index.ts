@@ -1,1 +1,2 @@
 export { StartScreen } from './start-screen';
+export { WAYS_IN } from './ways-in';

@@ -11,7 +11,7 @@ export const WAYS_IN: readonly { readonly value: WayIn; readonly key: string; re
   { value: 'hand', key: 'h', words: 'A piece in my hand', about: 'fired or half dry: make it again, or something for it' },
   { value: 'holds', key: 'c', words: 'What it must hold', about: 'half a litre, no taller than the shelf' },
   { value: 'ball', key: 'b', words: 'A ball of clay', about: 'how wide a platter, how large a jug?' },
-  { value: 'fit', key: 'l', words: 'What it must fit', about: 'a lid from your cutters for its mouth' },
+  { value: 'fit', key: 'l', words: 'What it must fit', about: 'a lid, a stopper, a pot in the hand' },
   { value: 'sent', key: 's', words: 'Something sent', about: 'a link from another device' },
 ];
 

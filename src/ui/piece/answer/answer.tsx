@@ -2,7 +2,7 @@
 
 import { type ClayFigures, remaining } from '@/core/clay';
 import { FAMILIES } from '@/core/form';
-import { type NumberName, USUAL_ODDS, rangeOf } from '@/core/sizing';
+import { type NumberName, TOOL_SD, USUAL_ODDS, rangeOf } from '@/core/sizing';
 import { type Written, handLength, handMass, readQuantity, text, writeLength, writeVolume } from '@/core/units';
 import { FigureInput, useAnyRefused } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';
@@ -186,8 +186,8 @@ function Strip({ piece: { worked, weighOut, part, units, by } }: { piece: PieceM
 }
 
 /** Between what 9 in 10 finish that are made to a wet size, mm. A sum over the clay's belief: kept while nothing of it changed. */
-const useRange = (clay: ClayFigures, size: 'height' | 'rimDiameter', mm: number) =>
-  useMemo(() => rangeOf({ clay, size }, { from: 'wet', mm, to: 'glazed' }, USUAL_ODDS), [clay, size, mm]);
+const useRange = (clay: ClayFigures, size: 'height' | 'rimDiameter', mm: number, toolSd: number) =>
+  useMemo(() => rangeOf({ clay, size, toolSd }, { from: 'wet', mm, to: 'glazed' }, USUAL_ODDS), [clay, size, mm, toolSd]);
 
 /** What it finishes at, how sure that is, and what it holds. */
 function Outcome({ piece }: { piece: PieceModel }) {
@@ -197,8 +197,10 @@ function Outcome({ piece }: { piece: PieceModel }) {
   const { family } = piece.form;
   const up = family === 'disc' || family === 'tile' ? 'thick' : 'high';
   const wide = FAMILIES[family].flatSided && family !== 'faceted' ? 'long' : 'across';
-  const heights = useRange(worked.clay, 'height', wet.height);
-  const widths = useRange(worked.clay, 'rimDiameter', wet.rimDiameter);
+  // the hand is said once, where it matters most: with what the piece is to fit
+  const tool = piece.part.fit?.tool ?? 'gauge';
+  const heights = useRange(worked.clay, 'height', wet.height, TOOL_SD[tool]);
+  const widths = useRange(worked.clay, 'rimDiameter', wet.rimDiameter, TOOL_SD[tool]);
   return (
     <Box fontSize="sm" marginTop="2" paddingTop="2" borderTopWidth="1px" borderColor="line" lineHeight="1.45">
       <chakra.b color="glazed">
@@ -214,7 +216,8 @@ function Outcome({ piece }: { piece: PieceModel }) {
         textUnderlineOffset="3px"
         onClick={() => piece.open('rimDiameter@wet')}
       >
-        Made to size, 9 in 10 are {betweenWords(...heights, units)} {up} and 9 in 10 {betweenWords(...widths, units)} {wide}.
+        Made to size{tool === 'eye' ? ' by eye' : ''}, 9 in 10 are {betweenWords(...heights, units)} {up} and 9 in 10{' '}
+        {betweenWords(...widths, units)} {wide}.
       </chakra.button>{' '}
       {worked.sized.capacityMl > 0 && (
         <>

@@ -1,6 +1,7 @@
 'use client';
 
 import { type FitWork, isLid, partRef, partWords } from '@/core/workspace';
+import { remaining } from '@/core/clay';
 import { At } from '@/ui/drawing';
 import { chakra } from '@chakra-ui/react';
 import type { Geometry } from '../drawing';
@@ -102,6 +103,16 @@ function metBy(piece: PieceModel, work: FitWork): Met | undefined {
   };
 }
 
+/** The same beside the wet half, where lid and pot are both of one clay and still wet: as large as it is made. */
+function wetPath(piece: PieceModel, { pair }: FitWork, { outline }: Met, placed: Geometry['placed']): string | undefined {
+  const { mouth, lid } = pair;
+  if ('rigid' in mouth || 'rigid' in lid || mouth.clay !== lid.clay || mouth.at !== 'wet' || lid.at !== 'wet') return undefined;
+  const { clay, sized } = piece.worked;
+  const [k, kh] = [remaining(clay.shrinkage, 'glazed', 'width'), remaining(clay.shrinkage, 'glazed', 'height')];
+  const { foot } = sized.onBat;
+  return `M${outline.map(([r, z]) => placed.wet(r / k, foot + z / kh).join(' ')).join('L')}Z`;
+}
+
 /** What the piece is to fit with, drawn with the finished half where both meet. */
 export function DrawnFit({ piece, geometry }: { piece: PieceModel; geometry: Geometry }) {
   const { fitting, found } = useFit(piece);
@@ -111,6 +122,7 @@ export function DrawnFit({ piece, geometry }: { piece: PieceModel; geometry: Geo
   const other = fitting.with === 'part' ? piece.plan.parts.find((each) => partRef(piece.plan, each) === fitting.ref) : undefined;
   const { sheet, placed, x, y } = geometry;
   const path = met.outline.map(([r, z]) => placed.finished(r, z).join(' ')).join('L');
+  const wet = found.ok ? wetPath(piece, found.value, met, placed) : undefined;
   const good = found.ok && found.value.gap.mean >= found.value.range.min && found.value.gap.mean <= found.value.range.max;
   const ink = good ? 'act' : 'bad';
   return (
@@ -132,6 +144,9 @@ export function DrawnFit({ piece, geometry }: { piece: PieceModel; geometry: Geo
           strokeWidth="1.6"
           strokeLinejoin="round"
         />
+        {wet && (
+          <path d={wet} fill="var(--chakra-colors-wet-wash)" fillOpacity="0.6" stroke="var(--chakra-colors-wet)" strokeDasharray="5 3" />
+        )}
       </chakra.svg>
       <At x={x.axis + 8} y={y.finished - 66} anchor="start">
         <chakra.span className="drawn-on-ground" color={ink} fontWeight="680" fontSize="15px" whiteSpace="nowrap">

@@ -73,13 +73,13 @@ export function FitAnswer({ piece, work }: Props) {
         </Box>
       )}
       <Box flex="1 1 230px" maxWidth="44ch" fontSize="15px" lineHeight="1.35">
-        <Now piece={piece} work={work} />
         {!stopper && work.stock?.kind !== 'gasket' && (
           <Box fontSize="sm" color="fg.muted">
             The finished gap is wanted {units.length(work.range.min)} to {units.length(work.range.max)} across; it comes to about{' '}
             {gap.mean >= 0 ? units.length(gap.mean) : `${units.length(-gap.mean)} too little`}.
           </Box>
         )}
+        <Now piece={piece} work={work} />
       </Box>
     </HStack>
   );
@@ -99,6 +99,7 @@ function Now({ piece, work }: Props) {
     return (
       <>
         With the {fitting.over ? 'rim' : 'mouth'} as it is {fitting.now ? 'now' : 'planned'}, this is the size with the best odds.
+        <Flange work={work} length={units.length} />
         {!fitting.over && <AsPart piece={piece} work={work} />}
       </>
     );
@@ -125,6 +126,18 @@ function Now({ piece, work }: Props) {
         </Box>
       )}
     </>
+  );
+}
+
+/** A coil put on the disc in place of an insert. */
+function Flange({ work, length }: { work: FitWork; length: (mm: number) => string }) {
+  const { flange } = work;
+  if (!flange) return null;
+  return (
+    <Box fontSize="sm" color="fg.muted">
+      Or a coil for a flange: {length(flange.thickness)} thick and {length(flange.length)} long makes {length(flange.across)} across, with{' '}
+      {length(flange.pare)} all round to pare. Pare the last of it once lid and pot are equally firm.
+    </Box>
   );
 }
 

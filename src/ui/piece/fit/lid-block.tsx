@@ -1,11 +1,12 @@
 'use client';
 
 import { FITS, type Fit, chanceWords } from '@/core/fit';
-import { type CutAt, LEAST_BEYOND, cuttersFor, lidPairs } from '@/core/handbuild';
-import type { CutterRecord } from '@/core/workspace';
-import { LabelledChoice, optionsOf } from '@/ui/fields';
+import { type CutAt, LEAST_BEYOND, type LidPair, cuttersFor, lidPairs } from '@/core/handbuild';
+import { type CutterRecord, cutParts } from '@/core/workspace';
+import { commands } from '@/store';
+import { Act, LabelledChoice, optionsOf } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
-import { useWorkspace } from '@/ui/state';
+import { newKey, run, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -48,6 +49,13 @@ function LidPairs({ piece }: { piece: PieceModel }) {
   const mouth = { inside: 2 * inside[0]!.r, outside: 2 * side.at(-1)!.r };
   const nameOf = ({ cutter }: CutAt) => (cutter as CutterRecord).name;
   const pairs = lidPairs(worked.clay, workspace.cutters, at, mouth, fit).slice(0, SHOWN);
+  const keep = ({ lid, insert }: LidPair) => {
+    const { part, plan, ref } = piece;
+    const parts = cutParts(part, worked.sized, { lid: lid.cutter.width, insert: insert.cutter.width, at }, newKey);
+    const meets = `${plan.id}/${parts.at(-1)!.id}`;
+    const label = `lid from ${nameOf(lid)} and ${nameOf(insert)}`;
+    run(commands.addParts(ref, parts, label, (now) => ({ ...now, fit: { ...now.fit, with: 'part', ref: meets, fit } })));
+  };
   return (
     <Block title="A lid from your cutters">
       <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginBottom="2">
@@ -95,6 +103,9 @@ function LidPairs({ piece }: { piece: PieceModel }) {
                 <chakra.th {...HEAD} scope="col" textAlign="left">
                   fits
                 </chakra.th>
+                <th>
+                  <chakra.span srOnly>what can be done</chakra.span>
+                </th>
               </tr>
             </thead>
             <tbody>
@@ -116,6 +127,11 @@ function LidPairs({ piece }: { piece: PieceModel }) {
                   </chakra.td>
                   <chakra.td {...CELL} textAlign="left" color={pair.fits ? 'act' : 'fg.muted'} fontSize="sm">
                     {pair.fits ? 'fits' : pair.gap < FITS[fit].min ? 'jams' : pair.beyond < LEAST_BEYOND ? 'does not cover' : 'loose'}
+                  </chakra.td>
+                  <chakra.td paddingBlock="1">
+                    <Act aria-label={`Keep ${nameOf(pair.lid)} and ${nameOf(pair.insert)} as parts`} onClick={() => keep(pair)}>
+                      Keep as parts
+                    </Act>
                   </chakra.td>
                 </chakra.tr>
               ))}
