@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { answer, expect, room, saved, test, visit } from './app';
+import { expect, room, saved, test, visit } from './app';
 
 const HERON = '/clay?body=body-heron-buff';
 

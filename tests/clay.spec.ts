@@ -1,4 +1,4 @@
-import { answer, expect, saved, test, visit } from './app';
+import { expect, saved, test, visit } from './app';
 
 test('a clay’s new figure moves every piece made of it, and says so', async ({ page }) => {
   await visit(page, '/clay?body=body-foxglove-red');

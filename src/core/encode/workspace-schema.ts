@@ -206,6 +206,7 @@ const fitting = strict.object({
   share: strict.object({ min: percent(0, 1).required(), max: percent(0, 1).required() }),
   now: strict.object({ at: stage, mm: positiveMm.required() }),
   other: strict.object({ at: strict.string().valid(...STAGES), mm: positiveMm, bodyId: id.optional() }),
+  depth: percent(0, 500),
   apart: strict.boolean(),
   tool: word(...Object.keys(TOOL_SD)),
   dried: word(...Object.keys(DRYING)),

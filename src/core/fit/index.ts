@@ -8,8 +8,6 @@ export {
   type RigidWidth,
   type Side,
   type Width,
-  isRigid,
-  ofDiameter,
 } from './widths';
 export { type Doubt, type DoubtName, type Gap, type Odds, chanceGapUnder, gapOf, oddsOf } from './gap';
 export { type Best, type Costs, EQUAL_COSTS, NARROW_COSTS, bestWidth, goWindow } from './best';

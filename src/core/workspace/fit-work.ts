@@ -24,10 +24,11 @@ import {
   seatRange,
   stopperPair,
 } from '@/core/fit';
+import { radiusAt } from '@/core/form';
 import { type Sized, TOOL_SD, WAYS } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
 import { clayOf } from './clay';
-import { DRYING, type Fitting, USUAL_OVERHANG, gapRangeOf, isLid } from './fitting';
+import { DRYING, type Fitting, USUAL_DEPTH, USUAL_OVERHANG, gapRangeOf, isLid } from './fitting';
 import { partOf } from './parts';
 import type { Part, Workspace } from './records';
 import { shopOf } from './shop';
@@ -43,7 +44,10 @@ export interface FitWork {
   readonly at: Stage;
   /** Its width as it is planned or measured at that stage; of a lid still to be made the best one. */
   readonly width: number;
+  /** The gap wanted, told at the rim: where the mouth narrows below it, more by `narrows`. */
   readonly range: GapRange;
+  /** How much narrower the mouth is, finished, where the lid ends in it. */
+  readonly narrows: number;
   readonly gap: Gap;
   readonly odds: Odds;
   readonly best: Best;
@@ -83,6 +87,14 @@ export function meetingWidth(part: Pick<Part, 'family'>, { stages }: Sized, fitt
 
 /** Warp is as said up to so wide, and grows with the width from there. Ours. */
 const WARPS_FROM = 120;
+
+/** How much narrower a mouth is, finished, so far below its rim as a lid hangs in; a gallery is as wide as it is. mm */
+function narrowing(part: Part, { fired, stages }: Sized, { depth = USUAL_DEPTH }: Fitting): number {
+  if (part.manner.mouth === 'gallery' || fired.plan) return 0;
+  const rim = stages.glazed.sizes.height;
+  const [mouth, below] = [rim, rim - depth].map((z) => 2 * radiusAt(fired.inside, Math.max(z, fired.inside.at(-1)!.z))) as [number, number];
+  return Math.max(0, mouth - below);
+}
 
 /** Sd of how oval a width comes out, mm. */
 const ovalityOf = ({ dried = 'apart' }: Fitting, diameter: number): number => DRYING[dried] * Math.max(1, diameter / WARPS_FROM);
@@ -125,13 +137,15 @@ interface Met {
   readonly pair: Pair;
   readonly side: Side;
   readonly range: GapRange;
+  /** The mouth of which a lid hangs in, where its section is known. */
+  readonly into?: { readonly part: Part; readonly sized: Sized } | undefined;
   readonly stopper?: Stopper | undefined;
   readonly stock?: Stock | undefined;
 }
 
 const problem = (message: string): Result<never> => bad('fitting', message);
 
-function withStock({ workspace, fitting }: Asked, own: ClayWidth): Result<Met> {
+function withStock({ workspace, part, sized, fitting }: Asked, own: ClayWidth): Result<Met> {
   const stock = shopOf(workspace).stock?.find(({ id }) => id === fitting.stockId);
   if (!stock) return problem('Choose what it is to fit with, or enter it in your kit.');
   const rigid = (diameter: number, spreadSd?: number): Width => ({ rigid: true, diameter, spreadSd });
@@ -150,7 +164,7 @@ function withStock({ workspace, fitting }: Asked, own: ClayWidth): Result<Met> {
   return good(
     fitting.over
       ? { pair: { mouth: rigid(mean, spreadSd), lid: own, sameFiring: false }, side: 'lid', range, stock }
-      : { pair: { mouth: own, lid: rigid(mean, spreadSd), sameFiring: false }, side: 'mouth', range, stock },
+      : { pair: { mouth: own, lid: rigid(mean, spreadSd), sameFiring: false }, side: 'mouth', range, stock, into: { part, sized } },
   );
 }
 
@@ -165,7 +179,7 @@ function withLid(asked: Asked, own: ClayWidth): Result<Met> {
   return good(
     fitting.over
       ? { pair: { mouth: other, lid: own, sameFiring }, side: 'mouth', range }
-      : { pair: { mouth: own, lid: other, sameFiring }, side: 'lid', range },
+      : { pair: { mouth: own, lid: other, sameFiring }, side: 'lid', range, into: asked },
   );
 }
 
@@ -198,6 +212,7 @@ function withOther(asked: Asked, own: ClayWidth): Result<Met> {
     pair: inner ? { mouth: width, lid: own, sameFiring } : { mouth: own, lid: width, sameFiring },
     side: inner ? 'lid' : 'mouth',
     range: gapRangeOf(fitting),
+    into: fitting.over ? undefined : inner ? { part: other, sized: made.value.sized } : asked,
   });
 }
 
@@ -265,7 +280,9 @@ export function fitOf(workspace: Needed, part: Part, sized: Sized, fitting: Fitt
   if (!own) return problem('This form has no round mouth to fit anything to.');
   const met = MEETS[fitting.with](asked, own);
   if (!met.ok) return met;
-  const { side, range, stopper, stock } = met.value;
+  const { side, stopper, stock, into } = met.value;
+  const narrows = into ? narrowing(into.part, into.sized, fitting) : 0;
+  const range = { min: met.value.range.min + narrows, max: met.value.range.max + narrows };
   const free = fitting.with === 'lid' && fitting.other?.mm === undefined;
   const costs = fitting.narrow ? NARROW_COSTS : EQUAL_COSTS;
   const best = bestWidth(met.value.pair, side, range, costs);
@@ -280,6 +297,7 @@ export function fitOf(workspace: Needed, part: Part, sized: Sized, fitting: Fitt
     at: made.at,
     width: made.diameter,
     range,
+    narrows,
     gap,
     odds: oddsOf(gap, range),
     best,

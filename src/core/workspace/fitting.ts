@@ -23,6 +23,8 @@ export interface Fitting {
   readonly now?: { readonly at: Stage; readonly mm: number } | undefined;
   /** The lid to be made, or the pot in the hand: its stage, its width there as measured, its clay where that is another. */
   readonly other?: { readonly at?: Stage | undefined; readonly mm?: number | undefined; readonly bodyId?: string | undefined } | undefined;
+  /** How far the lid hangs into the mouth, finished: where that narrows below the rim the lid touches there first. */
+  readonly depth?: number | undefined;
   /** Lid and pot are not fired together. */
   readonly apart?: boolean | undefined;
   readonly tool?: keyof typeof TOOL_SD | undefined;
@@ -52,6 +54,9 @@ export type Drying = keyof typeof DRYING;
 
 /** How far a cover stands out beyond the mouth, finished: its grip. */
 export const USUAL_OVERHANG = 6;
+
+/** How far a lid hangs into a mouth unless said, finished. Ours. */
+export const USUAL_DEPTH = 10;
 
 /** A cover's insert is at least as loose as a roomy one. */
 const COVER_LEAST = FITS.roomy.min;

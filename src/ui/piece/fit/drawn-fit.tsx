@@ -44,7 +44,8 @@ function metBy(piece: PieceModel, work: FitWork): Met | undefined {
   const { height } = worked.sized.stages.glazed.sizes;
   const stopper = stopperMet(work, height, units.length);
   if (stopper) return stopper;
-  const words = work.gap.mean >= 0 ? `gap ${units.length(work.gap.mean)}` : `too tight by ${units.length(-work.gap.mean)}`;
+  const between = work.gap.mean - work.narrows;
+  const words = between >= 0 ? `gap ${units.length(between)}` : `too tight by ${units.length(-between)}`;
   const half = work.gap.mean / 2;
   const mouth = inside[0]!.r;
   const rim = side.at(-1)!.r;

@@ -82,7 +82,7 @@ function Told({ fired, work, ends }: { fired: readonly Fired[]; work: FitWork; e
       {only ? (
         <>
           This one {ofOne(ends[fates[0]!])}:{' '}
-          {work.stopper ? `in ${length(Math.max(0, depthOf(work, only)))}` : `gap ${length(Math.max(0, only.gap))}`}.
+          {work.stopper ? `in ${length(Math.max(0, depthOf(work, only)))}` : `gap ${length(Math.max(0, only.gap - work.narrows))}`}.
         </>
       ) : (
         <>
@@ -112,7 +112,7 @@ function PairPicture({ fired, work }: { fired: Fired; work: FitWork }) {
   return (
     <svg viewBox="0 0 44 30" width="44" height="30">
       <path d={`M6.3 ${MOUTH.rim} V29 M37.7 ${MOUTH.rim} V29`} stroke="var(--chakra-colors-glazed)" strokeWidth="3.4" fill="none" />
-      <path d={work.stopper ? stopperPath(work.stopper, fired) : lidPath(fired, fate)} fill={INK[fate]} />
+      <path d={work.stopper ? stopperPath(work.stopper, fired) : lidPath(fired.gap - work.narrows, fate)} fill={INK[fate]} />
     </svg>
   );
 }
@@ -129,7 +129,7 @@ function stopperPath({ bottom, top }: Stopper, { gap }: Fired): string {
 }
 
 /** A disc with what hangs into the mouth below it; one that jams stands off, one that is loose lies to one side. */
-function lidPath({ gap }: Fired, fate: Fate): string {
+function lidPath(gap: number, fate: Fate): string {
   const { left, right, rim } = MOUTH;
   const open = Math.min(10, Math.max(0, gap) * GAP_SCALE);
   const lift = fate === 'jams' ? 5 : 0;
@@ -171,7 +171,7 @@ function useDrawn({ pair, range }: FitWork): Drawn | undefined {
 function Gaps({ work, ends }: { work: FitWork; ends: Ends }) {
   const { length } = useUnits();
   const drawn = useDrawn(work);
-  const { gap, range } = work;
+  const { gap, range, narrows } = work;
   const [from, to] = [Math.min(range.min, gap.mean - 3.5 * gap.sd), Math.max(range.max, gap.mean + 3.5 * gap.sd)];
   const step = (to - from) / POINTS;
   const density = Array.from({ length: POINTS + 1 }, (_, i) => {
@@ -189,7 +189,7 @@ function Gaps({ work, ends }: { work: FitWork; ends: Ends }) {
         viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
         width="100%"
         role="img"
-        aria-label={`Finished gaps: about ${length(gap.mean)}, ± ${length(gap.sd)}`}
+        aria-label={`Finished gaps: about ${length(gap.mean - narrows)}, ± ${length(gap.sd)}`}
       >
         <rect
           x={x(range.min)}
@@ -216,13 +216,13 @@ function Gaps({ work, ends }: { work: FitWork; ends: Ends }) {
         <line x1={SIZE.left} x2={SIZE.width - SIZE.right} y1={y(0)} y2={y(0)} stroke="var(--chakra-colors-fg)" />
         {x.ticks(6).map((tick) => (
           <text key={tick} x={x(tick)} y={SIZE.height - 8} fontSize="11" textAnchor="middle" fill="var(--chakra-colors-fg-muted)">
-            {length(tick)}
+            {length(tick - narrows)}
           </text>
         ))}
       </svg>
       <Box data-drawn={drawn?.count}>
-        Finished gap across, {length(range.min)} to {length(range.max)} wanted: about {length(gap.mean)}, two of three within{' '}
-        {length(gap.sd)} of it.{' '}
+        Finished gap across, {length(range.min - narrows)} to {length(range.max - narrows)} wanted: about {length(gap.mean - narrows)}, two
+        of three within {length(gap.sd)} of it.{' '}
         {drawn ? `Drawn ${drawn.count.toLocaleString('en')} times, ${oddsSaid(chanceWords(drawn.odds.good), ends.good)}.` : 'Drawing …'}
       </Box>
     </Box>

@@ -23,6 +23,8 @@ const CLOSE = 0.1;
 export function FitAnswer({ piece, work }: Props) {
   const { units } = piece;
   const { at, best, finishes, stopper, gap, disc, go } = work;
+  const { narrows } = work;
+  const between = gap.mean - narrows;
   const toMake = handLength(best.diameter, units.choice);
   return (
     <HStack columnGap="6" rowGap="2" alignItems="flex-start" flexWrap="wrap" marginTop="2">
@@ -30,7 +32,7 @@ export function FitAnswer({ piece, work }: Props) {
         <HStack gap="2">
           <StageName stage={at} />
           <Box fontSize="sm" color="fg.muted">
-            make {madeWords(work)}
+            {at === 'glazed' ? 'best would be' : 'make'} {madeWords(work)}
           </Box>
         </HStack>
         <Box color={at} data-fit="best">
@@ -75,8 +77,9 @@ export function FitAnswer({ piece, work }: Props) {
       <Box flex="1 1 230px" maxWidth="44ch" fontSize="15px" lineHeight="1.35">
         {!stopper && work.stock?.kind !== 'gasket' && (
           <Box fontSize="sm" color="fg.muted">
-            The finished gap is wanted {units.length(work.range.min)} to {units.length(work.range.max)} across; it comes to about{' '}
-            {gap.mean >= 0 ? units.length(gap.mean) : `${units.length(-gap.mean)} too little`}.
+            The finished gap is wanted {units.length(work.range.min - narrows)} to {units.length(work.range.max - narrows)} across
+            {narrows > 0.1 && ` where the lid ends, the mouth being ${units.length(narrows)} narrower there`}; it comes to about{' '}
+            {between >= 0 ? units.length(between) : `${units.length(-between)} too little`}.
           </Box>
         )}
         <Now piece={piece} work={work} />
@@ -161,10 +164,10 @@ function AsPart({ piece, work }: Props) {
 
 /** What can still be done to a piece that was measured on its way, and when nothing can. */
 function StillPossible({ work, length }: { work: FitWork; length: (mm: number) => string }) {
-  const { side, at, width, best } = work;
+  const { side, at, width, best, go } = work;
   const opens = side === 'mouth' ? best.diameter - width : width - best.diameter;
   const what = side === 'mouth' ? 'mouth' : 'lid';
-  if (Math.abs(opens) < CLOSE) return <>Measured {length(width)}: leave it as it is.</>;
+  if (width >= go[0] && width <= go[1]) return <>Measured {length(width)}, between go and no-go: leave it as it is.</>;
   if (at === 'glazed')
     return (
       <>

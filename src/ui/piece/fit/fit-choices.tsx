@@ -9,6 +9,7 @@ import {
   type Drying,
   type Fitting,
   type Stock,
+  USUAL_DEPTH,
   USUAL_OVERHANG,
   calledPart,
   gapRangeOf,
@@ -18,6 +19,7 @@ import {
   partRef,
   partWords,
   shopOf,
+  stopperOf,
 } from '@/core/workspace';
 import { LabelledChoice, OptionalInput, OptionalLength, OptionalPercent, WordChoice, optionsOf } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
@@ -55,12 +57,20 @@ export function FitChoices({ piece, fitting }: Props) {
   const change = changerOf(piece);
   const lots = useLots();
   const lot = lots.find(({ id }) => id === fitting.stockId);
+  const hangs = !fitting.over && fitting.with !== 'pot' && (fitting.with !== 'stock' || lot?.kind === 'lid') && !isLid(piece.part, fitting);
   return (
     <Box marginTop="3">
       <HStack gap="4" rowGap="2" flexWrap="wrap" alignItems="flex-start">
         <Own piece={piece} fitting={fitting} change={change} />
         {fitting.with === 'part' && <Firing fitting={fitting} change={change} />}
         {(fitting.with === 'lid' || fitting.with === 'pot') && <Other fitting={fitting} change={change} />}
+        {hangs && (
+          <OptionalLength
+            label="Hangs into the mouth, finished"
+            value={fitting.depth ?? USUAL_DEPTH}
+            onValue={(depth, key) => change({ depth }, 'how far the lid hangs in', key)}
+          />
+        )}
         {fitting.fit === 'own' && <OwnGap fitting={fitting} change={change} />}
         {fitting.fit === 'cover' && (
           <OptionalLength
@@ -69,6 +79,7 @@ export function FitChoices({ piece, fitting }: Props) {
             onValue={(overhang, key) => change({ overhang }, 'overhang of the cover', key)}
           />
         )}
+        {fitting.with === 'stock' && lot?.kind === 'stopper' && <SeatedDepth fitting={fitting} change={change} lot={lot} />}
         {fitting.with === 'stock' && lot?.kind === 'stopper' && <Shares fitting={fitting} change={change} />}
       </HStack>
       <ByWhom fitting={fitting} change={change} />
@@ -273,6 +284,25 @@ const stageOptions = (first: string) => STAGES.map((value) => ({ value, words: v
 
 interface OwnProps extends Props {
   readonly change: Change;
+}
+
+/** How deep a stopper sits in a fired pot says how wide its mouth is. */
+function SeatedDepth({ fitting, change, lot }: { fitting: Fitting; change: Change; lot: Stock }) {
+  const { length } = useUnits();
+  const stopper = stopperOf(lot);
+  if (!stopper || fitting.now?.at !== 'glazed') return null;
+  const perMm = stopper.length / (stopper.top - stopper.bottom);
+  return (
+    <OptionalLength
+      label="or how deep it sits"
+      value={Math.max(0, (fitting.now.mm - stopper.bottom) * perMm)}
+      onValue={(depth = 0, key) =>
+        depth > stopper.length
+          ? `The stopper is ${length(stopper.length)} long.`
+          : change({ now: { at: 'glazed', mm: stopper.bottom + depth / perMm } }, 'how deep the stopper sits', key)
+      }
+    />
+  );
 }
 
 /** Where this piece stands now, and what was measured of it there. */

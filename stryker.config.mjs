@@ -1,0 +1,19 @@
+/** `npm run mutants`: single changes to the core, one at a time, and whether a test notices. No part of `npm test`: it takes hours. */
+export default {
+  testRunner: 'vitest',
+  plugins: ['@stryker-mutator/vitest-runner'],
+  vitest: { configFile: 'vitest.mutants.config.mts' },
+  mutate: ['src/core/**/*.ts', '!src/core/**/*.test.ts', '!src/core/**/index.ts', '!src/core/example/**'],
+  coverageAnalysis: 'perTest',
+  // words are gone through by eye, and a change to a text or to how it is listed is not what this is for
+  mutator: { excludedMutations: ['StringLiteral', 'ObjectLiteral', 'ArrayDeclaration', 'Regex'] },
+  reporters: ['clear-text', 'progress-append-only', 'json'],
+  jsonReporter: { fileName: 'test-results/mutants.json' },
+  clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
+  tempDirName: 'test-results/stryker',
+  ignorePatterns: ['.next', '.next-bench', 'bench', 'docs', 'test-results', 'tests', 'public'],
+  concurrency: 2,
+  timeoutMS: 5_000,
+  timeoutFactor: 1.5,
+  thresholds: { high: 85, low: 75, break: null },
+};
