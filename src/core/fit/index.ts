@@ -1,14 +1,4 @@
-export {
-  type ClayWidth,
-  FITS,
-  type Fit,
-  type GapRange,
-  OVALITY_SD,
-  type Pair,
-  type RigidWidth,
-  type Side,
-  type Width,
-} from './widths';
+export { type ClayWidth, FITS, type Fit, type GapRange, OVALITY_SD, type Pair, type RigidWidth, type Side, type Width } from './widths';
 export { type Doubt, type DoubtName, type Gap, type Odds, chanceGapUnder, gapOf, oddsOf } from './gap';
 export { type Best, type Costs, EQUAL_COSTS, NARROW_COSTS, bestWidth, goWindow } from './best';
 export { type Help, type HelpName, MEASURED_SD, helpsFor } from './help';
