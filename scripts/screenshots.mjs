@@ -35,12 +35,11 @@ const VIEWS = [
   {
     name: 'fit',
     path: '/?plan=plan-lidded-jar',
-    size: { width: 1280, height: 1120 },
+    size: { width: 1280, height: 960 },
     before: async (page) => {
-      await opened('Fit', 'Lid or stopper')(page);
+      await opened('Fit', 'Lid or stopper', 330)(page);
       await page.getByRole('button', { name: 'Fire it 1,000 times' }).click();
       await page.locator('[data-fired]').waitFor();
-      await page.evaluate(() => window.scrollTo(0, 0));
     },
   },
   { name: 'steps', path: '/?plan=plan-serving-bowl', size: WIDE, before: opened('Make', 'Steps', 8) },

@@ -168,3 +168,31 @@ test('a piece is sent as a link and a code, shown before it is kept, and is the 
   await expect(there.getByRole('alert').filter({ hasText: 'not a piece that Rimbet sent' })).toBeVisible();
   await there.context().close();
 });
+
+test('what it must fit: a lid for a pot in the hand, and a pot for a bought lid that comes into the kit', async ({ page }) => {
+  await visit(page, '/new');
+  const letter = async () => {
+    await expect(page.getByRole('heading', { name: 'What do you know of it?' })).toBeVisible();
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+    await page.keyboard.press('l');
+  };
+  await letter();
+  await page.keyboard.type('98');
+  await expect(figure(page, 'weigh')).toHaveText(/\d\sg$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Lid for a mouth of 98 mm');
+  await expect(page.locator('[data-room="fit"][data-section="odds"]')).toBeVisible();
+  await expect(page.getByText('It is planned at its best.')).toBeVisible();
+  await page.getByRole('link', { name: 'New piece' }).click();
+  await letter();
+  await page.getByLabel('It must fit', { exact: true }).selectOption('a bought lid');
+  await page.getByLabel('The lid, where it goes in', { exact: true }).fill('3 7/8 in');
+  await page.getByRole('button', { name: 'Make it', exact: true }).click();
+  await expect(page.getByLabel('Which of your kit', { exact: true })).toHaveValue(/./);
+  await expect(page.getByText('It is planned at its best.')).toBeVisible();
+  await saved(page);
+  await visit(page, '/kit');
+  await expect(page.getByRole('region', { name: 'Bought lids and stoppers' })).toContainText('1 measured: about 98.4 mm');
+  await page.keyboard.press('Control+z');
+  await expect(page.locator('[data-lot]')).toHaveCount(3);
+});

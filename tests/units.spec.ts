@@ -30,6 +30,8 @@ const SYSTEMS = {
   'inches in decimals': { widths: NARROW, lengths: 'in', weights: 'lb-oz', volumes: 'us', foreign: /\d[ \u00a0]?(mm|cm|g|kg|ml)\b(?!\/)/ },
 } as const;
 
+const CLOSEST = new Set(['Every stage', 'Ball', 'Gauges', 'Lid or stopper', 'Test piece']);
+
 const PLANS = { 'plan-yard-urn': 'Yard urn, own profile', 'plan-planter-box': 'Planter box', 'plan-skep-jar': 'Skep jar, coiled' };
 
 async function choose(page: Page, { lengths, weights, volumes }: (typeof SYSTEMS)[keyof typeof SYSTEMS]): Promise<void> {
@@ -108,6 +110,8 @@ for (const [name, system] of Object.entries(SYSTEMS)) {
       await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue(called);
       await eachSection(page, async (words) => {
         if (seen.has(words) && words !== 'Every stage') return;
+        // a decimal is as long in any unit: where figures stand closest is enough
+        if (system.widths === NARROW && !CLOSEST.has(words)) return;
         seen.add(words);
         await look(`${plan}, ${words}`);
       });

@@ -22,6 +22,7 @@ import {
   same,
   type Shop,
   SHOP_WORDS,
+  type Stock,
   type ShopName,
   type ShopRow,
   type TableName,
@@ -127,12 +128,17 @@ export function createPlan(options: { name?: string; rimDiameter?: number; bodyI
   return { id, act: add('plans', `new piece “${name}”`, { id, name, note: '', parts: [part], createdAt: at, changedAt: at }) };
 }
 
-/** A piece of a part that was worked out before. */
-export function addPlan(name: string, part: Part): { act: Act; id: string } {
+/** A piece of a part that was worked out before; with a lot of the kit it was made to, which comes with it. */
+export function addPlan(name: string, part: Part, stock?: Stock): { act: Act; id: string } {
   const id = newId();
   const at = now();
-  const plan: Plan = { id, name, note: '', parts: [{ ...part, id: newId() }], createdAt: at, changedAt: at };
-  return { id, act: add('plans', `new piece “${name}”`, plan) };
+  const lot = stock && { ...stock, id: newId() };
+  const own: Part = { ...part, id: newId(), ...(lot && part.fit && { fit: { ...part.fit, stockId: lot.id } }) };
+  const plan: Plan = { id, name, note: '', parts: [own], createdAt: at, changedAt: at };
+  const act = add('plans', `new piece “${name}”`, plan);
+  if (!lot) return { id, act };
+  const kit = setShop('stock', (known = []) => [...known, lot]);
+  return { id, act: { ...act, change: (workspace) => [...kit.change(workspace), ...act.change(workspace)] } };
 }
 
 /** Pieces of parts that were worked out before, all at once. */

@@ -6,6 +6,7 @@ import {
   bareUnit,
   quote,
   readLength,
+  readLengths,
   readPercent,
   readPercentRange,
   readQuantity,
@@ -211,5 +212,28 @@ describe('writing', () => {
       }),
       { seed: 7, numRuns: 2000 },
     );
+  });
+});
+
+describe('reading several lengths', () => {
+  const several = (typed: string, options = {}) => {
+    const read = readLengths(typed, options);
+    return read.ok ? read.value : read.problem.message;
+  };
+
+  it.each([
+    ['71.8 72.4 73.1', {}, [71.8, 72.4, 73.1]],
+    ['71,8; 72,4\n73,1', {}, [71.8, 72.4, 73.1]],
+    ['71.8 mm; 3 in', {}, [71.8, 76.2]],
+    ['2 13/16; 2 7/8', { unit: 'in' }, [71.4375, 73.025]],
+    ['', {}, []],
+  ])('%j', (typed, options, wanted) => {
+    const read = several(typed, options);
+    expect(read).toEqual((wanted as number[]).map((each) => expect.closeTo(each, 9)));
+  });
+
+  it('says which one is none, and what goes between two', () => {
+    expect(several('71.8; blue')).toMatch(/“blue”.*semicolon between/);
+    expect(several('2 13/16 2 7/8', { unit: 'in' })).toMatch(/semicolon between/);
   });
 });

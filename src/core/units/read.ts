@@ -124,3 +124,19 @@ function foreign(text: string, at: string, expected: 'number' | 'unit', kind: Ki
 }
 
 export const readLength = (text: string, options?: ReadOptions): Result<number> => readQuantity('length', text, options);
+
+/**
+ * Several lengths as they are read off one after the other: a semicolon or a line between two; where no unit is written a space will do. mm
+ *
+ * @example readLengths('71.8 72.4; 3 in', { unit: 'mm' }) // { ok: true, value: [71.8, 72.4, 76.2] }
+ */
+export function readLengths(text: string, options?: ReadOptions): Result<number[]> {
+  const parts = text.split(/[;\n]/).flatMap((part) => (/[a-z/\u00bc-\u00be\u2150-\u215e]/i.test(part) ? [part] : part.trim().split(/\s+/)));
+  const lengths: number[] = [];
+  for (const part of parts.filter((each) => each.trim() !== '')) {
+    const read = readLength(part.trim(), options);
+    if (!read.ok) return bad(read.problem.path, `${read.problem.message} Put a semicolon between two lengths.`);
+    lengths.push(read.value);
+  }
+  return good(lengths);
+}

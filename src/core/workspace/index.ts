@@ -74,3 +74,4 @@ export { DRYING, type Drying, type FitClass, type Fitting, USUAL_DEPTH, USUAL_OV
 export { type FitWork, cutParts, fitOf, lidParts, meetingWidth } from './fit-work';
 export { type Lot, STOCK_KINDS, type Stock, type StockKind, lotOf, stockFault, stopperOf } from './stock';
 export { type PartRef, calledPart, mainPart, partOf, partRef, partWords, readRef, withPart } from './parts';
+export { type Meets, type StartedFit, startedFit } from './start-fit';

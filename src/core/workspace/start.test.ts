@@ -3,7 +3,7 @@ import { FAMILY_NAMES, FAMILIES } from '@/core/form';
 import { METRIC, text, writeLength, writeMass, writeVolume } from '@/core/units';
 import { describe, expect, it } from 'vitest';
 import { DEMO } from '@/core/example';
-import { type Part, type Start, type StartOf, sizedPlanPart, startedPart } from '.';
+import { type Part, type Start, type StartOf, fitOf, sizedPlanPart, startedFit, startedPart } from '.';
 
 const write = {
   length: (mm: number) => text(writeLength(mm, METRIC)),
@@ -66,5 +66,35 @@ describe('a piece started from what is known', () => {
     const part = startedPart(DEMO, start, cup, 'new', write);
     expect(part.ok ? '' : part.problem.path).toBe(path);
     expect(part.ok ? '' : part.problem.message).toMatch(message);
+  });
+});
+
+describe('a piece started from what it must fit', () => {
+  const of: StartOf = { family: 'cylinder', way: 'trimmed', bodyId: 'body-heron-buff', batchId: 'batch-heron-august' };
+  const ids = { part: 'part', stock: 'stock' };
+
+  it('a lid for a pot in the hand is a disc as wide as has the best odds', () => {
+    const begun = startedFit(DEMO, { kind: 'pot', mm: 98, at: 'glazed' }, of, ids, write);
+    if (!begun.ok) throw new Error(begun.problem.message);
+    const { part, stock } = begun.value;
+    expect([part.family, stock]).toEqual(['disc', undefined]);
+    const made = sizedPlanPart(DEMO, part, write.length);
+    if (!made.ok) throw new Error(made.problem.message);
+    const { rimDiameter } = made.value.sized.stages.glazed.sizes;
+    expect(rimDiameter).toBeGreaterThan(95);
+    expect(rimDiameter).toBeLessThan(97.2);
+    const fit = fitOf(DEMO, part, made.value.sized, part.fit!);
+    expect(fit.ok && fit.value.best.odds.good - fit.value.odds.good).toBeLessThan(0.002);
+  });
+
+  it('a pot for a bought lid has the mouth for it, and the lid goes into the kit', () => {
+    const begun = startedFit(DEMO, { kind: 'lid', mm: 98, name: 'Pine lid' }, of, ids, write);
+    if (!begun.ok) throw new Error(begun.problem.message);
+    const { part, stock } = begun.value;
+    expect(stock).toMatchObject({ name: 'Pine lid', kind: 'lid', widths: [98] });
+    const made = sizedPlanPart(DEMO, part, write.length);
+    if (!made.ok) throw new Error(made.problem.message);
+    expect(made.value.sized.stages.glazed.sizes.mouthInside).toBeGreaterThan(99.5);
+    expect(part.fit).toEqual({ with: 'stock', stockId: 'stock' });
   });
 });

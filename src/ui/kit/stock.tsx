@@ -1,6 +1,6 @@
 'use client';
 
-import { type Result, bad, good, readLength, text, writeLength } from '@/core/units';
+import { readLengths, text, writeLength } from '@/core/units';
 import { STOCK_KINDS, type Stock, type StockKind, lotOf, stockFault } from '@/core/workspace';
 import { setShop, useBench } from '@/ui/bench';
 import { Act, Choice, DeleteAct, NameInput, OptionalInput, OptionalLength, optionsOf } from '@/ui/fields';
@@ -52,17 +52,6 @@ export function BoughtThings() {
   );
 }
 
-/** Lengths with semicolons between; each may have its unit behind it. */
-function readWidths(typed: string, options: Parameters<typeof readLength>[1]): Result<number[]> {
-  const widths: number[] = [];
-  for (const each of typed.split(/[;\n]/)) {
-    const read = readLength(each.trim(), options);
-    if (!read.ok) return bad('', `${read.problem.message} Put a semicolon between two widths.`);
-    widths.push(read.value);
-  }
-  return good(widths);
-}
-
 function Lot({ item, edit, onDelete }: { item: Stock; edit: Edit; onDelete: () => void }) {
   const units = useUnits();
   const { mean, spreadSd } = lotOf(item);
@@ -89,7 +78,7 @@ function Lot({ item, edit, onDelete }: { item: Stock; edit: Edit; onDelete: () =
         <OptionalInput<number[]>
           label={`${WIDTH_WORDS[item.kind]}, ${units.readLength.unit}`}
           value={[...item.widths]}
-          read={(typed) => readWidths(typed, units.readLength)}
+          read={(typed) => readLengths(typed, units.readLength)}
           write={(widths) => widths.map(width).join('; ')}
           onValue={(widths, key) => edit({ widths: widths ?? [] }, key)}
           hint={

@@ -4,6 +4,7 @@ import type { Fault } from '@/store';
 import { Saves } from '@/ui/fields';
 import { useSaid, workspaceFile, workspaceStore } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
+import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
 
 const WHY: Record<Fault, string> = {
@@ -19,8 +20,10 @@ const count = (unsaved: number): string => (unsaved === 1 ? 'One change waits he
 const faultWords = (fault: Fault, unsaved: number): string =>
   `${unsaved > 0 ? 'Not saved. ' : ''}${WHY[fault]}. ${unsaved > 0 ? `${count(unsaved)} and ${unsaved === 1 ? 'is' : 'are'} tried again` : 'It is tried again'} by itself${unsaved > 0 ? '; save a file before you close this tab' : ''}.`;
 
-/** Asks before a page is left with something that is not on disk, and writes at once what waits when it is put aside. */
+/** Asks before a page is left with something that is not on disk, and writes at once what waits when it is put aside or another place opened. */
 function useLeaving(): void {
+  const path = usePathname();
+  useEffect(() => workspaceStore().tryNow(), [path]);
   useEffect(() => {
     const ask = (event: BeforeUnloadEvent) => {
       if (workspaceStore().getSnapshot().unsaved === 0) return;

@@ -3,16 +3,19 @@
 import { FAMILIES, FAMILY_NAMES, type FamilyName, overallWords } from '@/core/form';
 import type { Hand } from '@/core/handbuild';
 import { STAGE_WORDS } from '@/core/sizing';
-import { handLength, handMass, text, writeMass, writeVolume } from '@/core/units';
+import { type Result, good, handLength, handMass, text, writeMass, writeVolume } from '@/core/units';
 import {
+  type Meets,
   type Part,
   type Start,
   type StartOf,
+  type StartedFit,
   type Workspace,
   clayUsedLast,
   handOf,
   newestBatch,
   sizedPlanPart,
+  startedFit,
   startedPart,
 } from '@/core/workspace';
 import { commands } from '@/store';
@@ -71,11 +74,18 @@ function StartSheet({ workspace }: { workspace: Workspace }) {
   const go = useGo();
   const asked = useSearchParams().get('from');
   const [way, setWay] = useState<WayIn>(WAYS_IN.find(({ value }) => value === asked)?.value ?? 'finished');
-  const [typed, setTyped] = useState<Typed>({ stage: 'glazed', keep: 'proportions' });
+  const [typed, setTyped] = useState<Typed>(NOTHING_TYPED);
   const matter = useMatter(workspace);
   const cards = useRef<HTMLDivElement>(null);
   const start = useMemo(() => startOf(way, typed), [way, typed]);
-  const part = useMemo(() => start && startedPart(workspace, start, matter.of, 'new', units), [workspace, start, matter.of, units]);
+  const meets = way === 'fit' ? meetsOf(typed, units) : undefined;
+  const begun = useMemo((): Result<StartedFit> | undefined => {
+    if (meets) return startedFit(workspace, meets, matter.of, NEW, units);
+    const part = start && startedPart(workspace, start, matter.of, NEW.part, units);
+    return part?.ok ? good({ part: part.value }) : part;
+    // what it must fit is what was typed
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [workspace, way, typed, start, matter.of, units]);
   const set = (change: Partial<Typed>) => setTyped((now) => ({ ...now, ...change }));
 
   // the cursor stands in the way chosen, and a key or a figure typed anywhere goes where it belongs
@@ -86,7 +96,7 @@ function StartSheet({ workspace }: { workspace: Workspace }) {
   // its fields are there before the cursor goes to them
   const choose = (value: WayIn) => {
     // a figure typed as finished is none for what is wet
-    if (value !== way) setTyped({ stage: 'glazed', keep: 'proportions' });
+    if (value !== way) setTyped(NOTHING_TYPED);
     flushSync(() => setWay(value));
     focus(value);
   };
@@ -111,9 +121,10 @@ function StartSheet({ workspace }: { workspace: Workspace }) {
   }, []);
 
   const make = () => {
-    if (!start || !part?.ok) return;
-    const { act, id } = commands.addPlan(nameOf(matter.family, start, units), part.value);
-    if (way === 'fit') openRoom(id, 'fit');
+    if (!start || !begun?.ok) return;
+    const { part, stock } = begun.value;
+    const { act, id } = commands.addPlan(meets ? fitName(meets, part, units) : nameOf(matter.family, start, units), part, stock);
+    if (way === 'fit') openRoom(id, 'fit', 'odds');
     const { size, at } = nextSize(start);
     go(act, `/?plan=${id}${way === 'fit' ? '' : `&next=${size}@${at}`}`);
   };
@@ -151,12 +162,16 @@ function StartSheet({ workspace }: { workspace: Workspace }) {
       </div>
       <p className="sentence">
         as{' '}
-        <WordChoice
-          label="Form"
-          value={matter.family}
-          options={FAMILY_NAMES.map((value) => ({ value, words: FORM_WORDS[value] }))}
-          onChoose={matter.setFamily}
-        />
+        {way === 'fit' && typed.meets === 'pot' ? (
+          'a flat round lid'
+        ) : (
+          <WordChoice
+            label="Form"
+            value={matter.family}
+            options={FAMILY_NAMES.map((value) => ({ value, words: FORM_WORDS[value] }))}
+            onChoose={matter.setFamily}
+          />
+        )}
         ,{' '}
         <WordChoice
           label="Way of making"
@@ -176,12 +191,12 @@ function StartSheet({ workspace }: { workspace: Workspace }) {
         />
       </p>
       <div className="start-answer" role="status">
-        {part && !part.ok && <Box color="bad">{part.problem.message}</Box>}
-        {part?.ok && <StartAnswer workspace={workspace} part={part.value} units={units} />}
-        {!part && <Box color="fg.muted">What to weigh out and how large to make it stands here as soon as there is one figure.</Box>}
+        {begun && !begun.ok && <Box color="bad">{begun.problem.message}</Box>}
+        {begun?.ok && <StartAnswer workspace={workspace} part={begun.value.part} units={units} />}
+        {!begun && <Box color="fg.muted">What to weigh out and how large to make it stands here as soon as there is one figure.</Box>}
         <Box display="flex" gap="2">
           <Act onClick={skip}>Skip: a plain one</Act>
-          <Act look="solid" type="submit" disabled={!part?.ok}>
+          <Act look="solid" type="submit" disabled={!begun?.ok}>
             Make it
           </Act>
         </Box>
@@ -189,6 +204,22 @@ function StartSheet({ workspace }: { workspace: Workspace }) {
     </chakra.form>
   );
 }
+
+const NOTHING_TYPED: Typed = { stage: 'glazed', keep: 'proportions', meets: 'pot' };
+/** Ids of what is only shown: kept, each gets its own. */
+const NEW = { part: 'new', stock: 'new-stock' } as const;
+
+/** What was typed of what it must fit. */
+function meetsOf({ meets, across, stage }: Typed, units: Units): Meets | undefined {
+  if (!across) return undefined;
+  return meets === 'pot' ? { kind: 'pot', mm: across, at: stage } : { kind: 'lid', mm: across, name: `Bought lid, ${units.plain(across)}` };
+}
+
+/** What a piece made to fit is called at first. */
+const fitName = (meets: Meets, part: Part, units: Units): string =>
+  meets.kind === 'pot'
+    ? `Lid for a mouth of ${units.plain(meets.mm)}`
+    : `${FAMILIES[part.family].words.split(',')[0]!} for a lid of ${units.plain(meets.mm)}`;
 
 /** Amounts as plain text, for a name. */
 const plainly = ({ choice }: Units) => ({

@@ -11,6 +11,8 @@ const STAGES_IN_HAND = ['glazed', 'bisque', 'dry', 'leather'] as const;
 
 const KEEPS = { proportions: 'its proportions kept', across: 'a mouth kept', high: 'a height kept' } as const;
 
+const MEETS = { pot: 'a pot in my hand', lid: 'a bought lid' } as const;
+
 interface FieldsProps {
   readonly way: WayIn;
   readonly typed: Typed;
@@ -88,6 +90,33 @@ export function WayFields({ way, typed, set }: FieldsProps) {
         {keep === 'high' && (
           <OptionalLength label="Height kept" width="104px" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
         )}
+      </div>
+    );
+  }
+  if (way === 'fit') {
+    const { meets } = typed;
+    return (
+      <div className="way-fields">
+        <WordChoice
+          label="It must fit"
+          value={meets}
+          options={optionsOf(MEETS)}
+          onChoose={(value) => set({ meets: value, across: undefined })}
+        />
+        {meets === 'pot' && (
+          <WordChoice
+            label="The pot is now"
+            value={typed.stage as (typeof STAGES_IN_HAND)[number]}
+            options={STAGES_IN_HAND.map((value) => ({ value, words: `it is ${value === 'glazed' ? 'fired' : STAGE_WORDS[value]}` }))}
+            onChoose={(value) => set({ stage: value })}
+          />
+        )}
+        <OptionalLength
+          label={meets === 'pot' ? 'Its mouth, inside' : 'The lid, where it goes in'}
+          width="180px"
+          value={typed.across}
+          onValue={(mm) => set({ across: mm || undefined })}
+        />
       </div>
     );
   }

@@ -24,6 +24,8 @@ export interface Typed {
   readonly ballG?: number | undefined;
   /** What of a shape is kept while the rest grows with the ball. */
   readonly keep: 'proportions' | 'across' | 'high';
+  /** What it must fit: a pot in the hand by its mouth, or a bought lid by its width. */
+  readonly meets: 'pot' | 'lid';
   /** The stage the piece in the hand is at. */
   readonly stage: Stage;
 }
@@ -33,7 +35,7 @@ export function startOf(way: WayIn, { across, high, capacityMl, maxHeight, ballG
   if (way === 'sent') return undefined;
   if (way === 'holds') return capacityMl ? { kind: 'holds', capacityMl, maxHeight } : undefined;
   if (way === 'ball') return ballG ? { kind: 'ball', ballG, across, high } : undefined;
-  if (way === 'fit') return { kind: 'size', at: 'glazed', across };
+  if (way === 'fit') return across ? { kind: 'size', at: 'glazed', across } : undefined;
   if (!across && !high) return undefined;
   return { kind: 'size', at: way === 'finished' ? 'glazed' : way === 'wet' ? 'wet' : stage, across, high };
 }

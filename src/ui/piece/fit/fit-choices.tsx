@@ -3,7 +3,7 @@
 import { STAGES, type Stage } from '@/core/clay';
 import { SEAT_SHARE } from '@/core/fit';
 import { STAGE_WORDS } from '@/core/sizing';
-import { type Result, bad, good, readLength } from '@/core/units';
+import { type Result, bad, good, readLengths } from '@/core/units';
 import {
   DRYING,
   type Drying,
@@ -245,17 +245,13 @@ function LotWords({ lot }: { lot: Stock }) {
   );
 }
 
-/** A width as measured: one figure, or its largest and smallest with a semicolon between, whose mean counts. */
-function readWidths(typed: string, options: Parameters<typeof readLength>[1]): Result<number> {
-  const parts = typed.split(';');
-  if (parts.length > 2) return bad('', 'Write one width, or the largest and the smallest, such as 94; 93.2.');
-  let sum = 0;
-  for (const part of parts) {
-    const read = readLength(part, options);
-    if (!read.ok) return read;
-    sum += read.value;
-  }
-  return good(sum / parts.length);
+/** A width as measured: one figure, or its largest and smallest, whose mean counts. */
+function readWidth(typed: string, options: Parameters<typeof readLengths>[1]): Result<number> {
+  const read = readLengths(typed, options);
+  if (!read.ok) return read;
+  const [first, second, ...others] = read.value;
+  if (first === undefined || others.length > 0) return bad('', 'Write one width, or the largest and the smallest, such as 94; 93.2.');
+  return good(second === undefined ? first : (first + second) / 2);
 }
 
 interface MeasuredProps {
@@ -271,7 +267,7 @@ function MeasuredWidth({ label, value, onValue }: MeasuredProps) {
       <OptionalInput<number>
         label={label}
         value={value}
-        read={(typed) => readWidths(typed, units.readLength)}
+        read={(typed) => readWidth(typed, units.readLength)}
         write={units.plain}
         onValue={onValue}
         hint="or both ways: 94; 93.2"

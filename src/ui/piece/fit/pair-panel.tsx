@@ -1,7 +1,7 @@
 'use client';
 
 import { MOST_PAIRED, pairUp } from '@/core/fit';
-import { type Result, bad, good, readLength } from '@/core/units';
+import { readLengths } from '@/core/units';
 import { gapRangeOf, shopOf } from '@/core/workspace';
 import { Sideways } from '@/ui/blocks';
 import { OptionalInput, WordChoice, optionsOf } from '@/ui/fields';
@@ -13,18 +13,6 @@ import { CLASS_WORDS } from './fit-words';
 import { usualFitting } from './usual';
 
 const NOBODY: readonly number[] = [];
-
-/** Widths as they are read off one after the other: with spaces, semicolons or lines between. */
-function readWidths(typed: string, options: Parameters<typeof readLength>[1]): Result<number[]> {
-  const texts = typed.split(/[;\n]/).flatMap((text) => (/[a-z/]/i.test(text) ? [text] : text.trim().split(/\s+/)));
-  const widths: number[] = [];
-  for (const text of texts.filter((each) => each.trim() !== '')) {
-    const read = readLength(text.trim(), options);
-    if (!read.ok) return bad('', `${read.problem.message} Put a semicolon between two widths.`);
-    widths.push(read.value);
-  }
-  return widths.length > MOST_PAIRED ? bad('', `${widths.length} are too many at once: pair at most ${MOST_PAIRED}.`) : good(widths);
-}
 
 interface WidthsProps {
   readonly label: string;
@@ -38,9 +26,11 @@ function Widths({ label, value, onValue }: WidthsProps) {
     <OptionalInput<number[]>
       label={label}
       value={value.length > 0 ? [...value] : undefined}
-      read={(typed) => readWidths(typed, units.readLength)}
+      read={(typed) => readLengths(typed, units.readLength)}
       write={(widths) => widths.map((mm) => units.plain(mm)).join('; ')}
-      onValue={(widths, key) => onValue(widths ?? [], key)}
+      onValue={(widths = [], key) =>
+        widths.length > MOST_PAIRED ? `${widths.length} are too many at once: pair at most ${MOST_PAIRED}.` : onValue(widths, key)
+      }
       hint={value.length > 0 ? `${value.length} of them` : 'one after the other, a semicolon between'}
     />
   );
