@@ -57,7 +57,11 @@ export function FitChoices({ piece, fitting }: Props) {
   const change = changerOf(piece);
   const lots = useLots();
   const lot = lots.find(({ id }) => id === fitting.stockId);
-  const hangs = !fitting.over && fitting.with !== 'pot' && (fitting.with !== 'stock' || lot?.kind === 'lid') && !isLid(piece.part, fitting);
+  const hangs =
+    !fitting.over &&
+    piece.part.manner.mouth !== 'gallery' &&
+    !isLid(piece.part, fitting) &&
+    (fitting.with !== 'stock' || lot?.kind === 'lid');
   return (
     <Box marginTop="3">
       <HStack gap="4" rowGap="2" flexWrap="wrap" alignItems="flex-start">
@@ -66,7 +70,7 @@ export function FitChoices({ piece, fitting }: Props) {
         {(fitting.with === 'lid' || fitting.with === 'pot') && <Other fitting={fitting} change={change} />}
         {hangs && (
           <OptionalLength
-            label="Hangs into the mouth, finished"
+            label="Hangs in by"
             value={fitting.depth ?? USUAL_DEPTH}
             onValue={(depth, key) => change({ depth }, 'how far the lid hangs in', key)}
           />
