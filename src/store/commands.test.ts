@@ -1,5 +1,5 @@
 import { DEMO } from '@/core/example';
-import { EMPTY, type Workspace, applyChanges, finishedSizes, reversed } from '@/core/workspace';
+import { EMPTY, type Part, type Stock, type Workspace, applyChanges, finishedSizes, reversed, shopOf } from '@/core/workspace';
 import { describe, expect, it } from 'vitest';
 import { type Act, commands } from '.';
 
@@ -11,10 +11,15 @@ const [batch] = DEMO.batches;
 const { createdAt: _, id: _id, ...anotherBar } = bar!;
 const { createdAt: _made, id: _bodyId, ...anotherBody } = heron;
 
+const lid: Part = { ...plan!.parts[0], id: 'lid', name: 'lid' };
+const lot: Stock = { id: 'x', name: 'Ash lids', kind: 'lid', widths: [90] };
+
 /** Everything a person can do, on the example workshop. */
 const ACTS: Record<string, Act> = {
   'a new piece': commands.createPlan({ name: 'Cup', rimDiameter: 74, bodyId: heron.id }).act,
   'a copy': commands.duplicatePlan(plan!).act,
+  'further parts': commands.addParts(plan!.id, [lid], 'lid', (part) => ({ ...part, fit: { with: 'part', ref: `${plan!.id}/lid` } })),
+  'a piece to a bought lid': commands.addPlan('Jar', { ...lid, fit: { with: 'stock', stockId: 'x' } }, lot).act,
   'a name': commands.renamePlan(plan!.id, 'Jar'),
   'a note': commands.notePlan(plan!.id, 'thinner'),
   'a deleted piece': commands.deletePlan(plan!),
@@ -85,5 +90,32 @@ describe('what a person does', () => {
     const handled = applyChanges(own, commands.setAllowance('plan-egg-cup', 'attachedMass', 40, 'handle').change(own));
     const trimmed = applyChanges(handled, commands.setWay('plan-egg-cup', 'trimmed', 'way').change(handled));
     expect(part(trimmed)).toMatchObject({ way: 'trimmed', making: { rimCut: 2, attachedMass: 40 } });
+  });
+});
+
+describe('parts', () => {
+  const parted = applyChanges(DEMO, ACTS['further parts']!.change(DEMO));
+  const whole = parted.plans.find(({ id }) => id === plan!.id)!;
+
+  it('an act on a part leaves the others as they are, and a piece keeps its main one', () => {
+    const renamed = applyChanges(parted, commands.setPart(`${whole.id}/lid`, { name: 'cover' }, 'name').change(parted));
+    expect(renamed.plans.find(({ id }) => id === whole.id)!.parts.map(({ name }) => name)).toEqual([whole.parts[0].name, 'cover']);
+    const deleted = applyChanges(parted, commands.deletePart(`${whole.id}/lid`, 'deleted').change(parted));
+    expect(deleted.plans.find(({ id }) => id === whole.id)!.parts).toHaveLength(1);
+    expect(commands.deletePart(whole.id, 'deleted').change(DEMO)).toEqual([]);
+  });
+
+  it('a copy fits with its own lid, not with that of the piece it was copied from', () => {
+    const { act, id } = commands.duplicatePlan(whole);
+    const copy = applyChanges(parted, act.change(parted)).plans.find((each) => each.id === id)!;
+    expect(copy.parts[0].fit!.ref).toBe(`${id}/${copy.parts[1]!.id}`);
+  });
+
+  it('a piece made to a bought lid brings it into the kit, under an id of its own', () => {
+    const after = applyChanges(DEMO, commands.addPlan('Jar', { ...lid, fit: { with: 'stock', stockId: 'x' } }, lot).act.change(DEMO));
+    const kept = shopOf(after).stock!.at(-1)!;
+    expect(kept).toMatchObject({ name: 'Ash lids', widths: [90] });
+    expect(kept.id).not.toBe('x');
+    expect(after.plans.find(({ name }) => name === 'Jar')!.parts[0].fit!.stockId).toBe(kept.id);
   });
 });

@@ -9,6 +9,7 @@ import {
   type Handmade,
   NEW_MAKING,
   type Part,
+  partRef,
   type PartRef,
   PLAIN,
   plainCup,
@@ -151,7 +152,14 @@ export function addPlans(pieces: readonly { readonly name: string; readonly part
 export function duplicatePlan(plan: Plan): { act: Act; id: string } {
   const id = newId();
   const at = now();
-  const [first, ...others] = plan.parts.map((part) => ({ ...part, id: newId() })) as [Part, ...Part[]];
+  const ids = new Map(plan.parts.map((part) => [partRef(plan, part), newId()]));
+  // what fitted with a part of the piece fits with the same part of its copy
+  const copyOf = (ref: PartRef) => (ref === plan.id ? id : `${id}/${ids.get(ref)}`);
+  const [first, ...others] = plan.parts.map((part) => ({
+    ...part,
+    id: ids.get(partRef(plan, part))!,
+    ...(part.fit?.ref && ids.has(part.fit.ref) && { fit: { ...part.fit, ref: copyOf(part.fit.ref) } }),
+  })) as [Part, ...Part[]];
   const { thrown: _thrown, run: _run, ...rest } = plan;
   const copy: Plan = { ...rest, id, name: `${plan.name} (copy)`, parts: [first, ...others], createdAt: at, changedAt: at };
   return { id, act: add('plans', `copy of “${plan.name}”`, copy) };
