@@ -131,6 +131,8 @@ describe('a lid of clay', () => {
     expect(narrow.odds.loose).toBeLessThan(fits(crock, { with: 'lid' }).odds.loose);
     // hurried drying and a glazed seat each cost
     expect(fits(crock, { with: 'lid', dried: 'hurried' }).odds.good).toBeLessThan(fits(crock, { with: 'lid', dried: 'on' }).odds.good);
+    const dry = (dried: 'on' | 'hurried') => fits(crock, { with: 'lid', dried }).helps.map(({ name }) => name);
+    expect([dry('on').includes('warp'), dry('hurried').includes('warp')]).toEqual([false, true]);
     expect(fits(crock, { with: 'lid', glaze: 0.2 }).best.diameter).toBeLessThan(fits(crock, { with: 'lid' }).best.diameter);
   });
 

@@ -305,7 +305,8 @@ export function fitOf(workspace: Needed, part: Part, sized: Sized, fitting: Fitt
     finishes: finishedOf(made, best.diameter),
     stopper,
     stock,
-    helps: helpsFor(pair, side, range, costs),
+    // what is done already is no help
+    helps: helpsFor(pair, side, range, costs).filter(({ name }) => name !== 'warp' || fitting.dried !== 'on'),
     disc,
     flange: disc && coilFlange(best.diameter, thickOf(sized) / finishedOf(made, 1)),
   });
