@@ -1,4 +1,4 @@
-import type { Drawn, Fired, GapRange, Pair } from '@/core/fit';
+import type { Drawn, GapRange, Pair } from '@/core/fit';
 import { type Remote, wrap } from 'comlink';
 import type { OddsWorker } from './odds.worker';
 
@@ -30,5 +30,5 @@ export async function drawOdds(pair: Pair, range: GapRange): Promise<Drawn | und
   return own === asked ? found : undefined;
 }
 
-/** Makes and fires so many pairs; another seed is another firing. */
-export const firePairs = (pair: Pair, count: number, seed: number): Promise<readonly Fired[]> => oddsWorker().fire(pair, count, seed);
+/** Makes and fires so many pairs: their finished gaps, mm. Another seed is another firing. */
+export const firePairs = (pair: Pair, count: number, seed: number): Promise<readonly number[]> => oddsWorker().fire(pair, count, seed);

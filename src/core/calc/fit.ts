@@ -13,6 +13,7 @@ import {
   bestMouth,
   bestWidth,
   gapOf,
+  isAhead,
   oddsOf,
   pairUp,
   seatOf,
@@ -77,9 +78,8 @@ interface FitInput {
   readonly sameFiring?: boolean;
 }
 
-/** A lid further on than its pot can no longer be made to it; a fired one is a lid in the hand. */
 function lidAhead(pot: ClayInput, lid: ClayInput | RigidWidth): Problem | undefined {
-  if ('rigid' in lid || lid.at === 'glazed' || STAGES.indexOf(lid.at) <= STAGES.indexOf(pot.at)) return undefined;
+  if ('rigid' in lid || !isAhead(lid.at, pot.at)) return undefined;
   return {
     path: 'lid.at',
     message: `A lid that is ${quote(lid.at)} is ahead of a pot that is ${quote(pot.at)}. Give it the pot’s stage or an earlier one, or "glazed" once it is fired.`,

@@ -5,13 +5,6 @@ import { type ClayWidth, type GapRange, type Pair, type Width, isRigid } from '.
 /** Draws from a normal of mean 0 and sd 1; chance is passed in, so that the same seed fires the same pots. */
 export type Normal = () => number;
 
-/** One pair that came out of the kiln, finished mm: the widths where they meet, and the gap between them. */
-export interface Fired {
-  readonly mouth: number;
-  readonly lid: number;
-  readonly gap: number;
-}
-
 /** How a width comes out of a firing: `common` and `share` are what that does to all of one clay, drawn once for both. */
 type Maker = (common: number, share: number, normal: Normal) => number;
 
@@ -35,10 +28,10 @@ function makerOf(width: Width, outwards: 1 | -1): Maker {
 }
 
 /**
- * Makes and fires pairs one by one: computation.md section 7 drawn. Two parts of one clay and one firing share what that firing does,
+ * Makes and fires pairs one by one, and tells the finished gap of each, mm: computation.md section 7 drawn. Two parts of one clay and one firing share what that firing does,
  * and how much of it was done where they stand at one stage.
  */
-export function firingOf(pair: Pair, normal: Normal): () => Fired {
+export function firingOf(pair: Pair, normal: Normal): () => number {
   const { mouth, lid } = pair;
   const together = sharesFiring(pair);
   const alike = together && (mouth as ClayWidth).at === (lid as ClayWidth).at;
@@ -47,7 +40,7 @@ export function firingOf(pair: Pair, normal: Normal): () => Fired {
     const [common, share] = [normal(), normal()];
     const wide = mouthMaker(common, share, normal);
     const narrow = lidMaker(together ? common : normal(), alike ? share : normal(), normal);
-    return { mouth: wide, lid: narrow, gap: wide - narrow };
+    return wide - narrow;
   };
 }
 
@@ -75,7 +68,7 @@ export function drawnGaps(pair: Pair, { min, max }: GapRange, count: number, nor
   const steps = new Array<number>(STEPS).fill(0);
   let [jams, loose, sum, squares] = [0, 0, 0, 0];
   for (let i = 0; i < count; i += 1) {
-    const { gap } = fire();
+    const gap = fire();
     if (gap < min) jams += 1;
     else if (gap > max) loose += 1;
     sum += gap;

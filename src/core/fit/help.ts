@@ -1,4 +1,4 @@
-import type { Belief, ClayFigures } from '@/core/clay';
+import { type Belief, type ClayFigures, remaining } from '@/core/clay';
 import { TOOL_SD } from '@/core/sizing';
 import { type Best, type Costs, EQUAL_COSTS, bestWidth } from './best';
 import { type Odds, gapOf, oddsOf } from './gap';
@@ -47,8 +47,7 @@ const onSide = (pair: Pair, side: Side, change: Partial<ClayWidth>): Pair => ({ 
 /** The stage a thing is at, as a width made to the same size there. */
 function atLeather(pair: Pair, side: Side, made: ClayWidth): Pair | undefined {
   if (made.at !== 'wet') return undefined;
-  const { shrinkage } = made.clay;
-  const left = 1 - shrinkage.shares.leather * shrinkage.width;
+  const left = remaining(made.clay.shrinkage, 'leather', 'width');
   return onSide(pair, side, { at: 'leather', diameter: made.diameter * left, toolSd: TOOL_SD.gauge });
 }
 

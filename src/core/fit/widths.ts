@@ -1,4 +1,4 @@
-import type { ClayFigures, Stage } from '@/core/clay';
+import { type ClayFigures, STAGES, type Stage } from '@/core/clay';
 
 /** A mouth or a lid of clay: how wide it is made, or is now. mm */
 export interface ClayWidth {
@@ -32,6 +32,9 @@ export interface Pair {
   /** Of one clay and fired together, so that what this firing does it does to both. */
   readonly sameFiring: boolean;
 }
+
+/** Whether an unfired lid is further on than its pot: it can no longer be made to it. A fired one is a lid in the hand. */
+export const isAhead = (lid: Stage, pot: Stage): boolean => lid !== 'glazed' && STAGES.indexOf(lid) > STAGES.indexOf(pot);
 
 /** Which of the two is made, or measured. */
 export type Side = 'mouth' | 'lid';

@@ -1,8 +1,9 @@
-import { STAGES, type Stage } from '@/core/clay';
+import { type Stage, remaining } from '@/core/clay';
 import {
   type Best,
   type ClayWidth,
   type CoilFlange,
+  type Costs,
   EQUAL_COSTS,
   type Gap,
   type GapRange,
@@ -20,6 +21,7 @@ import {
   gapOf,
   goWindow,
   helpsFor,
+  isAhead,
   oddsOf,
   seatRange,
   stopperPair,
@@ -51,13 +53,10 @@ export interface FitWork {
   readonly gap: Gap;
   readonly odds: Odds;
   readonly best: Best;
-  /** Go and no-go of a gauge at that stage. */
-  readonly go: readonly [number, number];
   /** What the best width finishes at, the shrinkage as believed. */
   readonly finishes: number;
   readonly stopper: Stopper | undefined;
   readonly stock: Stock | undefined;
-  readonly helps: readonly Help[];
   /** Of a lid to be made that lies on the rim: the disc over all, at the lid's stage. */
   readonly disc: Disc | undefined;
   /** A coil below that disc in place of an insert, at the lid's stage. */
@@ -98,8 +97,6 @@ function narrowing(part: Part, { fired, stages }: Sized, { depth = USUAL_DEPTH }
 
 /** Sd of how oval a width comes out, mm. */
 const ovalityOf = ({ dried = 'apart' }: Fitting, diameter: number): number => DRYING[dried] * Math.max(1, diameter / WARPS_FROM);
-
-const later = (a: Stage, b: Stage): boolean => STAGES.indexOf(a) > STAGES.indexOf(b);
 
 /** This piece as a width: as measured on the way, else as it is planned to be made. */
 function ownWidth({ part, sized, workspace, fitting }: Asked): ClayWidth | undefined {
@@ -145,6 +142,8 @@ interface Met {
 
 const problem = (message: string): Result<never> => bad('fitting', message);
 
+const AHEAD = 'The lid is further on than the pot, and can no longer be made to it. Choose the pot’s stage or an earlier one.';
+
 function withStock({ workspace, part, sized, fitting }: Asked, own: ClayWidth): Result<Met> {
   const stock = shopOf(workspace).stock?.find(({ id }) => id === fitting.stockId);
   if (!stock) return problem('Choose what it is to fit with, or enter it in your kit.');
@@ -172,8 +171,7 @@ function withStock({ workspace, part, sized, fitting }: Asked, own: ClayWidth): 
 function withLid(asked: Asked, own: ClayWidth): Result<Met> {
   const { fitting } = asked;
   const other = otherWidth(asked, own, own.diameter);
-  if (later(other.at, own.at) && other.at !== 'glazed')
-    return problem('The lid is further on than the pot, and can no longer be made to it. Choose the pot’s stage or an earlier one.');
+  if (isAhead(other.at, own.at)) return problem(AHEAD);
   const sameFiring = !fitting.apart && own.at !== 'glazed' && other.at !== 'glazed';
   const range = gapRangeOf(fitting);
   return good(
@@ -189,8 +187,7 @@ function withPot(asked: Asked, own: ClayWidth): Result<Met> {
   const { at = 'glazed', mm } = fitting.other ?? {};
   if (mm === undefined) return problem('Measure the mouth of the pot: the mean of its largest and smallest width.');
   const pot = otherWidth({ ...asked, fitting: { ...fitting, other: { ...fitting.other, at } } }, own, mm);
-  if (later(own.at, at) && own.at !== 'glazed')
-    return problem('The lid is further on than the pot, and can no longer be made to it. Choose the pot’s stage or an earlier one.');
+  if (isAhead(own.at, at)) return problem(AHEAD);
   const sameFiring = !fitting.apart && at !== 'glazed' && own.at !== 'glazed';
   return good({ pair: { mouth: pot, lid: own, sameFiring }, side: 'lid', range: gapRangeOf(fitting) });
 }
@@ -263,16 +260,24 @@ function discOf({ part, sized, fitting }: Asked, { lid }: Pair): Disc | undefine
   return { width: finished / finishedOf(lid, 1), finished };
 }
 
-const finishedOf = (width: Width, diameter: number): number => {
-  if ('rigid' in width) return diameter;
-  const { shrinkage } = width.clay;
-  const share = width.at === 'wet' ? 0 : width.at === 'glazed' ? 1 : shrinkage.shares[width.at];
-  return (diameter * (1 - shrinkage.width)) / (1 - share * shrinkage.width);
-};
+/** What a width finishes at, the shrinkage as believed. mm */
+const finishedOf = (width: Width, diameter: number): number =>
+  'rigid' in width
+    ? diameter
+    : (diameter * remaining(width.clay.shrinkage, 'glazed', 'width')) / remaining(width.clay.shrinkage, width.at, 'width');
+
+const costsOf = ({ narrow }: Fitting): Costs => (narrow ? NARROW_COSTS : EQUAL_COSTS);
+
+/** Go and no-go of a gauge at the stage it is made at, mm. */
+export const goOf = ({ pair, side, range, best }: FitWork): readonly [number, number] => goWindow(pair, side, range, best);
+
+/** What would help most; what is done already is no help. */
+export const helpsOf = ({ pair, side, range, fitting }: FitWork): Help[] =>
+  helpsFor(pair, side, range, costsOf(fitting)).filter(({ name }) => name !== 'warp' || fitting.dried !== 'on');
 
 /**
- * Works out how a part fits with what it is to fit: the gap and its odds, the best width to make at the stage it is at, and what would
- * help. A problem says in words what is still to be chosen or measured, or why nothing can be made to it.
+ * Works out how a part fits with what it is to fit: the gap and its odds, the best width to make at the stage it is at, and what
+ * comes with it. A problem says in words what is still to be chosen or measured, or why nothing can be made to it.
  */
 export function fitOf(workspace: Needed, part: Part, sized: Sized, fitting: Fitting): Result<FitWork> {
   const asked: Asked = { part, sized, workspace, fitting };
@@ -284,8 +289,7 @@ export function fitOf(workspace: Needed, part: Part, sized: Sized, fitting: Fitt
   const narrows = into ? narrowing(into.part, into.sized, fitting) : 0;
   const range = { min: met.value.range.min + narrows, max: met.value.range.max + narrows };
   const free = fitting.with === 'lid' && fitting.other?.mm === undefined;
-  const costs = fitting.narrow ? NARROW_COSTS : EQUAL_COSTS;
-  const best = bestWidth(met.value.pair, side, range, costs);
+  const best = bestWidth(met.value.pair, side, range, costsOf(fitting));
   const pair: Pair = free ? { ...met.value.pair, [side]: { ...met.value.pair[side], diameter: best.diameter } } : met.value.pair;
   const made = pair[side] as ClayWidth;
   const gap = gapOf(pair);
@@ -301,12 +305,9 @@ export function fitOf(workspace: Needed, part: Part, sized: Sized, fitting: Fitt
     gap,
     odds: oddsOf(gap, range),
     best,
-    go: goWindow(pair, side, range, best),
     finishes: finishedOf(made, best.diameter),
     stopper,
     stock,
-    // what is done already is no help
-    helps: helpsFor(pair, side, range, costs).filter(({ name }) => name !== 'warp' || fitting.dried !== 'on'),
     disc,
     flange: disc && coilFlange(best.diameter, thickOf(sized) / finishedOf(made, 1)),
   });

@@ -71,7 +71,7 @@ export { nextThings } from './next';
 export { type RowChange, applyChanges, changesOn, merged, reversed, rowChange, rowFinder, same } from './change';
 export { type TableDifference, compare } from './compare';
 export { DRYING, type Drying, type FitClass, type Fitting, USUAL_DEPTH, USUAL_OVERHANG, gapRangeOf, isLid, meetsInside } from './fitting';
-export { type FitWork, cutParts, fitOf, lidParts, meetingWidth } from './fit-work';
+export { type FitWork, cutParts, fitOf, goOf, helpsOf, lidParts, meetingWidth } from './fit-work';
 export { type Lot, STOCK_KINDS, type Stock, type StockKind, lotOf, stockFault, stopperOf } from './stock';
 export { type PartRef, calledPart, mainPart, partOf, partRef, partWords, readRef, withPart } from './parts';
 export { type Meets, type StartedFit, startedFit } from './start-fit';

@@ -2,7 +2,7 @@
 
 import { overallWords } from '@/core/form';
 import { type Body, inBody, mainPart, type Plan, sizedPlanPart } from '@/core/workspace';
-import { Saves } from '@/ui/fields';
+import { Saves, SearchInput } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -56,19 +56,7 @@ export function CompareScreen() {
       {bodies.length > 0 && <ClaysTable bodies={bodies} />}
       {plans.length > 0 && (
         <HStack gap="3" marginBottom="2" flexWrap="wrap">
-          <chakra.input
-            type="search"
-            aria-label="Pieces to compare"
-            placeholder="pieces by name"
-            value={find}
-            onChange={(event) => setFind(event.currentTarget.value)}
-            minHeight={{ base: '44px', md: '38px' }}
-            paddingInline="2"
-            borderWidth="1px"
-            borderColor="line.strong"
-            borderRadius="4px"
-            background="bg.raised"
-          />
+          <SearchInput label="Pieces to compare" placeholder="pieces by name" value={find} onFind={setFind} />
           {plans.length > shown.length && (
             <Box fontSize="sm" color="fg.muted">
               {shown.length} of {plans.length} pieces

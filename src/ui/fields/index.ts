@@ -11,3 +11,4 @@ export { OptionalLength, OptionalMass, OptionalNumber, OptionalPercent, Optional
 export { type Saveable, Saves } from './saves';
 export { WordChoice } from './word-choice';
 export { useStanding } from './use-standing';
+export { SearchInput } from './search-input';

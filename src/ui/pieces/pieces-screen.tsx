@@ -4,7 +4,7 @@ import { overallWords } from '@/core/form';
 import { mainPart, type Plan, type SizedPlanPart, sizedPlanPart, type Workspace } from '@/core/workspace';
 import { commands } from '@/store';
 import { Thumbnail } from '@/ui/drawing';
-import { Act, Choice, NameInput } from '@/ui/fields';
+import { Act, Choice, NameInput, SearchInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { ink } from '@/ui/theme';
 import { weighOutText } from '@/ui/steps';
@@ -87,19 +87,7 @@ export function PiecesScreen() {
         >
           <Link href="/compare">Compare clays</Link>
         </chakra.span>
-        <chakra.input
-          type="search"
-          aria-label="Find a piece"
-          placeholder="find by name, clay or note"
-          value={find}
-          onChange={(event) => setFind(event.currentTarget.value)}
-          minHeight={{ base: '44px', md: '38px' }}
-          paddingInline="2"
-          borderWidth="1px"
-          borderColor="line.strong"
-          borderRadius="4px"
-          background="bg.raised"
-        />
+        <SearchInput label="Find a piece" placeholder="find by name, clay or note" value={find} onFind={setFind} />
         <Choice
           label="Sort pieces by"
           value={order}

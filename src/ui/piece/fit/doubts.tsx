@@ -1,8 +1,9 @@
 import type { DoubtName } from '@/core/fit';
 import { handLength } from '@/core/units';
-import type { FitWork } from '@/core/workspace';
+import { type FitWork, helpsOf } from '@/core/workspace';
 import { STAGE_WORDS } from '@/core/sizing';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
+import { useMemo } from 'react';
 import type { PieceModel } from '../model/use-piece';
 import { DOUBT_WORDS, HELP_WORDS, besideSaid } from './fit-words';
 
@@ -18,6 +19,7 @@ const SHOWN_HELPS = 4;
 /** What the doubt is made of, each alone; and what would help most, worked out. */
 export function Doubts({ piece, work }: Props) {
   const { units } = piece;
+  const helps = useMemo(() => helpsOf(work), [work]);
   const doubts = (Object.entries(work.gap.doubt) as [DoubtName, number][]).filter(([, sd]) => sd > SEEN).sort((a, b) => b[1] - a[1]);
   const most = Math.max(...doubts.map(([, sd]) => sd), SEEN);
   return (
@@ -45,7 +47,7 @@ export function Doubts({ piece, work }: Props) {
         <chakra.h3 fontSize="sm" color="fg.muted">
           what would help most; now {Math.round(work.odds.good * 100)} in 100
         </chakra.h3>
-        {work.helps.slice(0, SHOWN_HELPS).map(({ name, odds, diameter }) => (
+        {helps.slice(0, SHOWN_HELPS).map(({ name, odds, diameter }) => (
           <Box key={name} fontSize="15px" data-help={name}>
             {name === 'aim' ? `made ${units.length(handLength(diameter, units.choice))} ${STAGE_WORDS[work.at]}` : HELP_WORDS[name]}{' '}
             <chakra.b color="act" whiteSpace="nowrap">
@@ -53,7 +55,7 @@ export function Doubts({ piece, work }: Props) {
             </chakra.b>
           </Box>
         ))}
-        {work.helps.length === 0 && <Box fontSize="15px">Nothing that is known here would make it surer.</Box>}
+        {helps.length === 0 && <Box fontSize="15px">Nothing that is known here would make it surer.</Box>}
       </Box>
     </Grid>
   );

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Drawn, type Fired, type GapRange, type Stopper, chanceGapUnder, chanceWords } from '@/core/fit';
+import { type Drawn, type GapRange, type Stopper, chanceGapUnder, chanceWords } from '@/core/fit';
 import type { FitWork } from '@/core/workspace';
 import { Act } from '@/ui/fields';
 import { useUnits } from '@/ui/state';
@@ -22,11 +22,11 @@ const SHOWN = 40;
 
 type Fate = 'jams' | 'good' | 'loose';
 
-const fateOf = ({ gap }: Fired, { min, max }: GapRange): Fate => (gap < min ? 'jams' : gap > max ? 'loose' : 'good');
+const fateOf = (gap: number, { min, max }: GapRange): Fate => (gap < min ? 'jams' : gap > max ? 'loose' : 'good');
 
 interface Batch {
   readonly work: FitWork;
-  readonly fired: readonly Fired[];
+  readonly fired: readonly number[];
   readonly seed: number;
 }
 
@@ -62,7 +62,7 @@ export function FireIt({ work }: Props) {
       {shown && (
         <HStack gap="1" flexWrap="wrap" marginTop="2" aria-hidden>
           {shown.fired.slice(0, SHOWN).map((each, i) => (
-            <PairPicture key={i} fired={each} work={work} />
+            <PairPicture key={i} gap={each} work={work} />
           ))}
         </HStack>
       )}
@@ -72,17 +72,17 @@ export function FireIt({ work }: Props) {
 }
 
 /** How many became what. */
-function Told({ fired, work, ends }: { fired: readonly Fired[]; work: FitWork; ends: Ends }) {
+function Told({ fired, work, ends }: { fired: readonly number[]; work: FitWork; ends: Ends }) {
   const { length } = useUnits();
-  const fates = fired.map((each) => fateOf(each, work.range));
+  const fates = fired.map((gap) => fateOf(gap, work.range));
   const count = (fate: Fate) => fates.filter((each) => each === fate).length;
   const only = fired.length === 1 ? fired[0] : undefined;
   return (
     <Box role="status" fontSize="15px" data-fired={fired.length}>
-      {only ? (
+      {only !== undefined ? (
         <>
           This one {ofOne(ends[fates[0]!])}:{' '}
-          {work.stopper ? `in ${length(Math.max(0, depthOf(work, only)))}` : `gap ${length(Math.max(0, only.gap - work.narrows))}`}.
+          {work.stopper ? `in ${length(Math.max(0, depthOf(work, only)))}` : `gap ${length(Math.max(0, only - work.narrows))}`}.
         </>
       ) : (
         <>
@@ -94,7 +94,7 @@ function Told({ fired, work, ends }: { fired: readonly Fired[]; work: FitWork; e
   );
 }
 
-const depthOf = ({ stopper }: FitWork, { gap }: Fired): number => (stopper ? (gap * stopper.length) / (stopper.top - stopper.bottom) : 0);
+const depthOf = ({ stopper }: FitWork, gap: number): number => (stopper ? (gap * stopper.length) / (stopper.top - stopper.bottom) : 0);
 
 const INK: Record<Fate, string> = {
   jams: 'var(--chakra-colors-bad)',
@@ -107,12 +107,12 @@ const GAP_SCALE = 3;
 const MOUTH = { left: 8, right: 36, rim: 12 };
 
 /** One fired pair cut through: the two walls of the mouth, and the lid between them, on it or in it. */
-function PairPicture({ fired, work }: { fired: Fired; work: FitWork }) {
-  const fate = fateOf(fired, work.range);
+function PairPicture({ gap, work }: { gap: number; work: FitWork }) {
+  const fate = fateOf(gap, work.range);
   return (
     <svg viewBox="0 0 44 30" width="44" height="30">
       <path d={`M6.3 ${MOUTH.rim} V29 M37.7 ${MOUTH.rim} V29`} stroke="var(--chakra-colors-glazed)" strokeWidth="3.4" fill="none" />
-      <path d={work.stopper ? stopperPath(work.stopper, fired) : lidPath(fired.gap - work.narrows, fate)} fill={INK[fate]} />
+      <path d={work.stopper ? stopperPath(work.stopper, gap) : lidPath(gap - work.narrows, fate)} fill={INK[fate]} />
     </svg>
   );
 }
@@ -120,7 +120,7 @@ function PairPicture({ fired, work }: { fired: Fired; work: FitWork }) {
 const STOPPER = { high: 16, taper: 0.14 };
 
 /** As wide as the mouth where they meet: the deeper it sits the less stands out. */
-function stopperPath({ bottom, top }: Stopper, { gap }: Fired): string {
+function stopperPath({ bottom, top }: Stopper, gap: number): string {
   const { left, right, rim } = MOUTH;
   const share = Math.min(1, Math.max(0, gap / (top - bottom)));
   const [below, above] = [share * STOPPER.high, (1 - share) * STOPPER.high];

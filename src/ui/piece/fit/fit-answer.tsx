@@ -1,7 +1,7 @@
 import { chanceWords } from '@/core/fit';
 import { STAGE_WORDS } from '@/core/sizing';
 import { handLength, writeLength } from '@/core/units';
-import { type FitWork, isLid, lidParts } from '@/core/workspace';
+import { type FitWork, goOf, isLid, lidParts } from '@/core/workspace';
 import { commands } from '@/store';
 import { Act } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';
@@ -22,8 +22,8 @@ const CLOSE = 0.1;
 /** The width to make now for the best odds, largest; and what is planned or measured beside it. */
 export function FitAnswer({ piece, work }: Props) {
   const { units } = piece;
-  const { at, best, finishes, stopper, gap, disc, go } = work;
-  const { narrows } = work;
+  const { at, best, finishes, stopper, gap, disc, narrows } = work;
+  const go = goOf(work);
   const between = gap.mean - narrows;
   const toMake = handLength(best.diameter, units.choice);
   return (
@@ -164,7 +164,8 @@ function AsPart({ piece, work }: Props) {
 
 /** What can still be done to a piece that was measured on its way, and when nothing can. */
 function StillPossible({ work, length }: { work: FitWork; length: (mm: number) => string }) {
-  const { side, at, width, best, go } = work;
+  const { side, at, width, best } = work;
+  const go = goOf(work);
   const opens = side === 'mouth' ? best.diameter - width : width - best.diameter;
   const what = side === 'mouth' ? 'mouth' : 'lid';
   if (width >= go[0] && width <= go[1]) return <>Measured {length(width)}, between go and no-go: leave it as it is.</>;

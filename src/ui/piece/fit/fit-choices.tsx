@@ -1,62 +1,19 @@
 'use client';
 
-import { STAGES, type Stage } from '@/core/clay';
 import { SEAT_SHARE } from '@/core/fit';
-import { STAGE_WORDS } from '@/core/sizing';
-import { type Result, bad, good, readLengths } from '@/core/units';
-import {
-  DRYING,
-  type Drying,
-  type Fitting,
-  type Stock,
-  USUAL_DEPTH,
-  USUAL_OVERHANG,
-  calledPart,
-  gapRangeOf,
-  isLid,
-  lotOf,
-  meetingWidth,
-  partRef,
-  partWords,
-  shopOf,
-  stopperOf,
-} from '@/core/workspace';
-import { LabelledChoice, OptionalInput, OptionalLength, OptionalPercent, WordChoice, optionsOf } from '@/ui/fields';
-import { useUnits, useWorkspace } from '@/ui/state';
+import { DRYING, type Drying, type Fitting, USUAL_DEPTH, USUAL_OVERHANG, gapRangeOf, isLid } from '@/core/workspace';
+import { LabelledChoice, OptionalLength, OptionalPercent, optionsOf } from '@/ui/fields';
+import { useUnits } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
-import Link from 'next/link';
 import type { PieceModel } from '../model/use-piece';
-import { AIM_WORDS, CLASS_WORDS, DRYING_WORDS, PLACE_WORDS, TOOL_WORDS, WITH_WORDS } from './fit-words';
-import { usualFitting } from './usual';
-
-interface Props {
-  readonly piece: PieceModel;
-  readonly fitting: Fitting;
-}
-
-type Change = (change: Partial<Fitting>, label: string, key?: string) => string | undefined;
-
-const changerOf =
-  (piece: PieceModel): Change =>
-  (change, label, key) =>
-    piece.takePart(({ fit }) => ({ fit: { ...usualFitting(piece), ...fit, ...change } }), label, key);
-
-const NONE = '';
-
-/** What it is to fit with. */
-export function FitWith({ piece, fitting }: Props) {
-  const lots = useLots();
-  const lot = lots.find(({ id }) => id === fitting.stockId);
-  return (
-    <FitSentence piece={piece} fitting={fitting} change={changerOf(piece)} lots={lots} lot={fitting.with === 'stock' ? lot : undefined} />
-  );
-}
+import { type Change, changerOf, useLots } from './change';
+import { Firing, Other, Own, SeatedDepth } from './fit-stands';
+import { AIM_WORDS, DRYING_WORDS, TOOL_WORDS } from './fit-words';
 
 /** What the fit hangs on, each with its usual value. */
-export function FitChoices({ piece, fitting }: Props) {
+export function FitChoices({ piece, fitting }: { piece: PieceModel; fitting: Fitting }) {
   const change = changerOf(piece);
-  const lots = useLots();
-  const lot = lots.find(({ id }) => id === fitting.stockId);
+  const { lot } = useLots(fitting);
   const hangs =
     !fitting.over &&
     piece.part.manner.mouth !== 'gallery' &&
@@ -83,113 +40,11 @@ export function FitChoices({ piece, fitting }: Props) {
             onValue={(overhang, key) => change({ overhang }, 'overhang of the cover', key)}
           />
         )}
-        {fitting.with === 'stock' && lot?.kind === 'stopper' && <SeatedDepth fitting={fitting} change={change} lot={lot} />}
-        {fitting.with === 'stock' && lot?.kind === 'stopper' && <Shares fitting={fitting} change={change} />}
+        {lot?.kind === 'stopper' && <SeatedDepth fitting={fitting} change={change} lot={lot} />}
+        {lot?.kind === 'stopper' && <Shares fitting={fitting} change={change} />}
       </HStack>
       <ByWhom fitting={fitting} change={change} />
     </Box>
-  );
-}
-
-const useLots = () => shopOf(useWorkspace().workspace).stock ?? [];
-
-interface SentenceProps {
-  readonly piece: PieceModel;
-  readonly fitting: Fitting;
-  readonly change: Change;
-  readonly lots: readonly Stock[];
-  readonly lot: Stock | undefined;
-}
-
-/** What it is to fit with, as one sentence whose words are menus. */
-function FitSentence({ piece, fitting, change, lots, lot }: SentenceProps) {
-  const has = {
-    place: fitting.with === 'lid' || fitting.with === 'part' || lot?.kind === 'lid',
-    tightness: fitting.with !== 'stock' || lot?.kind === 'lid',
-  };
-  return (
-    <>
-      <p className="sentence" style={{ marginBottom: '8px' }}>
-        {isLid(piece.part, fitting) ? 'the lid of ' : 'to fit with '}
-        <WordChoice
-          label="To fit with"
-          value={fitting.with}
-          options={optionsOf(WITH_WORDS)}
-          onChoose={(value) => change({ with: value }, `to fit with ${WITH_WORDS[value]}`)}
-        />
-        {fitting.with === 'stock' && (
-          <>
-            ,{' '}
-            <WordChoice
-              label="Which of your kit"
-              value={fitting.stockId ?? NONE}
-              options={[{ value: NONE, words: 'choose one of your kit' }, ...lots.map(({ id, name }) => ({ value: id, words: name }))]}
-              onChoose={(id) =>
-                change({ stockId: id || undefined }, `to fit with ${lots.find((each) => each.id === id)?.name ?? 'nothing yet'}`)
-              }
-            />
-          </>
-        )}
-        {fitting.with === 'part' && <WhichPart piece={piece} fitting={fitting} change={change} />}
-        {has.place && (
-          <>
-            {' '}
-            <WordChoice
-              label="Where it goes"
-              value={fitting.over ? 'over' : 'in'}
-              options={optionsOf(PLACE_WORDS)}
-              onChoose={(where) => change({ over: where === 'over' || undefined }, `lid goes ${PLACE_WORDS[where]}`)}
-            />
-          </>
-        )}
-        {has.tightness && (
-          <>
-            ,{' '}
-            <WordChoice
-              label="How tight"
-              value={fitting.fit ?? 'easy'}
-              options={optionsOf(CLASS_WORDS)}
-              onChoose={(fit) => change({ fit }, `fit: ${CLASS_WORDS[fit]}`)}
-            />
-          </>
-        )}
-        {lot && <LotWords lot={lot} />}
-      </p>
-      {fitting.with === 'stock' && lots.length === 0 && (
-        <Box fontSize="sm">
-          Nothing bought is listed yet: enter lids and stoppers in your{' '}
-          <chakra.span color="act" textDecoration="underline">
-            <Link href="/kit">kit</Link>
-          </chakra.span>
-          .
-        </Box>
-      )}
-    </>
-  );
-}
-
-/** Which part of this piece or of another. */
-function WhichPart({ piece, fitting, change }: { piece: PieceModel; fitting: Fitting; change: Change }) {
-  const { plans } = useWorkspace().workspace;
-  const own = piece.plan.parts.filter(({ id }) => id !== piece.part.id);
-  const others = plans.filter(({ id }) => id !== piece.plan.id).flatMap((plan) => plan.parts.map((part) => ({ plan, part })));
-  const options = [
-    { value: NONE, words: 'choose one' },
-    ...own.map((part) => ({ value: partRef(piece.plan, part), words: `the ${partWords(part)}` })),
-    ...others.map(({ plan, part }) => ({ value: partRef(plan, part), words: calledPart(plan, part) })),
-  ];
-  return (
-    <>
-      ,{' '}
-      <WordChoice
-        label="Which part"
-        value={fitting.ref ?? NONE}
-        options={options}
-        onChoose={(ref) =>
-          change({ ref: ref || undefined }, `to fit with ${options.find(({ value }) => value === ref)?.words ?? 'nothing yet'}`)
-        }
-      />
-    </>
   );
 }
 
@@ -232,156 +87,6 @@ function ByWhom({ fitting, change }: { fitting: Fitting; change: Change }) {
         />
       </HStack>
     </chakra.details>
-  );
-}
-
-/** What was measured of a lot. */
-function LotWords({ lot }: { lot: Stock }) {
-  const { length } = useUnits();
-  const { mean, spreadSd } = lotOf(lot);
-  if (lot.kind === 'gasket') return null;
-  return (
-    <span className="sentence-aside">
-      {' '}
-      {lot.widths.length} measured: about {length(mean)}
-      {spreadSd !== undefined && `, ± ${length(spreadSd)}`}
-    </span>
-  );
-}
-
-/** A width as measured: one figure, or its largest and smallest, whose mean counts. */
-function readWidth(typed: string, options: Parameters<typeof readLengths>[1]): Result<number> {
-  const read = readLengths(typed, options);
-  if (!read.ok) return read;
-  const [first, second, ...others] = read.value;
-  if (first === undefined || others.length > 0) return bad('', 'Write one width, or the largest and the smallest, such as 94; 93.2.');
-  return good(second === undefined ? first : (first + second) / 2);
-}
-
-interface MeasuredProps {
-  readonly label: string;
-  readonly value: number | undefined;
-  readonly onValue: (mm: number | undefined, key: string) => string | undefined;
-}
-
-function MeasuredWidth({ label, value, onValue }: MeasuredProps) {
-  const units = useUnits();
-  return (
-    <Box width="170px">
-      <OptionalInput<number>
-        label={label}
-        value={value}
-        read={(typed) => readWidth(typed, units.readLength)}
-        write={units.plain}
-        onValue={onValue}
-        hint="or both ways: 94; 93.2"
-      />
-    </Box>
-  );
-}
-
-const stageOptions = (first: string) => STAGES.map((value) => ({ value, words: value === 'wet' ? first : STAGE_WORDS[value] }));
-
-interface OwnProps extends Props {
-  readonly change: Change;
-}
-
-/** How deep a stopper sits in a fired pot says how wide its mouth is. */
-function SeatedDepth({ fitting, change, lot }: { fitting: Fitting; change: Change; lot: Stock }) {
-  const { length } = useUnits();
-  const stopper = stopperOf(lot);
-  if (!stopper || fitting.now?.at !== 'glazed') return null;
-  const perMm = stopper.length / (stopper.top - stopper.bottom);
-  return (
-    <OptionalLength
-      label="or how deep it sits"
-      value={Math.max(0, (fitting.now.mm - stopper.bottom) * perMm)}
-      onValue={(depth = 0, key) =>
-        depth > stopper.length
-          ? `The stopper is ${length(stopper.length)} long.`
-          : change({ now: { at: 'glazed', mm: stopper.bottom + depth / perMm } }, 'how deep the stopper sits', key)
-      }
-    />
-  );
-}
-
-/** Where this piece stands now, and what was measured of it there. */
-function Own({ piece, fitting, change }: OwnProps) {
-  const what = isLid(piece.part, fitting) ? 'lid' : 'pot';
-  const planned = (at: Stage) => meetingWidth(piece.part, piece.worked.sized, fitting, at);
-  return (
-    <>
-      <LabelledChoice
-        label={`This ${what} is now`}
-        value={fitting.now?.at ?? NONE}
-        options={[{ value: NONE, words: 'still to be made' }, ...stageOptions('wet, just made')]}
-        onChoose={(at) =>
-          change(
-            { now: at === NONE ? undefined : { at, mm: fitting.now?.at === at ? fitting.now.mm : (planned(at) ?? 1) } },
-            `${what}: ${at === NONE ? 'still to be made' : STAGE_WORDS[at]}`,
-          )
-        }
-      />
-      {fitting.now && (
-        <MeasuredWidth
-          label={what === 'lid' ? 'Its width, measured' : fitting.over ? 'Its rim, measured' : 'Its mouth, measured'}
-          value={fitting.now.mm}
-          onValue={(mm, key) => {
-            const at = fitting.now!.at;
-            const now = { at, mm: mm ?? planned(at) ?? 1 };
-            return change({ now }, `${what} measured, ${STAGE_WORDS[at]}`, key);
-          }}
-        />
-      )}
-    </>
-  );
-}
-
-/** The lid to be made, or the pot in the hand: its stage, its width there, its clay, and whether both are fired together. */
-function Other({ fitting, change }: { fitting: Fitting; change: Change }) {
-  const { workspace } = useWorkspace();
-  const isPot = fitting.with === 'pot';
-  const what = isPot ? 'pot' : 'lid';
-  const at = fitting.other?.at ?? (isPot ? 'glazed' : 'wet');
-  const other = (next: Fitting['other'], label: string, key?: string) => change({ other: { ...fitting.other, ...next } }, label, key);
-  return (
-    <>
-      {isPot && (
-        <MeasuredWidth
-          label="Mouth of the pot"
-          value={fitting.other?.mm}
-          onValue={(mm, key) => other({ mm }, 'mouth of the pot in the hand', key)}
-        />
-      )}
-      <LabelledChoice
-        label={isPot ? 'The pot is' : 'The lid is made'}
-        value={at}
-        options={stageOptions('wet')}
-        onChoose={(stage) => other({ at: stage }, `${what}: ${STAGE_WORDS[stage]}`)}
-      />
-      <LabelledChoice
-        label={`Clay of the ${what}`}
-        value={fitting.other?.bodyId ?? NONE}
-        options={[{ value: NONE, words: 'the same' }, ...workspace.bodies.map(({ id, name }) => ({ value: id, words: name }))]}
-        onChoose={(id) => other({ bodyId: id || undefined }, `clay of the ${what}`)}
-      />
-      {at !== 'glazed' && <Firing fitting={fitting} change={change} />}
-    </>
-  );
-}
-
-/** Whether both are in the kiln together. */
-function Firing({ fitting, change }: { fitting: Fitting; change: Change }) {
-  return (
-    <LabelledChoice
-      label="Fired"
-      value={fitting.apart ? 'apart' : 'together'}
-      options={[
-        { value: 'together', words: 'together' },
-        { value: 'apart', words: 'in another firing' },
-      ]}
-      onChoose={(fired) => change({ apart: fired === 'apart' || undefined }, fired === 'apart' ? 'fired apart' : 'fired together')}
-    />
   );
 }
 

@@ -6,7 +6,8 @@ import { Cautions } from './cautions';
 import { Doubts } from './doubts';
 import { FireIt } from './fire-it';
 import { FitAnswer } from './fit-answer';
-import { FitChoices, FitWith } from './fit-choices';
+import { FitChoices } from './fit-choices';
+import { FitWith } from './fit-with';
 import { OddsBar } from './odds-bar';
 import { useFit } from './use-fit';
 

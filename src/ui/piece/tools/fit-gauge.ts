@@ -1,10 +1,11 @@
 import type { Gauge } from '@/core/bench';
-import type { FitWork } from '@/core/workspace';
+import { type FitWork, goOf } from '@/core/workspace';
 import { madeWords } from '../fit/fit-words';
 
 /** What is set to meet what a piece is to fit: the best width at the stage it is made at, with go and no-go. */
 export function fitGauge(work: FitWork): Gauge {
-  const { at, best, go, stock, stopper, disc, range } = work;
+  const { at, best, stock, stopper, disc, range } = work;
+  const go = goOf(work);
   const perMm = stopper ? stopper.length / (stopper.top - stopper.bottom) : 0;
   return {
     name: stock ? `For ${stock.name}` : 'For the lid',

@@ -1,0 +1,118 @@
+'use client';
+
+import { type Fitting, type Stock, calledPart, isLid, lotOf, partRef, partWords } from '@/core/workspace';
+import { WordChoice, optionsOf } from '@/ui/fields';
+import { useUnits, useWorkspace } from '@/ui/state';
+import { Box, chakra } from '@chakra-ui/react';
+import Link from 'next/link';
+import type { PieceModel } from '../model/use-piece';
+import { type Change, NONE, changerOf, useLots } from './change';
+import { CLASS_WORDS, PLACE_WORDS, WITH_WORDS } from './fit-words';
+
+/** What it is to fit with, as one sentence whose words are menus. */
+export function FitWith({ piece, fitting }: { piece: PieceModel; fitting: Fitting }) {
+  const change = changerOf(piece);
+  const { lots, lot } = useLots(fitting);
+  const has = {
+    place: fitting.with === 'lid' || fitting.with === 'part' || lot?.kind === 'lid',
+    tightness: fitting.with !== 'stock' || lot?.kind === 'lid',
+  };
+  return (
+    <>
+      <p className="sentence" style={{ marginBottom: '8px' }}>
+        {isLid(piece.part, fitting) ? 'the lid of ' : 'to fit with '}
+        <WordChoice
+          label="To fit with"
+          value={fitting.with}
+          options={optionsOf(WITH_WORDS)}
+          onChoose={(value) => change({ with: value }, `to fit with ${WITH_WORDS[value]}`)}
+        />
+        {fitting.with === 'stock' && (
+          <>
+            ,{' '}
+            <WordChoice
+              label="Which of your kit"
+              value={fitting.stockId ?? NONE}
+              options={[{ value: NONE, words: 'choose one of your kit' }, ...lots.map(({ id, name }) => ({ value: id, words: name }))]}
+              onChoose={(id) =>
+                change({ stockId: id || undefined }, `to fit with ${lots.find((each) => each.id === id)?.name ?? 'nothing yet'}`)
+              }
+            />
+          </>
+        )}
+        {fitting.with === 'part' && <WhichPart piece={piece} fitting={fitting} change={change} />}
+        {has.place && (
+          <>
+            {' '}
+            <WordChoice
+              label="Where it goes"
+              value={fitting.over ? 'over' : 'in'}
+              options={optionsOf(PLACE_WORDS)}
+              onChoose={(where) => change({ over: where === 'over' || undefined }, `lid goes ${PLACE_WORDS[where]}`)}
+            />
+          </>
+        )}
+        {has.tightness && (
+          <>
+            ,{' '}
+            <WordChoice
+              label="How tight"
+              value={fitting.fit ?? 'easy'}
+              options={optionsOf(CLASS_WORDS)}
+              onChoose={(fit) => change({ fit }, `fit: ${CLASS_WORDS[fit]}`)}
+            />
+          </>
+        )}
+        {lot && <LotWords lot={lot} />}
+      </p>
+      {fitting.with === 'stock' && lots.length === 0 && (
+        <Box fontSize="sm">
+          Nothing bought is listed yet: enter lids and stoppers in your{' '}
+          <chakra.span color="act" textDecoration="underline">
+            <Link href="/kit">kit</Link>
+          </chakra.span>
+          .
+        </Box>
+      )}
+    </>
+  );
+}
+
+/** Which part of this piece or of another. */
+function WhichPart({ piece, fitting, change }: { piece: PieceModel; fitting: Fitting; change: Change }) {
+  const { plans } = useWorkspace().workspace;
+  const own = piece.plan.parts.filter(({ id }) => id !== piece.part.id);
+  const others = plans.filter(({ id }) => id !== piece.plan.id).flatMap((plan) => plan.parts.map((part) => ({ plan, part })));
+  const options = [
+    { value: NONE, words: 'choose one' },
+    ...own.map((part) => ({ value: partRef(piece.plan, part), words: `the ${partWords(part)}` })),
+    ...others.map(({ plan, part }) => ({ value: partRef(plan, part), words: calledPart(plan, part) })),
+  ];
+  return (
+    <>
+      ,{' '}
+      <WordChoice
+        label="Which part"
+        value={fitting.ref ?? NONE}
+        options={options}
+        onChoose={(ref) =>
+          change({ ref: ref || undefined }, `to fit with ${options.find(({ value }) => value === ref)?.words ?? 'nothing yet'}`)
+        }
+      />
+    </>
+  );
+}
+
+/** What was measured of a lot. */
+function LotWords({ lot }: { lot: Stock }) {
+  const { length } = useUnits();
+  const { mean, spreadSd } = lotOf(lot);
+  if (lot.kind === 'gasket') return null;
+  return (
+    <span className="sentence-aside">
+      {' '}
+      {lot.widths.length} measured: about {length(mean)}
+      {spreadSd !== undefined && `, ± ${length(spreadSd)}`}
+    </span>
+  );
+}
