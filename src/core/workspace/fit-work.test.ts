@@ -86,6 +86,12 @@ describe('a bought thing', () => {
     expect(gasket.finishes).toBeLessThan(98);
   });
 
+  it('what was said of a lid over the rim is no word on a stopper or a gasket; once fired nothing helps', () => {
+    for (const stockId of ['stock-beech-stoppers', 'stock-gasket-lids'])
+      expect(fits(jar, { with: 'stock', stockId, over: true }).width).toBeCloseTo(sizedOf(jar).stages.wet.sizes.mouthInside!, 9);
+    expect(helpsOf(fits(jar, { ...stopper, now: { at: 'glazed', mm: 80 } }))).toEqual([]);
+  });
+
   it('says what is still to be chosen, and what is no lot', () => {
     expect(refusal(jar, { with: 'stock' })).toMatch(/Choose what it is to fit with/);
     const stock = shopOf(DEMO).stock!;

@@ -30,7 +30,7 @@ import { radiusAt } from '@/core/form';
 import { type Sized, TOOL_SD, WAYS } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
 import { clayOf } from './clay';
-import { DRYING, type Fitting, USUAL_DEPTH, USUAL_OVERHANG, gapRangeOf, isLid } from './fitting';
+import { DRYING, type Fitting, USUAL_DEPTH, USUAL_OVERHANG, asMeant, gapRangeOf, isLid } from './fitting';
 import { partOf } from './parts';
 import type { Part, Workspace } from './records';
 import { shopOf } from './shop';
@@ -77,6 +77,10 @@ interface Asked {
   readonly workspace: Needed;
   readonly fitting: Fitting;
 }
+
+/** The lot of the kit a fit is with. */
+const lotFor = (workspace: Pick<Workspace, 'shop'>, { with: what, stockId }: Fitting): Stock | undefined =>
+  what === 'stock' ? shopOf(workspace).stock?.find(({ id }) => id === stockId) : undefined;
 
 /** The width of a piece that meets the other, mm at a stage: inside the mouth, or outside where the lid goes over it or it is the lid. */
 export function meetingWidth(part: Pick<Part, 'family'>, { stages }: Sized, fitting: Fitting, at: Stage): number | undefined {
@@ -145,7 +149,7 @@ const problem = (message: string): Result<never> => bad('fitting', message);
 const AHEAD = 'The lid is further on than the pot, and can no longer be made to it. Choose the pot’s stage or an earlier one.';
 
 function withStock({ workspace, part, sized, fitting }: Asked, own: ClayWidth): Result<Met> {
-  const stock = shopOf(workspace).stock?.find(({ id }) => id === fitting.stockId);
+  const stock = lotFor(workspace, fitting);
   if (!stock) return problem('Choose what it is to fit with, or enter it in your kit.');
   const rigid = (diameter: number, spreadSd?: number): Width => ({ rigid: true, diameter, spreadSd });
   if (stock.kind === 'gasket') {
@@ -271,15 +275,16 @@ const costsOf = ({ narrow }: Fitting): Costs => (narrow ? NARROW_COSTS : EQUAL_C
 /** Go and no-go of a gauge at the stage it is made at, mm. */
 export const goOf = ({ pair, side, range, best }: FitWork): readonly [number, number] => goWindow(pair, side, range, best);
 
-/** What would help most; what is done already is no help. */
-export const helpsOf = ({ pair, side, range, fitting }: FitWork): Help[] =>
-  helpsFor(pair, side, range, costsOf(fitting)).filter(({ name }) => name !== 'warp' || fitting.dried !== 'on');
+/** What would help most: nothing once it is fired, and what is done already is no help. */
+export const helpsOf = ({ pair, side, range, fitting, at }: FitWork): Help[] =>
+  at === 'glazed' ? [] : helpsFor(pair, side, range, costsOf(fitting)).filter(({ name }) => name !== 'warp' || fitting.dried !== 'on');
 
 /**
  * Works out how a part fits with what it is to fit: the gap and its odds, the best width to make at the stage it is at, and what
  * comes with it. A problem says in words what is still to be chosen or measured, or why nothing can be made to it.
  */
-export function fitOf(workspace: Needed, part: Part, sized: Sized, fitting: Fitting): Result<FitWork> {
+export function fitOf(workspace: Needed, part: Part, sized: Sized, chosen: Fitting): Result<FitWork> {
+  const fitting = asMeant(chosen, lotFor(workspace, chosen));
   const asked: Asked = { part, sized, workspace, fitting };
   const own = ownWidth(asked);
   if (!own) return problem('This form has no round mouth to fit anything to.');

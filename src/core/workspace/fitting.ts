@@ -1,6 +1,7 @@
 import type { Stage } from '@/core/clay';
 import { FITS, type Fit, type GapRange, type SeatShare } from '@/core/fit';
 import type { TOOL_SD } from '@/core/sizing';
+import type { Stock } from './stock';
 import type { FamilyName } from '@/core/form';
 
 /** What a piece is to fit with, and what is chosen about it. Lengths in mm. */
@@ -40,6 +41,10 @@ export interface Fitting {
 /** Whether a piece is the lid of what it is to fit with: a flat round one is, wherever it meets another piece. */
 export const isLid = ({ family }: { readonly family: FamilyName }, fitting: Fitting): boolean =>
   fitting.with === 'pot' || (fitting.with === 'part' && family === 'disc');
+
+/** What is chosen of a fit as far as it applies: nothing but a lid goes over a rim, and what was said for one is no word on a stopper. */
+export const asMeant = (fitting: Fitting, lot: Stock | undefined): Fitting =>
+  fitting.over && (fitting.with === 'pot' || (lot && lot.kind !== 'lid')) ? { ...fitting, over: undefined } : fitting;
 
 /** Whether the width that has to be right is the mouth's inside. */
 export const meetsInside = (part: { readonly family: FamilyName; readonly fit?: Fitting | undefined }): boolean =>

@@ -70,7 +70,18 @@ export { UNUSED_WORDS, figureWords, restsOnWords } from './belief-words';
 export { nextThings } from './next';
 export { type RowChange, applyChanges, changesOn, merged, reversed, rowChange, rowFinder, same } from './change';
 export { type TableDifference, compare } from './compare';
-export { DRYING, type Drying, type FitClass, type Fitting, USUAL_DEPTH, USUAL_OVERHANG, gapRangeOf, isLid, meetsInside } from './fitting';
+export {
+  DRYING,
+  type Drying,
+  type FitClass,
+  type Fitting,
+  USUAL_DEPTH,
+  USUAL_OVERHANG,
+  asMeant,
+  gapRangeOf,
+  isLid,
+  meetsInside,
+} from './fitting';
 export { type FitWork, cutParts, fitOf, goOf, helpsOf, lidParts, meetingWidth } from './fit-work';
 export { type Lot, STOCK_KINDS, type Stock, type StockKind, lotOf, stockFault, stopperOf } from './stock';
 export { type PartRef, calledPart, mainPart, partOf, partRef, partWords, readRef, withPart } from './parts';

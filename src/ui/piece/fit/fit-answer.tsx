@@ -106,7 +106,7 @@ function Now({ piece, work }: Props) {
         {!fitting.over && <AsPart piece={piece} work={work} />}
       </>
     );
-  if (fitting.now || !own) return <StillPossible work={work} length={units.length} />;
+  if (fitting.now || !own) return <StillPossible piece={piece} work={work} />;
   if (Math.abs(off) < CLOSE) return <>It is planned at its best.</>;
   const size = fitting.over || isLid(piece.part, fitting) ? 'rimDiameter' : 'mouthInside';
   const to = handLength(best.diameter, units.choice);
@@ -163,25 +163,25 @@ function AsPart({ piece, work }: Props) {
 }
 
 /** What can still be done to a piece that was measured on its way, and when nothing can. */
-function StillPossible({ work, length }: { work: FitWork; length: (mm: number) => string }) {
+function StillPossible({ piece, work }: Props) {
+  const { length } = piece.units;
   const { side, at, width, best } = work;
   const go = goOf(work);
   const opens = side === 'mouth' ? best.diameter - width : width - best.diameter;
-  const what = side === 'mouth' ? 'mouth' : 'lid';
+  const other = work.fitting.with === 'lid' || isLid(piece.part, work.fitting) ? 'pot' : 'lid';
   if (width >= go[0] && width <= go[1]) return <>Measured {length(width)}, between go and no-go: leave it as it is.</>;
   if (at === 'glazed')
     return (
       <>
-        Measured {length(width)}, fired: nothing of the clay can be changed now. Choose a {what === 'mouth' ? 'lid' : 'pot'} to it, or grind
-        a little off wet, with eyes and hands covered.
+        Measured {length(width)}, fired: nothing of the clay can be changed now. Choose a {other} to it, or grind a little off wet, with
+        eyes and hands covered.
       </>
     );
   if (opens < 0)
     return (
       <>
-        Measured {length(width)}: {length(-opens)} past the best. A {what}{' '}
-        {side === 'mouth' ? 'too wide cannot be closed' : 'too narrow does not grow'};
-        {side === 'mouth' ? ' choose a wider lid, or make one to it.' : ' keep it for a narrower mouth, or make another.'}
+        Measured {length(width)}: {length(-opens)} {side === 'mouth' ? 'too wide' : 'too narrow'}, and what is off does not come back.
+        Choose another {other} for it, or make it anew.
       </>
     );
   const how = { wet: 'Open it', leather: 'Trim', dry: 'Scrape, damp so that no dust flies,', bisque: 'Sand wet', glazed: '' }[at];

@@ -14,11 +14,8 @@ import { AIM_WORDS, DRYING_WORDS, TOOL_WORDS } from './fit-words';
 export function FitChoices({ piece, fitting }: { piece: PieceModel; fitting: Fitting }) {
   const change = changerOf(piece);
   const { lot } = useLots(fitting);
-  const hangs =
-    !fitting.over &&
-    piece.part.manner.mouth !== 'gallery' &&
-    !isLid(piece.part, fitting) &&
-    (fitting.with !== 'stock' || lot?.kind === 'lid');
+  const asksGap = fitting.with !== 'stock' || lot?.kind === 'lid';
+  const hangs = asksGap && !fitting.over && piece.part.manner.mouth !== 'gallery' && !isLid(piece.part, fitting);
   return (
     <Box marginTop="3">
       <HStack gap="4" rowGap="2" flexWrap="wrap" alignItems="flex-start">
@@ -32,8 +29,8 @@ export function FitChoices({ piece, fitting }: { piece: PieceModel; fitting: Fit
             onValue={(depth, key) => change({ depth }, 'how far the lid hangs in', key)}
           />
         )}
-        {fitting.fit === 'own' && <OwnGap fitting={fitting} change={change} />}
-        {fitting.fit === 'cover' && (
+        {asksGap && fitting.fit === 'own' && <OwnGap fitting={fitting} change={change} />}
+        {asksGap && fitting.fit === 'cover' && (
           <OptionalLength
             label="Out beyond the mouth, finished"
             value={fitting.overhang ?? USUAL_OVERHANG}

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Fitting, type Stock, calledPart, isLid, lotOf, partRef, partWords } from '@/core/workspace';
+import { type Fitting, type Stock, asMeant, calledPart, isLid, lotOf, partRef, partWords } from '@/core/workspace';
 import { WordChoice, optionsOf } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
@@ -25,7 +25,9 @@ export function FitWith({ piece, fitting }: { piece: PieceModel; fitting: Fittin
           label="To fit with"
           value={fitting.with}
           options={optionsOf(WITH_WORDS)}
-          onChoose={(value) => change({ with: value }, `to fit with ${WITH_WORDS[value]}`)}
+          onChoose={(value) =>
+            change({ ...asMeant({ ...fitting, with: value }, undefined), with: value }, `to fit with ${WITH_WORDS[value]}`)
+          }
         />
         {fitting.with === 'stock' && (
           <>
@@ -34,9 +36,10 @@ export function FitWith({ piece, fitting }: { piece: PieceModel; fitting: Fittin
               label="Which of your kit"
               value={fitting.stockId ?? NONE}
               options={[{ value: NONE, words: 'choose one of your kit' }, ...lots.map(({ id, name }) => ({ value: id, words: name }))]}
-              onChoose={(id) =>
-                change({ stockId: id || undefined }, `to fit with ${lots.find((each) => each.id === id)?.name ?? 'nothing yet'}`)
-              }
+              onChoose={(id) => {
+                const chosen = lots.find((each) => each.id === id);
+                change({ ...asMeant(fitting, chosen), stockId: chosen?.id }, `to fit with ${chosen?.name ?? 'nothing yet'}`);
+              }}
             />
           </>
         )}
