@@ -104,8 +104,12 @@ test('the finder goes to rooms and tools of the open piece, to pieces, clays and
   await expect(page.getByRole('heading', { name: 'Compare clays' })).toBeVisible();
   // the last room of a piece is remembered
   await page.getByRole('button', { name: 'Another piece' }).click();
+  // its list is there before anything is typed, so what is typed is waited for
+  const field = page.locator('.finder-field:focus');
+  await expect(field).toBeVisible();
   await page.keyboard.type('honey jar');
-  await page.getByRole('option', { name: /^Honey jar, wide/ }).waitFor();
+  await expect(field).toHaveValue('honey jar');
+  await expect(page.getByRole('option')).toHaveText([/^Honey jar, wide/]);
   await page.keyboard.press('Enter');
   await expect(page.locator('[data-section="gauges"]')).toBeVisible();
   await page.keyboard.press('5');

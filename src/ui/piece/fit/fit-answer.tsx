@@ -173,8 +173,8 @@ function StillPossible({ piece, work }: Props) {
   if (at === 'glazed')
     return (
       <>
-        Measured {length(width)}, fired: nothing of the clay can be changed now. Choose a {other} to it, or grind a little off wet, with
-        eyes and hands covered.
+        Measured {length(width)}, fired: nothing of the clay can be changed now. Choose a {other} to it
+        {opens > 0 && ', or grind a little off wet, with eyes and hands covered'}.
       </>
     );
   if (opens < 0)
