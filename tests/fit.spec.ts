@@ -9,7 +9,7 @@ test('a bought stopper: measured, entered, made to, seated, and on the card', as
   const lots = page.getByRole('region', { name: 'Bought lids and stoppers' });
   await lots.getByRole('button', { name: 'Add a lot' }).click();
   await type(page, 'Name of the lot Lids 4', 'Ash stoppers');
-  await page.getByLabel('What Ash stoppers are', { exact: true }).selectOption('tapered stopper');
+  await page.getByLabel('What Ash stoppers are', { exact: true }).selectOption('tapered stopper or cork');
   const own = page.locator('[data-lot="Ash stoppers"]');
   await own.getByLabel(/^Widths at the top/).fill('84; 84.4; 83.8; 84.2; 84.1');
   await own.getByLabel('At the bottom', { exact: true }).fill('90');
@@ -154,4 +154,32 @@ test('a lid becomes a part of its pot: switched, sized, undone, and the same aft
   await expect(parts.getByRole('button')).toHaveText(['body', 'lid']);
   await page.keyboard.press('Control+z');
   await expect(parts.getByRole('button')).toHaveText(['body', 'lid', 'flange']);
+});
+
+test('the gap is moved on the drawing, and what fired is kept as evidence', async ({ page }) => {
+  await visit(page, '/?plan=plan-butter-crock');
+  await room(page, 'Fit', 'Lid or stopper');
+  const met = page.locator('.sheet-drawing');
+  await expect(met).toContainText('gap 1.6 mm');
+  const point = page.locator('[data-handle="gap"]');
+  await point.focus();
+  for (let i = 0; i < 3; i += 1) await page.keyboard.press('ArrowRight');
+  await expect(met).toContainText('gap 1.9 mm');
+  await expect(page.getByLabel('How tight', { exact: true })).toHaveValue('own');
+  // dragged inwards the lid gets smaller
+  const wide = Number(/[\d.]+/.exec((await best(page).textContent())!)![0]);
+  const at = (await point.boundingBox())!;
+  await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(at.x + at.width / 2 - 6, at.y + at.height / 2, { steps: 3 });
+  await page.mouse.up();
+  await expect.poll(async () => Number(/[\d.]+/.exec((await best(page).textContent())!)![0])).toBeLessThan(wide - 2);
+  await page.getByLabel('What holds it', { exact: true }).selectOption('a coil put on as its flange');
+  await expect(page.locator('[data-room="fit"]')).toContainText('The coil:');
+  await page.getByLabel('To fit with', { exact: true }).selectOption('something bought');
+  await page.getByLabel('Which of your kit', { exact: true }).selectOption('Pine lids, turned');
+  await page.getByLabel('This pot is now', { exact: true }).selectOption('glazed');
+  await page.getByLabel('Its mouth, measured', { exact: true }).fill('106');
+  await page.getByRole('button', { name: /keep that as evidence about Foxglove Red/ }).click();
+  await expect(page.locator('[data-room="fit"]')).toContainText('Kept as evidence about Foxglove Red.');
 });

@@ -19,6 +19,7 @@ const ACTS: Record<string, Act> = {
   'a new piece': commands.createPlan({ name: 'Cup', rimDiameter: 74, bodyId: heron.id }).act,
   'a copy': commands.duplicatePlan(plan!).act,
   'further parts': commands.addParts(plan!.id, [lid], 'lid', (part) => ({ ...part, fit: { with: 'part', ref: `${plan!.id}/lid` } })),
+  'another part': commands.newPart(plan!).act,
   'a piece to a bought lid': commands.addPlan('Jar', { ...lid, fit: { with: 'stock', stockId: 'x' } }, lot).act,
   'a name': commands.renamePlan(plan!.id, 'Jar'),
   'a note': commands.notePlan(plan!.id, 'thinner'),
@@ -109,6 +110,11 @@ describe('parts', () => {
     const { act, id } = commands.duplicatePlan(whole);
     const copy = applyChanges(parted, act.change(parted)).plans.find((each) => each.id === id)!;
     expect(copy.parts[0].fit!.ref).toBe(`${id}/${copy.parts[1]!.id}`);
+  });
+
+  it('lots of a file join those of the kit', () => {
+    const merged = applyChanges(DEMO, commands.mergeIn({ ...EMPTY, shop: [{ id: 'stock', value: [lot] }] }, 'merged').change(DEMO));
+    expect(shopOf(merged).stock).toEqual([...shopOf(DEMO).stock!, lot]);
   });
 
   it('a piece made to a bought lid brings it into the kit, under an id of its own', () => {

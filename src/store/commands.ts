@@ -7,6 +7,7 @@ import {
   EMPTY,
   type FormerRecord,
   type Handmade,
+  mainPart,
   NEW_MAKING,
   type Part,
   partRef,
@@ -100,6 +101,13 @@ export const addParts = (ref: PartRef, parts: readonly Part[], label: string, ch
   });
 };
 
+/** Another part of a piece, a plain cup to begin with, of the piece's clay; and its id, so that it can be opened. */
+export function newPart(plan: Plan): { act: Act; id: string } {
+  const { bodyId, batchId, firing } = mainPart(plan);
+  const part: Part = { ...freshPart(), name: `part ${plan.parts.length + 1}`, bodyId, batchId, firing };
+  return { id: part.id, act: addParts(plan.id, [part], 'another part') };
+}
+
 /** Takes a part away; a piece keeps its main one. */
 export const deletePart = (ref: PartRef, label: string): Act => {
   const { planId, partId } = readRef(ref);
@@ -109,6 +117,15 @@ export const deletePart = (ref: PartRef, label: string): Act => {
   });
 };
 
+const freshPart = (rimDiameter?: number): Part => ({
+  id: newId(),
+  name: 'pot',
+  ...PLAIN,
+  sizes: plainCup(rimDiameter),
+  way: 'trimmed',
+  making: NEW_MAKING,
+});
+
 /** A new piece: a plain cup, its finished mouth as wide as asked. Returned with its id, so that it can be opened. */
 export function createPlan(options: { name?: string; rimDiameter?: number; bodyId?: string | undefined } = {}): {
   act: Act;
@@ -117,15 +134,7 @@ export function createPlan(options: { name?: string; rimDiameter?: number; bodyI
   const id = newId();
   const at = now();
   const name = options.name ?? 'New piece';
-  const part: Part = {
-    id: newId(),
-    name: 'pot',
-    ...PLAIN,
-    sizes: plainCup(options.rimDiameter),
-    ...(options.bodyId && { bodyId: options.bodyId }),
-    way: 'trimmed',
-    making: NEW_MAKING,
-  };
+  const part: Part = { ...freshPart(options.rimDiameter), ...(options.bodyId && { bodyId: options.bodyId }) };
   return { id, act: add('plans', `new piece “${name}”`, { id, name, note: '', parts: [part], createdAt: at, changedAt: at }) };
 }
 
@@ -384,11 +393,18 @@ export const mergeIn = (incoming: Workspace, label: string): Act => ({
   change: (workspace) => TABLES.flatMap((table) => puts(workspace, incoming, table)),
 });
 
+/** Lots join those of the kit here, whatever else is taken over: pieces are made to each. */
+const withLots = (here: ShopRow<'stock'>, incoming: ShopRow<'stock'>): ShopRow<'stock'> => ({
+  ...here,
+  value: [...here.value.filter(({ id }) => incoming.value.every((lot) => lot.id !== id)), ...incoming.value],
+});
+
 function puts(workspace: Workspace, incoming: Workspace, table: TableName): RowChange[] {
   const found = rowFinder(workspace);
   return (incoming[table] as readonly Rows[TableName][]).flatMap((row) => {
     const before = found(table, row.id);
-    return same(before, row) ? [] : [rowChange(table, before as never, row as never)];
+    const after = before && row.id === 'stock' ? withLots(before as ShopRow<'stock'>, row as ShopRow<'stock'>) : row;
+    return same(before, after) ? [] : [rowChange(table, before as never, after as never)];
   });
 }
 

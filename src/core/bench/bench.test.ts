@@ -196,7 +196,13 @@ describe('what is printed', () => {
 const worked = (family: FamilyName): Worked => {
   const { manner, knots, typical } = FAMILIES[family];
   const form = formOf({ family, manner, knots }, 'glazed', typical);
-  return { clay: stoneware, known: finishedSizes(typical), making: WAYS.trimmed, sized: size(stoneware, form, 'glazed', WAYS.trimmed) };
+  return {
+    clay: stoneware,
+    known: finishedSizes(typical),
+    making: WAYS.trimmed,
+    sure: { odds: 0.9, toolSd: 0.5 },
+    sized: size(stoneware, form, 'glazed', WAYS.trimmed),
+  };
 };
 
 describe('the gauges of a plan', () => {

@@ -276,5 +276,6 @@ interface CuttersInput {
 /** The verb `cutters`: what each finishes at, nearest first; or the pairs for a lid with an insert, best first. */
 export function cuttersVerb({ body, cutters, at = 'wet', finished, mouth, fit = 'easy' }: CuttersInput): Result<object> {
   const clay = clayFigures(body);
-  return good(mouth ? { pairs: lidPairs(clay, cutters, at, mouth, fit) } : { cutters: cuttersFor(clay, cutters, at, finished!) });
+  const pairs = mouth && lidPairs(clay, cutters, at, [mouth], fit).map(({ gapMost: _, ...pair }) => pair);
+  return good(pairs ? { pairs } : { cutters: cuttersFor(clay, cutters, at, finished!) });
 }

@@ -1,5 +1,5 @@
 import { DEMO } from '@/core/example';
-import { clayOf, mainPart, sizedPlanPart } from '@/core/workspace';
+import { clayOf, mainPart, shopOf, sizedPlanPart } from '@/core/workspace';
 import { deflateSync, strToU8 } from 'fflate';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -16,6 +16,8 @@ describe('a piece sent', () => {
     expect(read.value.plans).toHaveLength(1);
     const there = mainPart(read.value.plans[0]!);
     expect(there).toEqual(mainPart(plan));
+    const lots = (workspace: typeof DEMO) => shopOf(workspace).stock?.filter(({ id }) => id === there.fit?.stockId) ?? [];
+    expect(lots(read.value)).toEqual(lots(DEMO));
     expect(clayOf(read.value, there).figures).toEqual(clayOf(DEMO, mainPart(plan)).figures);
     const weigh = (workspace: typeof DEMO) => {
       const made = sizedPlanPart(workspace, there, String);

@@ -1,5 +1,5 @@
 import { type Result, bad } from '@/core/units';
-import { EMPTY, type Plan, type Workspace } from '@/core/workspace';
+import { EMPTY, type Plan, type Workspace, shopOf, shopRows } from '@/core/workspace';
 import { Inflate, deflateSync, strFromU8, strToU8 } from 'fflate';
 import { type WorkspaceRead, readWorkspace, workspaceFileOf } from './workspace-file';
 
@@ -10,9 +10,11 @@ const PIECE = 16 * 1024;
 
 const HINT = 'Copy the whole link again, or save a workspace file and open that.';
 
-/** A plan alone with what it hangs on: the clays it is made of, their batches and bars, its former. */
+/** A plan alone with what it hangs on: the clays it is made of, their batches and bars, its former, the lots of the kit it is made to. */
 export function sentOf(workspace: Workspace, plan: Plan): Workspace {
   const bodies = new Set(plan.parts.flatMap(({ bodyId, attached = [] }) => [bodyId, ...attached.map((each) => each.bodyId)]));
+  const lots = new Set(plan.parts.map(({ fit }) => fit?.stockId));
+  const stock = shopOf(workspace).stock?.filter(({ id }) => lots.has(id)) ?? [];
   const formers = new Set(plan.parts.map(({ hand }) => hand?.formerId));
   const { thrown: _thrown, run: _run, ...made } = plan;
   return {
@@ -22,6 +24,7 @@ export function sentOf(workspace: Workspace, plan: Plan): Workspace {
     bars: workspace.bars.filter(({ bodyId }) => bodies.has(bodyId)),
     formers: workspace.formers.filter(({ id }) => formers.has(id)),
     plans: [made],
+    ...(stock.length > 0 && { shop: shopRows({ stock }) }),
   };
 }
 

@@ -3,7 +3,7 @@ import { FAMILIES, FAMILY_NAMES, MANNERS, MOST_KNOTS, SIZE_NAMES, isNeeded, size
 import { BASES, CORNERS, FEWEST_POINTS, FIRMNESS, HANDLE_KINDS, SEAMS } from '@/core/handbuild';
 import { FITS, MOST_PAIRED } from '@/core/fit';
 import { ATTACHED_KINDS, LIMIT_NAMES, MAKING_MOST, MAKING_WAYS, type Making, TOOL_SD } from '@/core/sizing';
-import { DRYING, type Part, STOCK_KINDS, type ShopName, TABLES, type TableName } from '@/core/workspace';
+import { DRYING, HELD, type Part, STOCK_KINDS, type ShopName, TABLES, type TableName } from '@/core/workspace';
 import Joi from 'joi';
 
 /** What a workspace file of version 5 may hold; docs/workspace.schema.json says the same for other programs. */
@@ -204,13 +204,22 @@ const fitting = strict.object({
   gap: strict.object({ min: percent(-50, 100).required(), max: percent(-50, 100).required() }),
   overhang: percent(0, 200),
   share: strict.object({ min: percent(0, 1).required(), max: percent(0, 1).required() }),
-  now: strict.object({ at: stage, mm: positiveMm.required() }),
-  other: strict.object({ at: strict.string().valid(...STAGES), mm: positiveMm, bodyId: id.optional() }),
+  now: strict.object({ at: stage, mm: positiveMm.required(), below: positiveMm }),
+  other: strict.object({
+    at: strict.string().valid(...STAGES),
+    mm: positiveMm,
+    spread: percent(0, 100),
+    below: positiveMm,
+    bodyId: id.optional(),
+  }),
+  lid: strict.boolean(),
+  held: word(...HELD),
   depth: percent(0, 500),
   apart: strict.boolean(),
   tool: word(...Object.keys(TOOL_SD)),
   dried: word(...Object.keys(DRYING)),
   narrow: strict.boolean(),
+  cost: percent(1, 100),
   batch: strict.object({ mouths: measured.required(), lids: measured.required() }),
   glaze: percent(0, 5),
 });

@@ -33,16 +33,24 @@ export function cuttersFor(clay: ClayFigures, cutters: readonly Cutter[], at: St
     .sort((a, b) => Math.abs(a.off) - Math.abs(b.off));
 }
 
+/** A mouth's inside width and its rim's outside width, finished mm. */
+export interface MouthWidths {
+  readonly inside: number;
+  readonly outside: number;
+}
+
 /** A lid of two discs: one lies on the rim, the other hangs into the mouth. Finished mm. */
 export interface LidPair {
   readonly lid: CutAt;
   readonly insert: CutAt;
-  /** Mouth less insert. */
+  /** Mouth less insert; of several mouths the narrowest. */
   readonly gap: number;
+  /** Of several mouths the widest less the insert. */
+  readonly gapMost: number;
   readonly fits: boolean;
-  /** That the insert jams in the mouth, sits well, or is loose. */
+  /** That the insert jams in the mouth, sits well, or is loose; of several mouths where it does worst. */
   readonly odds: Odds;
-  /** How far the lid stands out beyond the rim, all round; below zero it does not cover it. */
+  /** How far the lid stands out beyond the widest rim, all round; below zero it does not cover it. */
   readonly beyond: number;
 }
 
@@ -60,24 +68,28 @@ const LIKED_BEYOND = 2;
 
 /**
  * The pairs of cutters for a lid with an insert, best first: an insert whose gap lies nearest to the middle of the fit, and the
- * smallest lid that covers the rim. Both of the pot's own clay, made and fired with it.
+ * smallest lid that covers the rim. Both of the pot's own clay, made and fired with it. One pair may be for several pots: then what
+ * counts is the mouth it does worst in.
  *
- * @param mouth the mouth's inside width and the rim's outside width, finished mm
+ * @param mouths one or more
  */
 export function lidPairs(
   clay: ClayFigures,
   cutters: readonly Cutter[],
   at: Stage,
-  mouth: { readonly inside: number; readonly outside: number },
+  mouths: readonly [MouthWidths, ...MouthWidths[]],
   fit: Fit,
 ): LidPair[] {
   const { min: least, max: most } = FITS[fit];
   const wanted = (least + most) / 2;
+  const insides = mouths.map(({ inside }) => inside);
+  const [narrowest, widest] = [Math.min(...insides), Math.max(...insides)];
+  const rim = Math.max(...mouths.map(({ outside }) => outside));
   const round = cuttersFor(
     clay,
     cutters.filter(({ shape }) => shape === 'round'),
     at,
-    mouth.inside - wanted,
+    (narrowest + widest) / 2 - wanted,
   );
   const wide = (diameter: number, toolSd: number, stage: Stage): ClayWidth => ({
     clay,
@@ -86,22 +98,35 @@ export function lidPairs(
     toolSd,
     ovalitySd: OVALITY_SD,
   });
-  const mouthNow = mouth.inside * (remaining(clay.shrinkage, at, 'width') / remaining(clay.shrinkage, 'glazed', 'width'));
+  const before = remaining(clay.shrinkage, at, 'width') / remaining(clay.shrinkage, 'glazed', 'width');
+  const oddsIn = (inside: number, insert: CutAt): Odds =>
+    oddsOf(
+      gapOf({ mouth: wide(inside * before, TOOL_SD.gauge, at), lid: wide(insert.cutter.width, CUT_SD, at), sameFiring: true }),
+      FITS[fit],
+    );
   const oddsFor = (insert: CutAt): Odds =>
-    oddsOf(gapOf({ mouth: wide(mouthNow, TOOL_SD.gauge, at), lid: wide(insert.cutter.width, CUT_SD, at), sameFiring: true }), FITS[fit]);
+    [narrowest, widest].map((inside) => oddsIn(inside, insert)).reduce((worst, odds) => (odds.good < worst.good ? odds : worst));
   const pairs = round.flatMap((insert) =>
     round
       .filter(({ cutter }) => cutter.id !== insert.cutter.id && cutter.width > insert.cutter.width)
       .map((lid): LidPair => {
-        const gap = mouth.inside - insert.finished;
-        const beyond = (covers(lid) - mouth.outside) / 2;
-        return { lid, insert, gap, beyond, fits: gap >= least && gap <= most && beyond >= LEAST_BEYOND, odds: oddsFor(insert) };
+        const [gap, gapMost] = [narrowest - insert.finished, widest - insert.finished];
+        const beyond = (covers(lid) - rim) / 2;
+        return {
+          lid,
+          insert,
+          gap,
+          gapMost,
+          beyond,
+          fits: gap >= least && gapMost <= most && beyond >= LEAST_BEYOND,
+          odds: oddsFor(insert),
+        };
       }),
   );
-  const badness = ({ gap, beyond }: LidPair) => {
+  const badness = ({ gap, gapMost, beyond }: LidPair) => {
     const jams = gap < least ? 50 : 0;
     const uncovered = beyond < LEAST_BEYOND ? 50 - beyond * 5 : Math.abs(beyond - LIKED_BEYOND);
-    return jams + Math.abs(gap - wanted) * 4 + uncovered;
+    return jams + Math.abs((gap + gapMost) / 2 - wanted) * 4 + uncovered;
   };
   return pairs.sort((a, b) => badness(a) - badness(b));
 }

@@ -100,7 +100,7 @@ describe('a set of cutters', () => {
   });
 
   it('picks a pair whose insert fits the mouth and whose lid covers the rim', () => {
-    const [best] = lidPairs(clay, CUTTERS, 'wet', { inside: 72, outside: 82 }, 'easy');
+    const [best] = lidPairs(clay, CUTTERS, 'wet', [{ inside: 72, outside: 82 }], 'easy');
     expect(best).toMatchObject({ fits: true, insert: { cutter: { width: 80 } }, lid: { cutter: { width: 100 } } });
     expect(best!.gap).toBeCloseTo(72 - 80 * k, 9);
     expect(best!.beyond).toBeCloseTo((100 * k - 82) / 2, 9);
@@ -113,7 +113,7 @@ describe('a set of cutters', () => {
         fc.constantFrom('snug' as const, 'easy' as const, 'roomy' as const),
         (inside, fit) => {
           const least = { snug: 0.4, easy: 0.8, roomy: 1.5 }[fit];
-          for (const pair of lidPairs(clay, CUTTERS, 'wet', { inside, outside: inside + 8 }, fit).filter(({ fits }) => fits)) {
+          for (const pair of lidPairs(clay, CUTTERS, 'wet', [{ inside, outside: inside + 8 }], fit).filter(({ fits }) => fits)) {
             expect(inside - pair.insert.finished).toBeGreaterThanOrEqual(least);
             expect(pair.lid.finished).toBeGreaterThanOrEqual(inside + 8);
           }
@@ -123,10 +123,26 @@ describe('a set of cutters', () => {
     );
   });
 
+  it('one pair for several mouths is as good as in the one it does worst in', () => {
+    const [narrow, wide] = [
+      { inside: 70.2, outside: 80 },
+      { inside: 70.9, outside: 81 },
+    ];
+    const both = lidPairs(clay, CUTTERS, 'wet', [narrow!, wide!], 'easy')[0]!;
+    const alone = [narrow!, wide!].map((mouth) =>
+      lidPairs(clay, CUTTERS, 'wet', [mouth], 'easy').find(
+        (pair) => pair.insert.cutter === both.insert.cutter && pair.lid.cutter === both.lid.cutter,
+      )!,
+    );
+    expect(both.odds.good).toBeCloseTo(Math.min(...alone.map(({ odds }) => odds.good)), 9);
+    expect([both.gap, both.gapMost]).toEqual([expect.closeTo(alone[0]!.gap, 9), expect.closeTo(alone[1]!.gap, 9)]);
+    expect(both.beyond).toBeCloseTo(alone[1]!.beyond, 9);
+  });
+
   it('covers a rim with the hollows of a scalloped cutter, not its tips', () => {
     const scalloped = { id: 's', shape: 'round' as const, width: 100, hollows: 90 };
-    const [pair] = lidPairs(clay, [...CUTTERS.slice(0, 3), scalloped], 'wet', { inside: 72, outside: 82 }, 'easy');
-    const withIt = lidPairs(clay, [...CUTTERS.slice(0, 3), scalloped], 'wet', { inside: 72, outside: 82 }, 'easy').find(
+    const [pair] = lidPairs(clay, [...CUTTERS.slice(0, 3), scalloped], 'wet', [{ inside: 72, outside: 82 }], 'easy');
+    const withIt = lidPairs(clay, [...CUTTERS.slice(0, 3), scalloped], 'wet', [{ inside: 72, outside: 82 }], 'easy').find(
       ({ lid }) => lid.cutter.id === 's',
     );
     expect(withIt!.beyond).toBeCloseTo((90 * k - 82) / 2, 9);

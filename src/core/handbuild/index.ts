@@ -48,5 +48,5 @@ export {
   leanBetween,
   toMake,
 } from './handle';
-export { type CutAt, type Cutter, LEAST_BEYOND, type LidPair, cuttersFor, lidPairs } from './cutters';
+export { type CutAt, type Cutter, LEAST_BEYOND, type LidPair, type MouthWidths, cuttersFor, lidPairs } from './cutters';
 export { HANDS, type Hand, type Wait, type Work, type WorkStep, workOrder } from './order';

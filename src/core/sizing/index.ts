@@ -12,6 +12,7 @@ export {
   type KnownSize,
   type KnownSizes,
   type StagedForm,
+  type Sureness,
   conflictsIn,
   isExact,
   resolveKnown,

@@ -118,7 +118,7 @@ describe('a size that is a limit or a range', () => {
 
   it('leads the plan like any other size', () => {
     const known: KnownSizes = { ...KNOWN, height: [{ at: 'glazed', most: 120 }] };
-    const { form } = resolveKnown(cup, known, clay, 0.9);
+    const { form } = resolveKnown(cup, known, clay, { odds: 0.9 });
     expect(form.sizes.height).toBeLessThan(120);
     const [, high] = finishesBetween(lengthAt('wet', form.sizes.height / (1 - clay.shrinkage.height)), clay.belief);
     expect(high).toBeGreaterThan(120 - 0.5);

@@ -21,27 +21,29 @@ export type KnownSizes = Readonly<Partial<Record<SizeName, readonly [KnownSize, 
 /** A form with the stage its sizes belong to; which stage is only known when it runs. */
 export type StagedForm = { [S in Stage]: { readonly at: S; readonly form: Form<S> } }[Stage];
 
+/** In which share of pieces limits should hold, and how truly the hand makes a size, sd in mm. */
+export interface Sureness {
+  readonly odds?: number | undefined;
+  readonly toolSd?: number | undefined;
+}
+
 /** The length a known size stands for, mm at its own stage: itself, or what to aim at inside a limit. */
-const lengthKnown = (known: KnownSize, size: SizeName, clay: ClayFigures, odds: number = USUAL_ODDS): number =>
-  isExact(known) ? known.mm : aimFor({ clay, size }, known, odds);
+const lengthKnown = (known: KnownSize, size: SizeName, clay: ClayFigures, { odds = USUAL_ODDS, toolSd }: Sureness = {}): number =>
+  isExact(known) ? known.mm : aimFor({ clay, size, toolSd }, known, odds);
 
-const moved = (known: KnownSize, size: SizeName, to: Stage, clay: ClayFigures, odds?: number): number =>
-  convert(lengthAt(known.at, lengthKnown(known, size, clay, odds)), known.at, to, clay.shrinkage, SIZES[size].direction);
+const moved = (known: KnownSize, size: SizeName, to: Stage, clay: ClayFigures, sure?: Sureness): number =>
+  convert(lengthAt(known.at, lengthKnown(known, size, clay, sure)), known.at, to, clay.shrinkage, SIZES[size].direction);
 
-/**
- * Brings sizes known at any stages together at one: at their own where all share it, else at glazed.
- *
- * @param odds in which share of pieces limits should hold
- */
+/** Brings sizes known at any stages together at one: at their own where all share it, else at glazed. */
 export function resolveKnown(
   shape: Shape & { readonly gives?: Gives | undefined },
   known: KnownSizes,
   clay: ClayFigures,
-  odds?: number,
+  sure?: Sureness,
 ): StagedForm {
   const names = sizesOf(shape, known).filter((name) => known[name]);
   const at = STAGES.find((stage) => names.every((name) => known[name]![0].at === stage)) ?? 'glazed';
-  const sizes = Object.fromEntries(names.map((name) => [name, moved(known[name]![0], name, at, clay, odds)]));
+  const sizes = Object.fromEntries(names.map((name) => [name, moved(known[name]![0], name, at, clay, sure)]));
   const inside = names.some((name) => sizeSpec(name).inside);
   return { at, form: formOf(shape, at, inside ? withInsidesMet(shape, at, sizes, shape.gives) : sizes) } as StagedForm;
 }
@@ -63,12 +65,12 @@ export interface Conflict {
 const AGREES = 0.1;
 
 /** The conflicts among what is known. */
-export function conflictsIn(shape: Shape, known: KnownSizes, clay: ClayFigures, odds?: number): Conflict[] {
+export function conflictsIn(shape: Shape, known: KnownSizes, clay: ClayFigures, sure?: Sureness): Conflict[] {
   return sizesOf(shape, known).flatMap((size) => {
     const [leads, ...others] = known[size] ?? [];
     if (!leads) return [];
     return others.flatMap((other, i) => {
-      const there = moved(leads, size, other.at, clay, odds);
+      const there = moved(leads, size, other.at, clay, sure);
       const apart = isExact(other) ? other.mm - there : missed(other, there);
       return Math.abs(apart) > AGREES ? [{ size, leads, other, index: i + 1, there, apart }] : [];
     });

@@ -1,8 +1,8 @@
 import { type ClayFigures, type Stage, remaining, wetDensity } from '@/core/clay';
 import { type SizeName, sizeIn, sizeSpec } from '@/core/form';
 import { ALL_DOUBTS, rangeOf } from './doubt';
-import { type KnownSizes, isExact } from './known';
-import { USUAL_ODDS, type Limit, chanceWithin } from './window';
+import { type KnownSizes, type Sureness, isExact } from './known';
+import { type Limit, USUAL_ODDS, chanceWithin } from './window';
 import { type Making, MAKING_WORDS } from './making';
 import type { Sized } from './size';
 
@@ -25,8 +25,8 @@ export interface Worked {
   readonly known: KnownSizes;
   readonly making: Making;
   readonly sized: Sized;
-  /** In which share of pieces limits should hold. */
-  readonly odds?: number | undefined;
+  /** In which share of pieces limits should hold, and how truly the hand makes a size. */
+  readonly sure: Required<Sureness>;
 }
 
 export const STAGE_WORDS: Record<Stage, string> = {
@@ -96,8 +96,8 @@ export function oddsWords(chance: number): string {
 function limitWorking(worked: Worked, size: SizeName, limit: Limit, stage: Stage, title: string, w: Writers): Working {
   const { sizes } = worked.sized.stages[limit.at];
   const wet = worked.sized.stages.wet.sizes[size]!;
-  const held = chanceWithin({ clay: worked.clay, size }, limit, 'wet', wet);
-  const odds = worked.odds ?? USUAL_ODDS;
+  const held = chanceWithin({ clay: worked.clay, size, toolSd: worked.sure.toolSd }, limit, 'wet', wet);
+  const { odds } = worked.sure;
   return {
     title,
     lines: [
@@ -111,10 +111,10 @@ function limitWorking(worked: Worked, size: SizeName, limit: Limit, stage: Stage
 }
 
 /** What the wet size finishes at in 9 of 10 pieces, what of that is the clay's and what the hand's, and whose word the shrinkage is. */
-function rangeLine({ clay, sized }: Worked, size: SizeName, w: Writers): string[] {
+function rangeLine({ clay, sized, sure: { toolSd } }: Worked, size: SizeName, w: Writers): string[] {
   const wet = sized.stages.wet.sizes[size]!;
   const between = (doubts = ALL_DOUBTS) => {
-    const [small, large] = rangeOf({ clay, size }, { from: 'wet', mm: wet, to: 'glazed' }, USUAL_ODDS, doubts);
+    const [small, large] = rangeOf({ clay, size, toolSd }, { from: 'wet', mm: wet, to: 'glazed' }, USUAL_ODDS, doubts);
     return `${w.length(small)} to ${w.length(large)}`;
   };
   const none = { clay: false, hand: false, share: false };

@@ -3,6 +3,8 @@ import { describe, expect, it } from 'vitest';
 import {
   type FitWork,
   type Fitting,
+  SHELF_GAP,
+  type Stock,
   type Part,
   type Workspace,
   calledPart,
@@ -14,6 +16,7 @@ import {
   lidParts,
   lotOf,
   mainPart,
+  meetsBy,
   partOf,
   partRef,
   shopOf,
@@ -92,6 +95,20 @@ describe('a bought thing', () => {
     expect(helpsOf(fits(jar, { ...stopper, now: { at: 'glazed', mm: 80 } }))).toEqual([]);
   });
 
+  it('under a cupboard’s shelf it is the height that counts, with room above it', () => {
+    const cupboard: Stock = { id: 'cupboard', name: 'Cupboard', kind: 'shelf', widths: [130] };
+    const workspace: Workspace = { ...DEMO, shop: shopRows({ ...shopOf(DEMO), stock: [cupboard] }) };
+    const under: Fitting = { with: 'stock', stockId: 'cupboard' };
+    const work = fits(jar, under, workspace);
+    const { glazed, wet } = sizedOf(jar, workspace).stages;
+    expect(meetsBy(workspace, jar, under)).toBe('height');
+    expect([work.side, work.width]).toEqual(['lid', wet.sizes.height]);
+    expect(work.gap.mean).toBeCloseTo(130 - glazed.sizes.height, 1);
+    expect([work.range, work.gap.doubt.warp]).toEqual([SHELF_GAP, 0]);
+    expect(work.finishes).toBeCloseTo(130 - (SHELF_GAP.min + SHELF_GAP.max) / 2, 0);
+    expect(fits(jar, { ...under, gap: { min: 20, max: 22 } }, workspace).finishes).toBeCloseTo(109, 0);
+  });
+
   it('says what is still to be chosen, and what is no lot', () => {
     expect(refusal(jar, { with: 'stock' })).toMatch(/Choose what it is to fit with/);
     const stock = shopOf(DEMO).stock!;
@@ -144,6 +161,23 @@ describe('a lid of clay', () => {
     expect(fits(crock, { with: 'lid', glaze: 0.2 }).best.diameter).toBeLessThan(fits(crock, { with: 'lid' }).best.diameter);
   });
 
+  it('a mouth measured with two gauges narrows by what they say, as fired', () => {
+    const mm = sizedOf(crock).stages.leather.sizes.mouthInside!;
+    const straight = fits(crock, { with: 'lid', now: { at: 'leather', mm, below: mm } });
+    const tapers = fits(crock, { with: 'lid', now: { at: 'leather', mm, below: mm - 3 } });
+    expect(straight.narrows).toBe(0);
+    expect(tapers.narrows).toBeGreaterThan(2.7);
+    expect(tapers.narrows).toBeLessThan(3);
+    expect(tapers.finishes).toBeCloseTo(straight.finishes - tapers.narrows, 2);
+  });
+
+  it('what a loose one costs is the maker’s to say', () => {
+    const aimed = (cost?: number) => fits(crock, { with: 'lid', narrow: true, cost }).odds.loose;
+    expect(aimed(20)).toBeLessThan(aimed());
+    expect(aimed(4)).toBeCloseTo(aimed(), 9);
+    expect(aimed(1)).toBeCloseTo(fits(crock, { with: 'lid' }).odds.loose, 6);
+  });
+
   it('wide mouths warp more', () => {
     const { glazed } = sizedOf(gallery).stages;
     const narrow = fits(gallery, { with: 'lid', now: { at: 'glazed', mm: 100 } });
@@ -169,6 +203,10 @@ describe('a lid for a pot in the hand', () => {
     expect(work.odds.jams).toBeGreaterThan(0.9);
     expect(work.finishes).toBeLessThan(97);
     expect(helpsOf(work).map(({ name }) => name)).toContain('bars');
+    // one for any of several pots has their spread to reckon with
+    const any = fits(disc, { with: 'pot', other: { mm: 98, spread: 0.8 } });
+    expect(any.best.odds.good).toBeLessThan(work.best.odds.good);
+    expect(any.gap.doubt.hand).toBeGreaterThan(work.gap.doubt.hand + 0.3);
   });
 });
 
@@ -193,6 +231,19 @@ describe('parts', () => {
     expect(lidParts(gallery, sizedOf(gallery), fits(gallery, { with: 'lid' }), newId).map(({ name }) => name)).toEqual(['lid']);
   });
 
+  it('a lid over the rim becomes a part whose own mouth is right for it', () => {
+    const over: Fitting = { with: 'lid', over: true };
+    const [cap] = lidParts(crock, sizedOf(crock), fits(crock, over), newId);
+    const lid: Part = { ...cap!, fit: { with: 'part', ref: plan.id, over: true, lid: true } };
+    const capped = { ...plan, parts: [crock, lid] as [Part, ...Part[]] };
+    const shop: Workspace = { ...DEMO, plans: DEMO.plans.map((each) => (each.id === plan.id ? capped : each)) };
+    expect(sizedOf(lid).stages.wet.sizes.mouthInside).toBeCloseTo(fits(crock, over).best.diameter, 2);
+    const fromLid = fits(lid, lid.fit!, shop);
+    expect([fromLid.side, fromLid.odds.good]).toEqual(['mouth', expect.closeTo(fits(crock, over).odds.good, 2)]);
+    const fromPot = fits(crock, { with: 'part', ref: partRef(capped, lid), over: true }, shop);
+    expect([fromPot.side, fromPot.odds.good]).toEqual(['lid', expect.closeTo(fromLid.odds.good, 6)]);
+  });
+
   it('cut with two cutters they are as wide as those, in slabs', () => {
     const cut = cutParts(crock, sizedOf(crock), { lid: 132, insert: 112, at: 'wet' }, newId);
     expect(cut.map(({ sizes }) => sizes.rimDiameter)).toEqual([[{ mm: 132, at: 'wet' }], [{ mm: 112, at: 'wet' }]]);
@@ -200,16 +251,17 @@ describe('parts', () => {
   });
 
   it('a coil for a flange closes round what it has to be, with a little to pare', () => {
-    const { flange, best } = fits(crock, { with: 'lid' });
+    const { flange, best } = fits(crock, { with: 'lid', held: 'coil' });
+    expect(fits(crock, { with: 'lid' }).flange).toBeUndefined();
     expect(flange!.across).toBeCloseTo(best.diameter + 2 * flange!.pare, 9);
     expect(flange!.length).toBeCloseTo(Math.PI * (flange!.across - flange!.thickness), 9);
-    expect(fits(gallery, { with: 'lid' }).flange).toBeUndefined();
+    expect(fits(gallery, { with: 'lid', held: 'coil' }).flange).toBeUndefined();
   });
 
   it('two lids or two pots fit with nothing of each other, nor a part with itself', () => {
     expect(refusal(crock, { with: 'part' })).toMatch(/Choose the part/);
     expect(refusal(crock, { with: 'part', ref: plan.id })).toMatch(/Choose the part/);
-    expect(refusal(crock, { with: 'part', ref: 'plan-honey-jar' })).toMatch(/flat round lid/);
+    expect(refusal(crock, { with: 'part', ref: 'plan-honey-jar' })).toMatch(/one has to be a lid/);
   });
 
   it('are found by their reference, and called by their names', () => {

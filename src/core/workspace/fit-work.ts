@@ -1,4 +1,4 @@
-import { type Stage, remaining } from '@/core/clay';
+import { type ClayFigures, type Stage, remaining } from '@/core/clay';
 import {
   type Best,
   type ClayWidth,
@@ -27,10 +27,11 @@ import {
   stopperPair,
 } from '@/core/fit';
 import { radiusAt } from '@/core/form';
-import { type Sized, TOOL_SD, WAYS } from '@/core/sizing';
+import { type Sized, TOOL_SD } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
 import { clayOf } from './clay';
-import { DRYING, type Fitting, USUAL_DEPTH, USUAL_OVERHANG, asMeant, gapRangeOf, isLid } from './fitting';
+import { DRYING, type Fitting, SHELF_GAP, USUAL_DEPTH, USUAL_OVERHANG, asMeant, gapRangeOf, isLid, meetingSize } from './fitting';
+import { thickOf } from './lid-parts';
 import { partOf } from './parts';
 import type { Part, Workspace } from './records';
 import { shopOf } from './shop';
@@ -82,14 +83,23 @@ interface Asked {
 const lotFor = (workspace: Pick<Workspace, 'shop'>, { with: what, stockId }: Fitting): Stock | undefined =>
   what === 'stock' ? shopOf(workspace).stock?.find(({ id }) => id === stockId) : undefined;
 
-/** The width of a piece that meets the other, mm at a stage: inside the mouth, or outside where the lid goes over it or it is the lid. */
-export function meetingWidth(part: Pick<Part, 'family'>, { stages }: Sized, fitting: Fitting, at: Stage): number | undefined {
-  const { mouthInside, rimDiameter } = stages[at].sizes;
-  return isLid(part, fitting) || fitting.over ? rimDiameter : mouthInside;
-}
+/** Whether a piece is to stand under a shelf of the kit. */
+export const isBelowShelf = (workspace: Pick<Workspace, 'shop'>, fitting: Fitting): boolean => lotFor(workspace, fitting)?.kind === 'shelf';
+
+/** The size of a piece that meets the other. */
+export const meetsBy = (workspace: Pick<Workspace, 'shop'>, part: Pick<Part, 'family'>, fitting: Fitting): MeetsBy =>
+  isBelowShelf(workspace, fitting) ? 'height' : meetingSize(part, fitting);
+
+type MeetsBy = ReturnType<typeof meetingSize> | 'height';
 
 /** Warp is as said up to so wide, and grows with the width from there. Ours. */
 const WARPS_FROM = 120;
+
+/** What a mouth with two gauge widths loses from one to the other, finished: as measured at its stage, of the clay it is of. mm */
+function taperOf(mouth: Width, below: number | undefined): number | undefined {
+  if (below === undefined || 'rigid' in mouth) return undefined;
+  return Math.max(0, finishedOf(mouth, mouth.diameter - below));
+}
 
 /** How much narrower a mouth is, finished, so far below its rim as a lid hangs in; a gallery is as wide as it is. mm */
 function narrowing(part: Part, { fired, stages }: Sized, { depth = USUAL_DEPTH }: Fitting): number {
@@ -102,25 +112,38 @@ function narrowing(part: Part, { fired, stages }: Sized, { depth = USUAL_DEPTH }
 /** Sd of how oval a width comes out, mm. */
 const ovalityOf = ({ dried = 'apart' }: Fitting, diameter: number): number => DRYING[dried] * Math.max(1, diameter / WARPS_FROM);
 
-/** This piece as a width: as measured on the way, else as it is planned to be made. */
+/** A clay's figures for what is measured upwards: its shrinkage in height where a width's would be. */
+function upwards(figures: ClayFigures): ClayFigures {
+  const known = upwardsKept.get(figures);
+  if (known) return known;
+  const { shrinkage, heightBelief } = figures;
+  const made = { ...figures, belief: heightBelief, shrinkage: { ...shrinkage, width: shrinkage.height } };
+  upwardsKept.set(figures, made);
+  return made;
+}
+
+const upwardsKept = new WeakMap<ClayFigures, ClayFigures>();
+
+/** This piece as a width: as measured on the way, else as it is planned to be made. Below a shelf it is the height that counts. */
 function ownWidth({ part, sized, workspace, fitting }: Asked): ClayWidth | undefined {
   const at = fitting.now?.at ?? 'wet';
-  const diameter = fitting.now?.mm ?? meetingWidth(part, sized, fitting, at);
+  const below = isBelowShelf(workspace, fitting);
+  const diameter = fitting.now?.mm ?? sized.stages[at].sizes[meetsBy(workspace, part, fitting)];
   if (diameter === undefined) return undefined;
   const { figures } = clayOf(workspace, part);
   return {
-    clay: figures,
+    clay: below ? upwards(figures) : figures,
     at,
     diameter,
     toolSd: fitting.now ? MEASURED_SD : TOOL_SD[fitting.tool ?? 'gauge'],
-    ovalitySd: ovalityOf(fitting, diameter),
-    glaze: fitting.glaze,
+    ovalitySd: below ? 0 : ovalityOf(fitting, diameter),
+    glaze: below ? undefined : fitting.glaze,
   };
 }
 
 /** The lid to be made or the pot in the hand, its clay this piece's unless another was chosen. */
 function otherWidth({ part, workspace, fitting }: Asked, own: ClayWidth, usual: number): ClayWidth {
-  const { at = 'wet', mm, bodyId } = fitting.other ?? {};
+  const { at = 'wet', mm, bodyId, spread = 0 } = fitting.other ?? {};
   const another = bodyId !== part.bodyId && workspace.bodies.some(({ id }) => id === bodyId);
   const clay = another ? clayOf(workspace, { bodyId }).figures : own.clay;
   const diameter = mm ?? usual;
@@ -128,7 +151,7 @@ function otherWidth({ part, workspace, fitting }: Asked, own: ClayWidth, usual: 
     clay,
     at,
     diameter,
-    toolSd: mm === undefined ? TOOL_SD[fitting.tool ?? 'gauge'] : MEASURED_SD,
+    toolSd: mm === undefined ? TOOL_SD[fitting.tool ?? 'gauge'] : Math.hypot(MEASURED_SD, spread),
     ovalitySd: ovalityOf(fitting, diameter),
     glaze: fitting.glaze,
   };
@@ -140,6 +163,8 @@ interface Met {
   readonly range: GapRange;
   /** The mouth of which a lid hangs in, where its section is known. */
   readonly into?: { readonly part: Part; readonly sized: Sized } | undefined;
+  /** Its second gauge width at the stage it is at, where it was measured. mm */
+  readonly below?: number | undefined;
   readonly stopper?: Stopper | undefined;
   readonly stock?: Stock | undefined;
 }
@@ -163,25 +188,36 @@ function withStock({ workspace, part, sized, fitting }: Asked, own: ClayWidth): 
     return good({ pair: stopperPair(own, stopper), side: 'mouth', range, stopper, stock });
   }
   const { mean, spreadSd } = lotOf(stock);
+  if (stock.kind === 'shelf')
+    return good({
+      pair: { mouth: rigid(mean, spreadSd), lid: own, sameFiring: false },
+      side: 'lid',
+      range: fitting.gap ?? SHELF_GAP,
+      stock,
+    });
   const range = gapRangeOf(fitting);
+  const ownMouth = { into: { part, sized }, below: fitting.now?.below };
   return good(
     fitting.over
       ? { pair: { mouth: rigid(mean, spreadSd), lid: own, sameFiring: false }, side: 'lid', range, stock }
-      : { pair: { mouth: own, lid: rigid(mean, spreadSd), sameFiring: false }, side: 'mouth', range, stock, into: { part, sized } },
+      : { pair: { mouth: own, lid: rigid(mean, spreadSd), sameFiring: false }, side: 'mouth', range, stock, ...ownMouth },
   );
 }
+
+/** Whether two that are still to be fired go into one kiln. */
+const firedTogether = ({ apart }: Fitting, ...widths: readonly ClayWidth[]): boolean => !apart && widths.every(({ at }) => at !== 'glazed');
 
 /** The lid to be made for this pot: into its mouth, or over its rim. */
 function withLid(asked: Asked, own: ClayWidth): Result<Met> {
   const { fitting } = asked;
   const other = otherWidth(asked, own, own.diameter);
   if (isAhead(other.at, own.at)) return problem(AHEAD);
-  const sameFiring = !fitting.apart && own.at !== 'glazed' && other.at !== 'glazed';
+  const sameFiring = firedTogether(fitting, own, other);
   const range = gapRangeOf(fitting);
   return good(
     fitting.over
       ? { pair: { mouth: other, lid: own, sameFiring }, side: 'mouth', range }
-      : { pair: { mouth: own, lid: other, sameFiring }, side: 'lid', range, into: asked },
+      : { pair: { mouth: own, lid: other, sameFiring }, side: 'lid', range, into: asked, below: fitting.now?.below },
   );
 }
 
@@ -192,8 +228,8 @@ function withPot(asked: Asked, own: ClayWidth): Result<Met> {
   if (mm === undefined) return problem('Measure the mouth of the pot: the mean of its largest and smallest width.');
   const pot = otherWidth({ ...asked, fitting: { ...fitting, other: { ...fitting.other, at } } }, own, mm);
   if (isAhead(own.at, at)) return problem(AHEAD);
-  const sameFiring = !fitting.apart && at !== 'glazed' && own.at !== 'glazed';
-  return good({ pair: { mouth: pot, lid: own, sameFiring }, side: 'lid', range: gapRangeOf(fitting) });
+  const sameFiring = firedTogether(fitting, own, pot);
+  return good({ pair: { mouth: pot, lid: own, sameFiring }, side: 'lid', range: gapRangeOf(fitting), below: fitting.other?.below });
 }
 
 /** Another part as a width: of this piece or another, as it is planned or was measured on its way. */
@@ -202,11 +238,12 @@ function withOther(asked: Asked, own: ClayWidth): Result<Met> {
   const other = fitting.ref === undefined ? undefined : partOf(workspace.plans, fitting.ref)?.part;
   const made = other && sizedPlanPart(workspace, other, String);
   if (!other || !made?.ok || other.id === part.id) return problem('Choose the part it is to fit with.');
-  const meets: Fitting = { ...fitting, now: other.fit?.now };
+  // what the other says of itself: whether it is a lid that goes over this one
+  const meets: Fitting = { ...fitting, now: other.fit?.now, lid: other.fit?.lid };
   const width = ownWidth({ part: other, sized: made.value.sized, workspace, fitting: meets });
-  if (!width || isLid(part, fitting) === isLid(other, fitting))
-    return problem('Nothing of these two goes into the other: one has to be a flat round lid, the other a pot with a round mouth.');
-  const sameFiring = !fitting.apart && own.at !== 'glazed' && width.at !== 'glazed';
+  if (!width || isLid(part, fitting) === isLid(other, meets))
+    return problem('Nothing of these two goes into the other: one has to be a lid, the other a pot with a round mouth.');
+  const sameFiring = firedTogether(fitting, own, width);
   // one goes into the mouth, or over it: then the lid is the wider
   const inner = isLid(part, fitting) !== (fitting.over === true);
   return good({
@@ -214,6 +251,7 @@ function withOther(asked: Asked, own: ClayWidth): Result<Met> {
     side: inner ? 'lid' : 'mouth',
     range: gapRangeOf(fitting),
     into: fitting.over ? undefined : inner ? { part: other, sized: made.value.sized } : asked,
+    below: fitting.over ? undefined : (inner ? other.fit : fitting)?.now?.below,
   });
 }
 
@@ -221,40 +259,6 @@ const MEETS = { stock: withStock, lid: withLid, pot: withPot, part: withOther } 
 
 /** How far a lid stands out beyond the rim where it is no cover, finished. Ours. */
 const BEYOND = 3;
-
-interface Cut {
-  /** The disc over all, where the lid lies on the rim, and what goes into the mouth: mm at the stage they are cut. */
-  readonly lid?: number | undefined;
-  readonly insert: number;
-  readonly at: Stage;
-  /** The clay, where it is not the pot's. */
-  readonly bodyId?: string | undefined;
-}
-
-/** Discs of slab as parts of a pot: the lid over all, if any, and last what goes into its mouth. */
-export function cutParts(part: Part, sized: Sized, { lid, insert, at, bodyId }: Cut, newId: () => string): readonly Part[] {
-  const flat = (name: string, mm: number): Part => ({
-    id: newId(),
-    name,
-    family: 'disc',
-    manner: {},
-    sizes: { rimDiameter: [{ mm, at }], height: [{ mm: thickOf(sized), at: 'glazed' }] },
-    ...(bodyId ? { bodyId } : { bodyId: part.bodyId, batchId: part.batchId, firing: part.firing }),
-    way: 'thickness',
-    making: WAYS.thickness,
-    hand: { by: 'slab' },
-  });
-  return lid === undefined ? [flat('lid', insert)] : [flat('lid', lid), flat('insert', insert)];
-}
-
-/** A lid that was worked out as parts of its pot: a disc that drops in, or one over all with an insert below it. */
-export const lidParts = (part: Part, sized: Sized, { disc, best, at, fitting }: FitWork, newId: () => string): readonly Part[] =>
-  cutParts(part, sized, { lid: disc?.width, insert: best.diameter, at, bodyId: fitting.other?.bodyId }, newId);
-
-/** How thick a lid is where the pot has no wall to go by, finished mm. Ours. */
-const THICK = 5;
-
-const thickOf = ({ stages }: Sized): number => stages.glazed.sizes.wall ?? THICK;
 
 /** The disc above the insert: out beyond the rim, or of a cover so far beyond the mouth. A lid that drops into a gallery has none. */
 function discOf({ part, sized, fitting }: Asked, { lid }: Pair): Disc | undefined {
@@ -270,7 +274,7 @@ const finishedOf = (width: Width, diameter: number): number =>
     ? diameter
     : (diameter * remaining(width.clay.shrinkage, 'glazed', 'width')) / remaining(width.clay.shrinkage, width.at, 'width');
 
-const costsOf = ({ narrow }: Fitting): Costs => (narrow ? NARROW_COSTS : EQUAL_COSTS);
+const costsOf = ({ narrow, cost }: Fitting): Costs => (narrow ? { ...NARROW_COSTS, ...(cost && { loose: cost }) } : EQUAL_COSTS);
 
 /** Go and no-go of a gauge at the stage it is made at, mm. */
 export const goOf = ({ pair, side, range, best }: FitWork): readonly [number, number] => goWindow(pair, side, range, best);
@@ -290,8 +294,8 @@ export function fitOf(workspace: Needed, part: Part, sized: Sized, chosen: Fitti
   if (!own) return problem('This form has no round mouth to fit anything to.');
   const met = MEETS[fitting.with](asked, own);
   if (!met.ok) return met;
-  const { side, stopper, stock, into } = met.value;
-  const narrows = into ? narrowing(into.part, into.sized, fitting) : 0;
+  const { side, stopper, stock, into, below } = met.value;
+  const narrows = taperOf(met.value.pair.mouth, below) ?? (into ? narrowing(into.part, into.sized, fitting) : 0);
   const range = { min: met.value.range.min + narrows, max: met.value.range.max + narrows };
   const free = fitting.with === 'lid' && fitting.other?.mm === undefined;
   const best = bestWidth(met.value.pair, side, range, costsOf(fitting));
@@ -314,6 +318,6 @@ export function fitOf(workspace: Needed, part: Part, sized: Sized, chosen: Fitti
     stopper,
     stock,
     disc,
-    flange: disc && coilFlange(best.diameter, thickOf(sized) / finishedOf(made, 1)),
+    flange: fitting.held === 'coil' && disc ? coilFlange(best.diameter, thickOf(sized) / finishedOf(made, 1)) : undefined,
   });
 }

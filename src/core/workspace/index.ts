@@ -36,6 +36,7 @@ export {
   plainCup,
   runBall,
   sizePart,
+  surenessOf,
   throwingOf,
   typedOver,
   withLetGo,
@@ -73,6 +74,10 @@ export { type TableDifference, compare } from './compare';
 export {
   DRYING,
   type Drying,
+  HELD,
+  asksGap,
+  type Held,
+  SHELF_GAP,
   type FitClass,
   type Fitting,
   USUAL_DEPTH,
@@ -80,9 +85,11 @@ export {
   asMeant,
   gapRangeOf,
   isLid,
+  meetingSize,
   meetsInside,
 } from './fitting';
-export { type FitWork, cutParts, fitOf, goOf, helpsOf, lidParts, meetingWidth } from './fit-work';
-export { type Lot, STOCK_KINDS, type Stock, type StockKind, lotOf, stockFault, stopperOf } from './stock';
+export { type FitWork, fitOf, goOf, helpsOf, isBelowShelf, meetsBy } from './fit-work';
+export { cutParts, lidParts } from './lid-parts';
+export { type Lot, STOCK_KINDS, type Stock, type StockKind, lotOf, isRigidLot, stockFault, stopperOf } from './stock';
 export { type PartRef, calledPart, mainPart, partOf, partRef, partWords, readRef, withPart } from './parts';
 export { type Meets, type StartedFit, startedFit } from './start-fit';

@@ -24,7 +24,10 @@ import {
   NOTHING_LOST,
   type Sized,
   type StagedForm,
+  type Sureness,
+  TOOL_SD,
   type Throwing,
+  USUAL_ODDS,
   WAYS,
   attachedG,
   ballFromTester,
@@ -46,7 +49,16 @@ export interface SizedPart {
 }
 
 /** As much of a part as its sizes hang on. */
-export type Sizable = Pick<Part, 'family' | 'manner' | 'knots' | 'sizes' | 'gives' | 'odds' | 'making' | 'attached' | 'hand' | 'handle'>;
+export type Sizable = Pick<
+  Part,
+  'family' | 'manner' | 'knots' | 'sizes' | 'gives' | 'odds' | 'making' | 'attached' | 'hand' | 'handle' | 'fit'
+>;
+
+/** How sure a part's limits are to hold, and how truly it is made to size: as said of what it is to fit. */
+export const surenessOf = ({ odds = USUAL_ODDS, fit }: Pick<Part, 'odds' | 'fit'>): Required<Sureness> => ({
+  odds,
+  toolSd: TOOL_SD[fit?.tool ?? 'gauge'],
+});
 
 /** Whether a plan came with the example workshop: those have names for ids, a maker's own have none that can be read. */
 export const isExample = ({ id }: Pick<Plan, 'id'>): boolean => id.startsWith('plan-');
@@ -75,7 +87,7 @@ export type MatterOf = (bodyId: string) => Matter | undefined;
  * `write` puts a length into the reader's units, for the message.
  */
 export function sizePart(part: Sizable, clay: ClayFigures, write: (mm: number) => string, matterOf?: MatterOf): Result<SizedPart> {
-  const given = resolveKnown(part, part.sizes, clay, part.odds);
+  const given = resolveKnown(part, part.sizes, clay, surenessOf(part));
   const form = checkForm(given.form as Form<Stage>, write);
   if (!form.ok) return form;
   const inside = checkInsides(form.value, write);

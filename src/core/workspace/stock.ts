@@ -4,18 +4,28 @@ import type { Stopper } from '@/core/fit';
 export interface Stock {
   readonly id: string;
   readonly name: string;
-  /** A rigid lid or plate; a tapered stopper or cork; a gasket that takes mouths from one width to another. */
+  /** A rigid lid, a plate or a candle glass; a tapered stopper or cork; a gasket that takes mouths from one width to another; the height under a shelf. */
   readonly kind: StockKind;
-  /** Each one measured: of a lid its width, of a stopper that of its top; of a gasket the least and the most mouth it takes. */
+  /** Each one measured: of a lid its width, of a stopper that of its top; of a gasket the least and the most mouth it takes; of a shelf how high it is under it. */
   readonly widths: readonly number[];
   /** Of a stopper: the width of its bottom, and how long it is between the two. */
   readonly bottom?: number | undefined;
   readonly length?: number | undefined;
 }
 
-export const STOCK_KINDS = { lid: 'rigid lid', stopper: 'tapered stopper', gasket: 'lid with a gasket' } as const;
+export const STOCK_KINDS = {
+  lid: 'rigid lid',
+  stopper: 'tapered stopper or cork',
+  gasket: 'lid with a gasket',
+  plate: 'plate',
+  glass: 'candle glass',
+  shelf: 'cupboard shelf',
+} as const;
 
 export type StockKind = keyof typeof STOCK_KINDS;
+
+/** Whether it is a thing of one width, that goes into a mouth or lies over it. */
+export const isRigidLot = ({ kind }: Pick<Stock, 'kind'>): boolean => kind === 'lid' || kind === 'plate' || kind === 'glass';
 
 /** Middle and spread of a lot; the spread once two are measured. mm */
 export interface Lot {

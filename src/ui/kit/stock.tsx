@@ -11,6 +11,9 @@ const WIDTH_WORDS: Record<StockKind, string> = {
   lid: 'Widths, each measured',
   stopper: 'Widths at the top, each measured',
   gasket: 'Takes mouths from and to',
+  plate: 'Widths, each measured',
+  glass: 'Widths where it sits, each measured',
+  shelf: 'Height under it',
 };
 
 const FRESH: Omit<Stock, 'id'> = { name: 'Lids', kind: 'lid', widths: [80] };

@@ -2,7 +2,7 @@
 
 import { type Plan, mainPart, partRef, partWords } from '@/core/workspace';
 import { commands } from '@/store';
-import { DeleteAct, NameInput } from '@/ui/fields';
+import { Act, DeleteAct, NameInput } from '@/ui/fields';
 import { run } from '@/ui/state';
 import type { PieceModel } from './model/use-piece';
 
@@ -10,6 +10,25 @@ interface Props {
   readonly plan: Plan;
   readonly piece: PieceModel;
   readonly open: (partId: string) => void;
+}
+
+/** Another part, with a form, a clay and a way of making of its own. */
+export function AddPart({ plan, open }: Pick<Props, 'plan' | 'open'>) {
+  return (
+    <Act
+      borderColor="transparent"
+      color="fg.muted"
+      fontWeight="400"
+      marginInlineStart="auto"
+      onClick={() => {
+        const { act, id } = commands.newPart(plan);
+        run(act);
+        open(id);
+      }}
+    >
+      Add a part
+    </Act>
+  );
 }
 
 /** The parts of a piece that has several: body, lid, insert; the open one is drawn, sized and made below. */

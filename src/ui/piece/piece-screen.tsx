@@ -16,7 +16,7 @@ import { BesideChoice, PieceDrawing } from './drawing';
 import { usePiece } from './model/use-piece';
 import { ExampleNote } from './example-note';
 import { OpenPart } from './model/open-part';
-import { PartsBar } from './parts-bar';
+import { AddPart, PartsBar } from './parts-bar';
 import { RoomView } from './room-view';
 import { Sentence } from './sentence';
 
@@ -121,7 +121,16 @@ function PlanSheet({ plan, partId, openPart }: SheetProps) {
         />
       </div>
       <div className="sheet-rooms">
-        <RoomView piece={piece} open={open} aside={<BesideChoice piece={piece} beside={beside} setBeside={setBeside} />} />
+        <RoomView
+          piece={piece}
+          open={open}
+          aside={
+            <>
+              <AddPart plan={plan} open={openPart} />
+              <BesideChoice piece={piece} beside={beside} setBeside={setBeside} />
+            </>
+          }
+        />
       </div>
     </div>
   );

@@ -3,7 +3,7 @@ import { gaugesOf, planTable, strips, template, USUAL_SETTING } from '@/core/ben
 import type { Drawing } from '@/core/paper';
 import { METRIC, type UnitChoice } from '@/core/units';
 import { DEMO } from '@/core/example';
-import { sizedPlanPart } from '@/core/workspace';
+import { sizedPlanPart, surenessOf } from '@/core/workspace';
 import { cardOf } from '@/ui/piece';
 import { unitsOf } from '@/ui/state';
 import { jsPDF } from 'jspdf';
@@ -57,7 +57,7 @@ describe.each(SYSTEMS)('what is printed in %o', (choice, foreign) => {
     const made = sizedPlanPart(DEMO, part, units.length);
     if (!made.ok) throw new Error(made.problem.message);
     const { hand, clay, making, sized } = made.value;
-    const worked = { clay, making, sized, known: part.sizes };
+    const worked = { clay, making, sized, sure: surenessOf(part), known: part.sizes };
     const gauges = hand ? [] : gaugesOf(worked, USUAL_SETTING, undefined, units.length);
     const batch = DEMO.batches.find(({ id }) => id === part.batchId)?.name;
     const card = cardOf({ ...made.value, plan, worked, units }, gauges, { batch, measures: [], date: '2026-11-25' });

@@ -2,7 +2,7 @@
 
 import { type ClayFigures, remaining } from '@/core/clay';
 import { FAMILIES } from '@/core/form';
-import { type NumberName, TOOL_SD, USUAL_ODDS, rangeOf } from '@/core/sizing';
+import { type NumberName, USUAL_ODDS, rangeOf } from '@/core/sizing';
 import { type Written, handLength, handMass, readQuantity, text, writeLength, writeVolume } from '@/core/units';
 import { FigureInput, useAnyRefused } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';
@@ -198,9 +198,9 @@ function Outcome({ piece }: { piece: PieceModel }) {
   const up = family === 'disc' || family === 'tile' ? 'thick' : 'high';
   const wide = FAMILIES[family].flatSided && family !== 'faceted' ? 'long' : 'across';
   // the hand is said once, where it matters most: with what the piece is to fit
-  const tool = piece.part.fit?.tool ?? 'gauge';
-  const heights = useRange(worked.clay, 'height', wet.height, TOOL_SD[tool]);
-  const widths = useRange(worked.clay, 'rimDiameter', wet.rimDiameter, TOOL_SD[tool]);
+  const { toolSd } = worked.sure;
+  const heights = useRange(worked.clay, 'height', wet.height, toolSd);
+  const widths = useRange(worked.clay, 'rimDiameter', wet.rimDiameter, toolSd);
   return (
     <Box fontSize="sm" marginTop="2" paddingTop="2" borderTopWidth="1px" borderColor="line" lineHeight="1.45">
       <chakra.b color="glazed">
@@ -216,7 +216,7 @@ function Outcome({ piece }: { piece: PieceModel }) {
         textUnderlineOffset="3px"
         onClick={() => piece.open('rimDiameter@wet')}
       >
-        Made to size{tool === 'eye' ? ' by eye' : ''}, 9 in 10 are {betweenWords(...heights, units)} {up} and 9 in 10{' '}
+        Made to size{piece.part.fit?.tool === 'eye' ? ' by eye' : ''}, 9 in 10 are {betweenWords(...heights, units)} {up} and 9 in 10{' '}
         {betweenWords(...widths, units)} {wide}.
       </chakra.button>{' '}
       {worked.sized.capacityMl > 0 && (

@@ -1,7 +1,7 @@
 import { clayFigures } from '@/core/clay';
 import { FAMILIES, FAMILY_NAMES, type FamilyName, formOf } from '@/core/form';
 import { WAYS, type Worked, size } from '@/core/sizing';
-import { finishedSizes } from '@/core/workspace';
+import { finishedSizes, surenessOf } from '@/core/workspace';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { finishedAt, geometryOf } from './geometry';
@@ -11,7 +11,13 @@ const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5 });
 function worked(family: FamilyName): Worked {
   const { manner, knots, typical } = FAMILIES[family];
   const form = formOf({ family, manner, knots }, 'glazed', typical);
-  return { clay, known: finishedSizes(typical), making: WAYS.trimmed, sized: size(clay, form, 'glazed', WAYS.trimmed) };
+  return {
+    clay,
+    known: finishedSizes(typical),
+    making: WAYS.trimmed,
+    sure: surenessOf({}),
+    sized: size(clay, form, 'glazed', WAYS.trimmed),
+  };
 }
 
 const sheet = fc.record({ width: fc.integer({ min: 340, max: 1400 }), height: fc.integer({ min: 360, max: 900 }) });

@@ -1,15 +1,16 @@
 import { chanceWords } from '@/core/fit';
 import { STAGE_WORDS } from '@/core/sizing';
 import { handLength, writeLength } from '@/core/units';
-import { type FitWork, goOf, isLid, lidParts } from '@/core/workspace';
+import { type FitWork, goOf, lidParts, meetsBy } from '@/core/workspace';
 import { commands } from '@/store';
 import { Act } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';
-import { newKey, run } from '@/ui/state';
+import { newKey, run, useWorkspace } from '@/ui/state';
 import { Box, HStack } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
 import { madeWords } from './fit-words';
+import { StillPossible } from './still-possible';
 
 interface Props {
   readonly piece: PieceModel;
@@ -77,7 +78,9 @@ export function FitAnswer({ piece, work }: Props) {
       <Box flex="1 1 230px" maxWidth="44ch" fontSize="15px" lineHeight="1.35">
         {!stopper && work.stock?.kind !== 'gasket' && (
           <Box fontSize="sm" color="fg.muted">
-            The finished gap is wanted {units.length(work.range.min - narrows)} to {units.length(work.range.max - narrows)} across
+            {work.stock?.kind === 'shelf' ? 'The room above it' : 'The finished gap'} is wanted {units.length(work.range.min - narrows)} to{' '}
+            {units.length(work.range.max - narrows)}
+            {work.stock?.kind !== 'shelf' && ' across'}
             {narrows > 0.1 && ` where the lid ends, the mouth being ${units.length(narrows)} narrower there`}; it comes to about{' '}
             {between >= 0 ? units.length(between) : `${units.length(-between)} too little`}.
           </Box>
@@ -95,20 +98,26 @@ const depthOf = (work: FitWork): number => depthAt(work, work.gap.mean);
 function Now({ piece, work }: Props) {
   const [refused, setRefused] = useState<string | undefined>();
   const { units } = piece;
-  const { fitting, side, at, width, best, odds } = work;
+  const { fitting, side, at, width, best, odds, disc } = work;
   const off = best.diameter - width;
+  const { workspace } = useWorkspace();
   const own = fitting.with !== 'lid';
   if (!own && fitting.other?.mm === undefined)
     return (
       <>
         With the {fitting.over ? 'rim' : 'mouth'} as it is {fitting.now ? 'now' : 'planned'}, this is the size with the best odds.
         <Flange work={work} length={units.length} />
-        {!fitting.over && <AsPart piece={piece} work={work} />}
+        {fitting.held === 'flange' && disc && (
+          <Box fontSize="sm" color="fg.muted">
+            Thrown upside down with its flange: calipers set to {units.length(best.diameter)} over the flange, the disc left wide.
+          </Box>
+        )}
+        <AsPart piece={piece} work={work} />
       </>
     );
   if (fitting.now || !own) return <StillPossible piece={piece} work={work} />;
   if (Math.abs(off) < CLOSE) return <>It is planned at its best.</>;
-  const size = fitting.over || isLid(piece.part, fitting) ? 'rimDiameter' : 'mouthInside';
+  const size = meetsBy(workspace, piece.part, fitting);
   const to = handLength(best.diameter, units.choice);
   return (
     <>
@@ -138,7 +147,7 @@ function Flange({ work, length }: { work: FitWork; length: (mm: number) => strin
   if (!flange) return null;
   return (
     <Box fontSize="sm" color="fg.muted">
-      Or a coil for a flange: {length(flange.thickness)} thick and {length(flange.length)} long makes {length(flange.across)} across, with{' '}
+      The coil: {length(flange.thickness)} thick and {length(flange.length)} long makes {length(flange.across)} across, with{' '}
       {length(flange.pare)} all round to pare. Pare the last of it once lid and pot are equally firm.
     </Box>
   );
@@ -147,48 +156,21 @@ function Flange({ work, length }: { work: FitWork; length: (mm: number) => strin
 /** The lid becomes a part of the piece: sized, cut and printed like the pot, and still to fit with it. */
 function AsPart({ piece, work }: Props) {
   const { plan, part, ref, worked } = piece;
+  const flanged = work.disc !== undefined && (work.fitting.held === 'coil' || work.fitting.held === 'flange');
   const make = () => {
     const parts = lidParts(part, worked.sized, work, newKey);
+    // a flange is put on or thrown with its disc, and stays worked out here
+    if (flanged) return run(commands.addParts(ref, parts.slice(0, 1), 'lid', (now) => ({ ...now, fit: work.fitting })));
     const meets = parts.at(-1)!;
     const fit = { ...work.fitting, with: 'part', ref: `${plan.id}/${meets.id}` } as const;
-    run(commands.addParts(ref, parts, parts.length > 1 ? 'lid and insert' : 'lid', (now) => ({ ...now, fit })));
+    const other = fit.over ? [{ ...meets, fit: { ...fit, ref, lid: true, now: undefined, other: undefined } }] : parts;
+    run(commands.addParts(ref, other, parts.length > 1 ? 'lid and insert' : 'lid', (now) => ({ ...now, fit })));
   };
   return (
     <Box>
       <Act marginTop="1" onClick={make}>
-        Make it a part of this piece
+        {flanged ? 'Make its disc a part of this piece' : 'Make it a part of this piece'}
       </Act>
     </Box>
-  );
-}
-
-/** What can still be done to a piece that was measured on its way, and when nothing can. */
-function StillPossible({ piece, work }: Props) {
-  const { length } = piece.units;
-  const { side, at, width, best } = work;
-  const go = goOf(work);
-  const opens = side === 'mouth' ? best.diameter - width : width - best.diameter;
-  const other = work.fitting.with === 'lid' || isLid(piece.part, work.fitting) ? 'pot' : 'lid';
-  if (width >= go[0] && width <= go[1]) return <>Measured {length(width)}, between go and no-go: leave it as it is.</>;
-  if (at === 'glazed')
-    return (
-      <>
-        Measured {length(width)}, fired: nothing of the clay can be changed now. Choose a {other} to it
-        {opens > 0 && ', or grind a little off wet, with eyes and hands covered'}.
-      </>
-    );
-  if (opens < 0)
-    return (
-      <>
-        Measured {length(width)}: {length(-opens)} {side === 'mouth' ? 'too wide' : 'too narrow'}, and what is off does not come back.
-        Choose another {other} for it, or make it anew.
-      </>
-    );
-  const how = { wet: 'Open it', leather: 'Trim', dry: 'Scrape, damp so that no dust flies,', bisque: 'Sand wet', glazed: '' }[at];
-  return (
-    <>
-      Measured {length(width)}. {how} <b>{length(opens / 2)} all round</b>
-      {side === 'mouth' ? ' off the inside' : ' off the edge'}, {length(opens)} in width, then measure again.
-    </>
   );
 }

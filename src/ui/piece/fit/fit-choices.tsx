@@ -1,8 +1,8 @@
 'use client';
 
-import { SEAT_SHARE } from '@/core/fit';
-import { DRYING, type Drying, type Fitting, USUAL_DEPTH, USUAL_OVERHANG, gapRangeOf, isLid } from '@/core/workspace';
-import { LabelledChoice, OptionalLength, OptionalPercent, optionsOf } from '@/ui/fields';
+import { type GapRange, NARROW_COSTS, SEAT_SHARE } from '@/core/fit';
+import { DRYING, asksGap, type Drying, type Fitting, SHELF_GAP, USUAL_DEPTH, USUAL_OVERHANG, gapRangeOf, isLid } from '@/core/workspace';
+import { LabelledChoice, OptionalLength, OptionalNumber, OptionalPercent, optionsOf } from '@/ui/fields';
 import { useUnits } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import type { PieceModel } from '../model/use-piece';
@@ -14,12 +14,12 @@ import { AIM_WORDS, DRYING_WORDS, TOOL_WORDS } from './fit-words';
 export function FitChoices({ piece, fitting }: { piece: PieceModel; fitting: Fitting }) {
   const change = changerOf(piece);
   const { lot } = useLots(fitting);
-  const asksGap = fitting.with !== 'stock' || lot?.kind === 'lid';
-  const hangs = asksGap && !fitting.over && piece.part.manner.mouth !== 'gallery' && !isLid(piece.part, fitting);
+  const gap = asksGap(fitting, lot);
+  const hangs = gap && !fitting.over && piece.part.manner.mouth !== 'gallery' && !isLid(piece.part, fitting);
   return (
     <Box marginTop="3">
       <HStack gap="4" rowGap="2" flexWrap="wrap" alignItems="flex-start">
-        <Own piece={piece} fitting={fitting} change={change} />
+        <Own piece={piece} fitting={fitting} change={change} tapers={hangs} />
         {fitting.with === 'part' && <Firing fitting={fitting} change={change} />}
         {(fitting.with === 'lid' || fitting.with === 'pot') && <Other fitting={fitting} change={change} />}
         {hangs && (
@@ -29,16 +29,21 @@ export function FitChoices({ piece, fitting }: { piece: PieceModel; fitting: Fit
             onValue={(depth, key) => change({ depth }, 'how far the lid hangs in', key)}
           />
         )}
-        {asksGap && fitting.fit === 'own' && <OwnGap fitting={fitting} change={change} />}
-        {asksGap && fitting.fit === 'cover' && (
+        {gap && fitting.fit === 'own' && <OwnGap label="Finished gap, least" gap={gapRangeOf(fitting)} change={change} />}
+        {lot?.kind === 'shelf' && <OwnGap label="Room above it, least" gap={fitting.gap ?? SHELF_GAP} change={change} />}
+        {gap && fitting.fit === 'cover' && (
           <OptionalLength
             label="Out beyond the mouth, finished"
             value={fitting.overhang ?? USUAL_OVERHANG}
             onValue={(overhang, key) => change({ overhang }, 'overhang of the cover', key)}
           />
         )}
-        {lot?.kind === 'stopper' && <SeatedDepth fitting={fitting} change={change} lot={lot} />}
-        {lot?.kind === 'stopper' && <Shares fitting={fitting} change={change} />}
+        {lot?.kind === 'stopper' && (
+          <>
+            <SeatedDepth fitting={fitting} change={change} lot={lot} />
+            <Shares fitting={fitting} change={change} />
+          </>
+        )}
       </HStack>
       <ByWhom fitting={fitting} change={change} />
     </Box>
@@ -77,6 +82,16 @@ function ByWhom({ fitting, change }: { fitting: Fitting; change: Change }) {
           options={optionsOf(AIM_WORDS)}
           onChoose={(aim) => change({ narrow: aim === 'narrow' || undefined }, `aimed ${AIM_WORDS[aim]}`)}
         />
+        {narrow && (
+          <OptionalNumber
+            label="One too loose costs, beside one too tight"
+            min={1}
+            max={100}
+            such="4"
+            value={fitting.cost ?? NARROW_COSTS.loose}
+            onValue={(cost, key) => change({ cost }, 'what a loose one costs', key)}
+          />
+        )}
         <OptionalLength
           label="Glaze on each touching face"
           value={glaze}
@@ -87,15 +102,14 @@ function ByWhom({ fitting, change }: { fitting: Fitting; change: Change }) {
   );
 }
 
-function OwnGap({ fitting, change }: { fitting: Fitting; change: Change }) {
-  const gap = gapRangeOf(fitting);
+function OwnGap({ label, gap, change }: { label: string; gap: GapRange; change: Change }) {
   const set = (next: Partial<typeof gap>, key: string) => {
     const to = { ...gap, ...next };
     return to.min < to.max ? change({ gap: to }, 'gap of my own', key) : 'The least comes first: make it under the most.';
   };
   return (
     <>
-      <OptionalLength label="Finished gap, least" value={gap.min} onValue={(min, key) => set({ min: min ?? 0 }, key)} />
+      <OptionalLength label={label} value={gap.min} onValue={(min, key) => set({ min: min ?? 0 }, key)} />
       <OptionalLength label="and most" value={gap.max} onValue={(max, key) => set(max === undefined ? {} : { max }, key)} />
     </>
   );

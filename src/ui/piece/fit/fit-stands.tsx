@@ -2,7 +2,7 @@
 
 import { STAGES, type Stage } from '@/core/clay';
 import { STAGE_WORDS } from '@/core/sizing';
-import { type Fitting, type Stock, isLid, meetingWidth, stopperOf } from '@/core/workspace';
+import { type Fitting, type Stock, isLid, meetsBy, stopperOf } from '@/core/workspace';
 import { LabelledChoice, OptionalLength } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import type { PieceModel } from '../model/use-piece';
@@ -15,12 +15,16 @@ interface OwnProps {
   readonly piece: PieceModel;
   readonly fitting: Fitting;
   readonly change: Change;
+  /** A lid hangs into its mouth, which may taper. */
+  readonly tapers: boolean;
 }
 
 /** Where this piece stands now, and what was measured of it there. */
-export function Own({ piece, fitting, change }: OwnProps) {
+export function Own({ piece, fitting, change, tapers }: OwnProps) {
   const what = isLid(piece.part, fitting) ? 'lid' : 'pot';
-  const planned = (at: Stage) => meetingWidth(piece.part, piece.worked.sized, fitting, at);
+  const { workspace } = useWorkspace();
+  const meets = meetsBy(workspace, piece.part, fitting);
+  const planned = (at: Stage) => piece.worked.sized.stages[at].sizes[meets];
   return (
     <>
       <LabelledChoice
@@ -36,16 +40,54 @@ export function Own({ piece, fitting, change }: OwnProps) {
       />
       {fitting.now && (
         <MeasuredWidth
-          label={what === 'lid' ? 'Its width, measured' : fitting.over ? 'Its rim, measured' : 'Its mouth, measured'}
+          label={
+            meets === 'height'
+              ? 'Its height, measured'
+              : what === 'lid'
+                ? 'Its width, measured'
+                : fitting.over
+                  ? 'Its rim, measured'
+                  : 'Its mouth, measured'
+          }
           value={fitting.now.mm}
           onValue={(mm, key) => {
-            const at = fitting.now!.at;
-            const now = { at, mm: mm ?? planned(at) ?? 1 };
+            const now = { ...fitting.now!, mm: mm ?? planned(fitting.now!.at) ?? 1 };
+            const { at } = now;
             return change({ now }, `${what} measured, ${STAGE_WORDS[at]}`, key);
           }}
         />
       )}
+      {fitting.now && tapers && (
+        <Below
+          value={fitting.now.below}
+          under={fitting.now.mm}
+          onValue={(below, key) => change({ now: { ...fitting.now!, below } }, 'mouth measured below', key)}
+        />
+      )}
     </>
+  );
+}
+
+/** The second gauge width of a mouth that tapers: where the lid ends in it. */
+function Below({
+  under,
+  ...rest
+}: {
+  value: number | undefined;
+  under: number;
+  onValue: (mm: number | undefined, key: string) => string | undefined;
+}) {
+  const { length } = useUnits();
+  return (
+    <OptionalLength
+      {...rest}
+      label="and where the lid ends"
+      onValue={(mm, key) =>
+        mm !== undefined && mm > under
+          ? `At the rim it is ${length(under)}: a mouth that widens below is no narrower for the lid.`
+          : rest.onValue(mm, key)
+      }
+    />
   );
 }
 
@@ -61,8 +103,17 @@ export function Other({ fitting, change }: { fitting: Fitting; change: Change })
       <MeasuredWidth
         label={isPot ? 'Mouth of the pot' : 'Once made, its width'}
         value={fitting.other?.mm}
-        onValue={(mm, key) => other({ mm }, isPot ? 'mouth of the pot in the hand' : 'lid measured', key)}
+        spread={fitting.other?.spread}
+        many={isPot ? 'pots' : 'lids'}
+        onValue={(mm, key, spread) => other({ mm, spread }, isPot ? 'mouth of the pot in the hand' : 'lid measured', key)}
       />
+      {isPot && fitting.other?.mm !== undefined && (
+        <Below
+          value={fitting.other.below}
+          under={fitting.other.mm}
+          onValue={(below, key) => other({ below }, 'mouth of the pot, below', key)}
+        />
+      )}
       <LabelledChoice
         label={isPot ? 'The pot is' : 'The lid is made'}
         value={at}

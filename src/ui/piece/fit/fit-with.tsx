@@ -1,21 +1,22 @@
 'use client';
 
-import { type Fitting, type Stock, asMeant, calledPart, isLid, lotOf, partRef, partWords } from '@/core/workspace';
+import { type Fitting, type Stock, asMeant, asksGap, calledPart, isLid, isRigidLot, lotOf, partRef, partWords } from '@/core/workspace';
 import { WordChoice, optionsOf } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import type { PieceModel } from '../model/use-piece';
 import { type Change, NONE, changerOf, useLots } from './change';
-import { CLASS_WORDS, PLACE_WORDS, WITH_WORDS } from './fit-words';
+import { CLASS_WORDS, HELD_WORDS, PLACE_WORDS, WITH_WORDS } from './fit-words';
 
 /** What it is to fit with, as one sentence whose words are menus. */
 export function FitWith({ piece, fitting }: { piece: PieceModel; fitting: Fitting }) {
   const change = changerOf(piece);
   const { lots, lot } = useLots(fitting);
   const has = {
-    place: fitting.with === 'lid' || fitting.with === 'part' || lot?.kind === 'lid',
-    tightness: fitting.with !== 'stock' || lot?.kind === 'lid',
+    place: fitting.with === 'lid' || fitting.with === 'part' || (lot !== undefined && isRigidLot(lot)),
+    tightness: asksGap(fitting, lot),
+    held: fitting.with === 'lid' && !fitting.over && piece.part.manner.mouth !== 'gallery',
   };
   return (
     <>
@@ -29,20 +30,7 @@ export function FitWith({ piece, fitting }: { piece: PieceModel; fitting: Fittin
             change({ ...asMeant({ ...fitting, with: value }, undefined), with: value }, `to fit with ${WITH_WORDS[value]}`)
           }
         />
-        {fitting.with === 'stock' && (
-          <>
-            ,{' '}
-            <WordChoice
-              label="Which of your kit"
-              value={fitting.stockId ?? NONE}
-              options={[{ value: NONE, words: 'choose one of your kit' }, ...lots.map(({ id, name }) => ({ value: id, words: name }))]}
-              onChoose={(id) => {
-                const chosen = lots.find((each) => each.id === id);
-                change({ ...asMeant(fitting, chosen), stockId: chosen?.id }, `to fit with ${chosen?.name ?? 'nothing yet'}`);
-              }}
-            />
-          </>
-        )}
+        {fitting.with === 'stock' && <WhichLot fitting={fitting} lots={lots} change={change} />}
         {fitting.with === 'part' && <WhichPart piece={piece} fitting={fitting} change={change} />}
         {has.place && (
           <>
@@ -52,6 +40,18 @@ export function FitWith({ piece, fitting }: { piece: PieceModel; fitting: Fittin
               value={fitting.over ? 'over' : 'in'}
               options={optionsOf(PLACE_WORDS)}
               onChoose={(where) => change({ over: where === 'over' || undefined }, `lid goes ${PLACE_WORDS[where]}`)}
+            />
+          </>
+        )}
+        {has.held && (
+          <>
+            {' '}
+            with{' '}
+            <WordChoice
+              label="What holds it"
+              value={fitting.held ?? 'insert'}
+              options={optionsOf(HELD_WORDS)}
+              onChoose={(held) => change({ held }, `lid with ${HELD_WORDS[held]}`)}
             />
           </>
         )}
@@ -77,6 +77,24 @@ export function FitWith({ piece, fitting }: { piece: PieceModel; fitting: Fittin
           .
         </Box>
       )}
+    </>
+  );
+}
+
+/** Which lot of the kit. */
+function WhichLot({ fitting, lots, change }: { fitting: Fitting; lots: readonly Stock[]; change: Change }) {
+  return (
+    <>
+      ,{' '}
+      <WordChoice
+        label="Which of your kit"
+        value={fitting.stockId ?? NONE}
+        options={[{ value: NONE, words: 'choose one of your kit' }, ...lots.map(({ id, name }) => ({ value: id, words: name }))]}
+        onChoose={(id) => {
+          const chosen = lots.find((each) => each.id === id);
+          change({ ...asMeant(fitting, chosen), stockId: chosen?.id }, `to fit with ${chosen?.name ?? 'nothing yet'}`);
+        }}
+      />
     </>
   );
 }
@@ -114,7 +132,7 @@ function LotWords({ lot }: { lot: Stock }) {
   return (
     <span className="sentence-aside">
       {' '}
-      {lot.widths.length} measured: about {length(mean)}
+      {lot.kind === 'shelf' ? 'under it' : `${lot.widths.length} measured: about`} {length(mean)}
       {spreadSd !== undefined && `, ± ${length(spreadSd)}`}
     </span>
   );

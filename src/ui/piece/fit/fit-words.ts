@@ -1,5 +1,5 @@
 import { type DoubtName, type HelpName, chanceWords } from '@/core/fit';
-import type { Drying, FitClass, FitWork, Fitting } from '@/core/workspace';
+import type { Drying, FitClass, FitWork, Fitting, Held } from '@/core/workspace';
 
 export const WITH_WORDS: Record<Fitting['with'], string> = {
   lid: 'a lid of clay',
@@ -11,6 +11,12 @@ export const WITH_WORDS: Record<Fitting['with'], string> = {
 export const AIM_WORDS = { best: 'at the highest odds', narrow: 'on the tight side, to be opened up' } as const;
 
 export const PLACE_WORDS = { in: 'into the mouth', over: 'over the rim' } as const;
+
+export const HELD_WORDS: Record<Held, string> = {
+  insert: 'an insert below the disc',
+  coil: 'a coil put on as its flange',
+  flange: 'a flange thrown with it',
+};
 
 export const CLASS_WORDS: Record<FitClass, string> = {
   snug: 'snug',
@@ -44,12 +50,23 @@ export type Ends = Readonly<Record<End, string>>;
 
 export const endsOf = ({ stopper, stock }: FitWork): Ends => {
   if (stopper) return { jams: 'stop short', good: 'seat well', loose: 'drop in' };
+  if (stock?.kind === 'shelf') return { jams: 'do not go in', good: 'stand well', loose: 'waste the shelf' };
   return stock?.kind === 'gasket'
     ? { jams: 'are too narrow', good: 'take the gasket', loose: 'are too wide' }
     : { jams: 'jam', good: 'seat well', loose: 'are loose' };
 };
 
-const ONE: Readonly<Record<string, string>> = { stop: 'stops', seat: 'seats', drop: 'drops', are: 'is', take: 'takes', jam: 'jams' };
+const ONE: Readonly<Record<string, string>> = {
+  stop: 'stops',
+  seat: 'seats',
+  drop: 'drops',
+  are: 'is',
+  do: 'does',
+  stand: 'stands',
+  waste: 'wastes',
+  take: 'takes',
+  jam: 'jams',
+};
 
 /** The same of one: seats well. */
 export const ofOne = (end: string): string => end.replace(/^\w+/, (verb) => ONE[verb] ?? verb);
@@ -62,9 +79,10 @@ export const besideSaid = (chance: number, other: number): string =>
   chanceWords(chance) === chanceWords(other) ? `${Math.round(chance * 100)} in 100` : chanceWords(chance);
 
 /** What is made: which width of what, for the answer. */
-export function madeWords({ fitting, side, stopper }: FitWork): string {
-  if (fitting.with === 'pot' || (fitting.with === 'part' && (side === 'lid') !== (fitting.over === true)))
-    return 'this lid, where it meets';
+export function madeWords({ fitting, side, stopper, stock }: FitWork): string {
+  if (stock?.kind === 'shelf') return 'the piece, high over all';
+  if (fitting.with === 'pot' || (fitting.with === 'part' && (fitting.lid || (side === 'lid') !== (fitting.over === true))))
+    return fitting.lid ? 'this lid, inside' : 'this lid, where it meets';
   if (fitting.with === 'lid') return side === 'lid' ? 'the lid, in the mouth' : 'the lid, inside';
   if (stopper || !fitting.over) return 'the mouth, inside';
   return 'the rim, outside';

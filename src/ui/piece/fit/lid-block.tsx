@@ -1,10 +1,12 @@
 'use client';
 
 import { FITS, type Fit, chanceWords } from '@/core/fit';
-import { type CutAt, LEAST_BEYOND, type LidPair, cuttersFor, lidPairs } from '@/core/handbuild';
-import { type CutterRecord, cutParts } from '@/core/workspace';
+import { FAMILIES } from '@/core/form';
+import { type CutAt, LEAST_BEYOND, type LidPair, type MouthWidths, cuttersFor, lidPairs } from '@/core/handbuild';
+import type { Sized } from '@/core/sizing';
+import { type CutterRecord, type Workspace, calledPart, cutParts, partOf, partRef, sizedPlanPart } from '@/core/workspace';
 import { commands } from '@/store';
-import { Act, LabelledChoice, optionsOf } from '@/ui/fields';
+import { Act, DeleteAct, LabelledChoice, optionsOf } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { newKey, run, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -12,6 +14,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { Block, Sideways } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
+import { NONE } from './change';
 
 const FIT_WORDS: Record<Fit, string> = { snug: 'Snug', easy: 'Easy', roomy: 'Roomy' };
 const STAGES = { wet: 'Wet', leather: 'Leather hard' } as const;
@@ -40,15 +43,75 @@ export function LidBlock({ piece }: { piece: PieceModel }) {
   return piece.worked.sized.wet.plan ? null : <LidPairs piece={piece} />;
 }
 
+const mouthOf = ({ fired: { side, inside } }: Sized): MouthWidths => ({ inside: 2 * inside[0]!.r, outside: 2 * side.at(-1)!.r });
+
+/** The finished mouth of another part, where it has a round one. */
+function mouthNamed(workspace: Workspace, ref: string): MouthWidths | undefined {
+  const found = partOf(workspace.plans, ref);
+  const made = found && sizedPlanPart(workspace, found.part, String);
+  return made?.ok && !made.value.sized.wet.plan ? mouthOf(made.value.sized) : undefined;
+}
+
+/** One pair of cutters for a family of mouths: the other pots it is to fit too. */
+function AlsoFor({
+  piece,
+  chosen,
+  onChange,
+}: {
+  piece: PieceModel;
+  chosen: readonly string[];
+  onChange: (refs: readonly string[]) => void;
+}) {
+  const { plans } = useWorkspace().workspace;
+  const named = plans.flatMap((plan) =>
+    plan.parts
+      .filter((part) => part.id !== piece.part.id && part.family !== 'disc' && !FAMILIES[part.family].flatSided)
+      .map((part) => ({ value: partRef(plan, part), words: calledPart(plan, part) })),
+  );
+  return (
+    <HStack gap="3" rowGap="1" flexWrap="wrap" alignItems="flex-end" marginBottom="2" fontSize="sm">
+      <LabelledChoice
+        label="The same pair also for"
+        value={NONE}
+        options={[{ value: NONE, words: 'another pot' }, ...named.filter(({ value }) => !chosen.includes(value))]}
+        onChoose={(ref) => ref && onChange([...chosen, ref])}
+      />
+      {named
+        .filter(({ value }) => chosen.includes(value))
+        .map(({ value, words }) => (
+          <HStack key={value} gap="1">
+            {words}
+            <DeleteAct label={`Not for ${words}`} onClick={() => onChange(chosen.filter((each) => each !== value))} />
+          </HStack>
+        ))}
+    </HStack>
+  );
+}
+
+/** No more clay than this is laid on a lid that dries, mm, and no more lids. Ours. */
+const STACK_MM = 30;
+const STACK_MOST = 5;
+
+function DryingLids({ thick = 5 }: { thick?: number | undefined }) {
+  const high = Math.max(1, Math.min(STACK_MOST, Math.floor(STACK_MM / thick)));
+  return (
+    <Box fontSize="sm" color="fg.muted" marginTop="2" maxWidth="70ch">
+      Dry lids upside down on a flat board{high > 1 ? `, at most ${high} high, with paper between` : ', one high'}; turn the stack over once
+      they are leather hard.
+    </Box>
+  );
+}
+
 function LidPairs({ piece }: { piece: PieceModel }) {
   const { workspace } = useWorkspace();
   const { worked, units } = piece;
   const [fit, setFit] = useState<Fit>('easy');
   const [at, setAt] = useState<keyof typeof STAGES>('wet');
-  const { side, inside } = worked.sized.fired;
-  const mouth = { inside: 2 * inside[0]!.r, outside: 2 * side.at(-1)!.r };
+  const [others, setOthers] = useState<readonly string[]>([]);
+  const mouth = mouthOf(worked.sized);
+  const family = others.flatMap((ref) => mouthNamed(workspace, ref) ?? []);
   const nameOf = ({ cutter }: CutAt) => (cutter as CutterRecord).name;
-  const pairs = lidPairs(worked.clay, workspace.cutters, at, mouth, fit).slice(0, SHOWN);
+  const pairs = lidPairs(worked.clay, workspace.cutters, at, [mouth, ...family], fit).slice(0, SHOWN);
   const keep = ({ lid, insert }: LidPair) => {
     const { part, plan, ref } = piece;
     const parts = cutParts(part, worked.sized, { lid: lid.cutter.width, insert: insert.cutter.width, at }, newKey);
@@ -71,6 +134,7 @@ function LidPairs({ piece }: { piece: PieceModel }) {
           fired with it.
         </Box>
       </HStack>
+      <AlsoFor piece={piece} chosen={others} onChange={setOthers} />
       {workspace.cutters.length < 2 ? (
         <NoCutters />
       ) : pairs.length === 0 ? (
@@ -98,7 +162,7 @@ function LidPairs({ piece }: { piece: PieceModel }) {
                   beyond the rim
                 </chakra.th>
                 <chakra.th {...HEAD} scope="col">
-                  seats well
+                  {family.length > 0 ? 'seats well, in the worst' : 'seats well'}
                 </chakra.th>
                 <chakra.th {...HEAD} scope="col" textAlign="left">
                   fits
@@ -120,7 +184,10 @@ function LidPairs({ piece }: { piece: PieceModel }) {
                   <chakra.td {...CELL} color="glazed" whiteSpace="nowrap">
                     {units.length(pair.lid.finished)} and {units.length(pair.insert.finished)}
                   </chakra.td>
-                  <chakra.td {...CELL}>{pair.gap < 0 ? `too wide by ${units.length(-pair.gap)}` : units.length(pair.gap)}</chakra.td>
+                  <chakra.td {...CELL}>
+                    {pair.gap < 0 ? `too wide by ${units.length(-pair.gap)}` : units.length(pair.gap)}
+                    {pair.gapMost > pair.gap + 0.05 && ` to ${units.length(pair.gapMost)}`}
+                  </chakra.td>
                   <chakra.td {...CELL}>{pair.beyond < 0 ? `short by ${units.length(-pair.beyond)}` : units.length(pair.beyond)}</chakra.td>
                   <chakra.td {...CELL} color={pair.fits ? 'act' : 'fg.muted'}>
                     {chanceWords(pair.odds.good)}
@@ -139,6 +206,7 @@ function LidPairs({ piece }: { piece: PieceModel }) {
           </chakra.table>
         </Sideways>
       )}
+      {pairs.length > 0 && <DryingLids thick={worked.sized.stages[at].sizes.wall} />}
     </Block>
   );
 }

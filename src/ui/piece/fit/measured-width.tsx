@@ -1,37 +1,50 @@
 'use client';
 
 import { type Result, bad, good, readLengths } from '@/core/units';
+import { lotOf } from '@/core/workspace';
 import { OptionalInput } from '@/ui/fields';
 import { useUnits } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 
-/** A width as measured: one figure, or its largest and smallest, whose mean counts. */
-function readWidth(typed: string, options: Parameters<typeof readLengths>[1]): Result<number> {
+/** What was measured: the mean, and how much several differ. mm */
+interface Measured {
+  readonly mm: number;
+  readonly spread?: number | undefined;
+}
+
+/** A width as measured: one figure, or its largest and smallest, whose mean counts; of several things one of each, their spread too. */
+function readWidth(typed: string, many: string | undefined, options: Parameters<typeof readLengths>[1]): Result<Measured> {
   const read = readLengths(typed, options);
   if (!read.ok) return read;
-  const [first, second, ...others] = read.value;
-  if (first === undefined || others.length > 0) return bad('', 'Write one width, or the largest and the smallest, such as 94; 93.2.');
-  return good(second === undefined ? first : (first + second) / 2);
+  const [first] = read.value;
+  if (first === undefined || (!many && read.value.length > 2))
+    return bad('', 'Write one width, or the largest and the smallest, such as 94; 93.2.');
+  const { mean, spreadSd } = lotOf({ widths: read.value });
+  return good({ mm: mean, spread: read.value.length > 2 ? spreadSd : undefined });
 }
 
 interface MeasuredProps {
   readonly label: string;
   readonly value: number | undefined;
-  readonly onValue: (mm: number | undefined, key: string) => string | undefined;
+  readonly spread?: number | undefined;
+  /** What several are called, where it may be any of them: three widths or more are one of each. */
+  readonly many?: string | undefined;
+  readonly onValue: (mm: number | undefined, key: string, spread: number | undefined) => string | undefined;
 }
 
 /** A width measured on the piece, which may be as good as round or not. */
-export function MeasuredWidth({ label, value, onValue }: MeasuredProps) {
+export function MeasuredWidth({ label, value, spread, many, onValue }: MeasuredProps) {
   const units = useUnits();
+  const hint = many ? `or both ways: 94; 93.2; of several ${many} one each` : 'or both ways: 94; 93.2';
   return (
     <Box width="170px">
-      <OptionalInput<number>
+      <OptionalInput<Measured>
         label={label}
-        value={value}
-        read={(typed) => readWidth(typed, units.readLength)}
-        write={units.plain}
-        onValue={onValue}
-        hint="or both ways: 94; 93.2"
+        value={value === undefined ? undefined : { mm: value, spread }}
+        read={(typed) => readWidth(typed, many, units.readLength)}
+        write={({ mm }) => units.plain(mm)}
+        onValue={(found, key) => onValue(found?.mm, key, found?.spread)}
+        hint={spread === undefined ? hint : `the middle of several ${many}, ± ${units.length(spread)}`}
       />
     </Box>
   );

@@ -1,7 +1,7 @@
 'use client';
 
 import { type Form, type SizeName, checkForm, holdsMl } from '@/core/form';
-import { type Joined, type Keep, type Limit, USUAL_ODDS, type Wanted, aimFor, joinedSizes, reach, withPouringLip } from '@/core/sizing';
+import { type Joined, type Keep, type Limit, type Wanted, aimFor, joinedSizes, reach, withPouringLip } from '@/core/sizing';
 import { Act, LabelledChoice, OptionalLength, OptionalVolume } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { areaWords } from '@/ui/steps';
@@ -113,8 +113,9 @@ function limitsOf({ sizes }: Form<'glazed'>, { maxHeight, maxWidth }: Wanted): P
 
 /** A most that is not passed in as many pieces as the odds say: aimed at from inside. */
 function insideLimits({ worked }: PieceModel, wanted: Wanted): Wanted {
-  const { clay, odds = USUAL_ODDS } = worked;
-  const aim = (size: 'height' | 'rimDiameter', most: number | undefined) => most && aimFor({ clay, size }, { at: 'glazed', most }, odds);
+  const { clay, sure } = worked;
+  const aim = (size: 'height' | 'rimDiameter', most: number | undefined) =>
+    most && aimFor({ clay, size, toolSd: sure.toolSd }, { at: 'glazed', most }, sure.odds);
   return { ...wanted, maxHeight: aim('height', wanted.maxHeight), maxWidth: aim('rimDiameter', wanted.maxWidth) };
 }
 

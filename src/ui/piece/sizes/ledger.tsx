@@ -2,7 +2,7 @@
 
 import { STAGES, type Stage, remaining } from '@/core/clay';
 import { type SizeName, sizeIn, sizeSpec } from '@/core/form';
-import { type Limit, STAGE_WORDS, USUAL_ODDS, type Window, isExact, oddsWords, windowAt } from '@/core/sizing';
+import { type Limit, STAGE_WORDS, type Window, isExact, oddsWords, windowAt } from '@/core/sizing';
 import { Choice, LengthInput, WordChoice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { ink } from '@/ui/theme';
@@ -57,15 +57,15 @@ function SizeCell({ piece, size, stage }: { piece: PieceModel; size: SizeName; s
 
 /** For a size that is a limit: between which lengths it may be at each stage to end inside often enough. */
 function WindowRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
-  const { clay, known, odds = USUAL_ODDS } = piece.worked;
+  const { clay, known, sure } = piece.worked;
   const limit = known[size]?.find((each): each is Limit => !isExact(each));
   if (!limit) return null;
   return (
     <tr data-window={size}>
-      <th scope="row">go, {oddsWords(odds)}</th>
+      <th scope="row">go, {oddsWords(sure.odds)}</th>
       {STAGES.map((stage) => (
         <td key={stage} style={{ color: ink(stage) }}>
-          {windowWords(windowAt({ clay, size }, limit, stage, odds), piece.units.length)}
+          {windowWords(windowAt({ clay, size, toolSd: sure.toolSd }, limit, stage, sure.odds), piece.units.length)}
         </td>
       ))}
     </tr>
@@ -148,7 +148,7 @@ function Odds({ piece }: { piece: PieceModel }) {
       <span>Meet limits in</span>
       <Choice
         label="Odds for limits"
-        value={String(piece.worked.odds ?? USUAL_ODDS)}
+        value={String(piece.worked.sure.odds)}
         options={ODDS.map((odds) => ({ value: String(odds), words: oddsWords(odds) }))}
         onChoose={(odds) => piece.takePart({ odds: Number(odds) }, `limits hold in ${oddsWords(Number(odds))}`)}
       />

@@ -1,18 +1,18 @@
 import { type Gauge, type GoMarks, insideRib, profileRib, silhouette, strips, template } from '@/core/bench';
 import type { Drawing } from '@/core/paper';
-import { type Limit, USUAL_ODDS, isExact, windowAt } from '@/core/sizing';
+import { type Limit, isExact, windowAt } from '@/core/sizing';
 import { type FitWork, goOf } from '@/core/workspace';
 import type { PieceModel } from '../model/use-piece';
 import { clayWords } from '../model/words';
 
 /** The go and no-go marks, wet, of what is to fit and of sizes that are ranges or limits: the mouth inside its walls, the depth above its floor. */
 function goMarks({ worked }: PieceModel, seat: FitWork | undefined): GoMarks {
-  const { clay, known, odds = USUAL_ODDS, sized } = worked;
+  const { clay, known, sure, sized } = worked;
   const { side, inside } = sized.onBat.thrown;
   const walls = 2 * (side.at(-1)!.r - inside[0]!.r);
   const within = (size: 'rimDiameter' | 'height', less: number) => {
     const limit = known[size]?.find((each): each is Limit => !isExact(each));
-    const go = limit && windowAt({ clay, size }, limit, 'wet', odds).go;
+    const go = limit && windowAt({ clay, size, toolSd: sure.toolSd }, limit, 'wet', sure.odds).go;
     return go && ([go[0] && go[0] - less, go[1] && go[1] - less] as const);
   };
   const floor = sized.thrown.floor - sized.onBat.foot;

@@ -2,9 +2,12 @@ import type { Gauge } from '@/core/bench';
 import { type FitWork, goOf } from '@/core/workspace';
 import { madeWords } from '../fit/fit-words';
 
+/** Less than this is not gauged, mm. */
+const SEEN = 0.1;
+
 /** What is set to meet what a piece is to fit: the best width at the stage it is made at, with go and no-go. */
 export function fitGauge(work: FitWork): Gauge {
-  const { at, best, stock, stopper, disc, range } = work;
+  const { at, best, finishes, stock, stopper, disc, flange, range, narrows, side } = work;
   const go = goOf(work);
   const perMm = stopper ? stopper.length / (stopper.top - stopper.bottom) : 0;
   return {
@@ -15,7 +18,17 @@ export function fitGauge(work: FitWork): Gauge {
       { what: madeWords(work), mm: best.diameter },
       { what: 'go', mm: go[0] },
       { what: 'no-go', mm: go[1] },
+      // a mouth that tapers has a second gauge width
+      ...(side === 'mouth' && narrows > SEEN
+        ? [{ what: 'the mouth where the lid ends', mm: best.diameter - (narrows * best.diameter) / finishes }]
+        : []),
       ...(disc ? [{ what: 'the disc over all', mm: disc.width }] : []),
+      ...(flange
+        ? [
+            { what: 'coil for the flange, long', mm: flange.length },
+            { what: 'coil for the flange, thick', mm: flange.thickness },
+          ]
+        : []),
       ...(stopper
         ? [
             { what: 'stopper in, finished, at least', mm: range.min * perMm },

@@ -1,0 +1,87 @@
+'use client';
+
+import { sizeIn } from '@/core/form';
+import { type FitWork, goOf, isLid, meetsBy } from '@/core/workspace';
+import { commands } from '@/store';
+import { Act } from '@/ui/fields';
+import { useWorkspace, workspaceStore } from '@/ui/state';
+import { Box } from '@chakra-ui/react';
+import type { PieceModel } from '../model/use-piece';
+
+interface Props {
+  readonly piece: PieceModel;
+  readonly work: FitWork;
+}
+
+/** A fired width, measured or told by how deep a stopper sits, beside the wet one it was planned at: evidence about the clay. */
+function AsEvidence({ piece, work }: Props) {
+  const { workspace } = useWorkspace();
+  const { plan, part, known, worked, units } = piece;
+  const { fitting, width } = work;
+  const size = meetsBy(workspace, part, fitting);
+  const wet = worked.sized.stages.wet.sizes[size];
+  const { body } = known;
+  if (!body || !fitting.now || wet === undefined || width >= wet) return null;
+  const { words, direction } = sizeIn(part.family, size);
+  const name = `${plan.name}, ${words}`;
+  if (workspace.bars.some((bar) => bar.name === name && bar.lengths.glazed?.[0] === width))
+    return <Box>Kept as evidence about {body.name}.</Box>;
+  const keep = () =>
+    workspaceStore().runAndTell(
+      commands.createBar({
+        bodyId: body.id,
+        batchId: part.batchId,
+        name,
+        kind: 'piece',
+        lengths: { wet: [wet], glazed: [width] },
+        weights: {},
+        tool: 'ruler',
+        direction: direction === 'height' ? 'height' : 'across',
+        firing: known.firing,
+        dates: {},
+        note: `Planned ${units.plain(wet)} wet, measured ${units.plain(width)} fired.`,
+      }).act,
+    );
+  return (
+    <Box>
+      <Act marginTop="1" onClick={keep}>
+        It was made {units.length(wet)} wet: keep that as evidence about {body.name}
+      </Act>
+    </Box>
+  );
+}
+
+/** What can still be done to a piece that was measured on its way, and when nothing can. */
+export function StillPossible({ piece, work }: Props) {
+  const { length } = piece.units;
+  const { side, at, width, best } = work;
+  const go = goOf(work);
+  const high = work.stock?.kind === 'shelf';
+  const opens = side === 'mouth' ? best.diameter - width : width - best.diameter;
+  const other = work.fitting.with === 'lid' || isLid(piece.part, work.fitting) ? 'pot' : 'lid';
+  if (width >= go[0] && width <= go[1]) return <>Measured {length(width)}, between go and no-go: leave it as it is.</>;
+  if (at === 'glazed')
+    return (
+      <>
+        Measured {length(width)}, fired: nothing of the clay can be changed now.{' '}
+        {high ? 'Find it another shelf' : `Choose a ${other} to it`}
+        {opens > 0 && ', or grind a little off wet, with eyes and hands covered'}.
+        <AsEvidence piece={piece} work={work} />
+      </>
+    );
+  if (opens < 0)
+    return (
+      <>
+        Measured {length(width)}: {length(-opens)} {side === 'mouth' ? 'too wide' : high ? 'low, the room above it unused' : 'too narrow'},
+        and what is off does not come back.
+        {high ? 'It will do, or make another.' : `Choose another ${other} for it, or make it anew.`}
+      </>
+    );
+  const how = { wet: 'Open it', leather: 'Trim', dry: 'Scrape, damp so that no dust flies,', bisque: 'Sand wet', glazed: '' }[at];
+  return (
+    <>
+      Measured {length(width)}. {how} <b>{high ? length(opens) : `${length(opens / 2)} all round`}</b>
+      {high ? ' off the rim' : `${side === 'mouth' ? ' off the inside' : ' off the edge'}, ${length(opens)} in width`}, then measure again.
+    </>
+  );
+}
