@@ -1,5 +1,16 @@
 import { DEMO } from '@/core/example';
-import { EMPTY, type Part, type Stock, type Workspace, applyChanges, finishedSizes, reversed, shopOf } from '@/core/workspace';
+import {
+  EMPTY,
+  TABLES,
+  type MadePiece,
+  type Part,
+  type Stock,
+  type Workspace,
+  applyChanges,
+  finishedSizes,
+  reversed,
+  shopOf,
+} from '@/core/workspace';
 import { describe, expect, it } from 'vitest';
 import { type Act, commands } from '.';
 
@@ -13,6 +24,9 @@ const { createdAt: _made, id: _bodyId, ...anotherBody } = heron;
 
 const lid: Part = { ...plan!.parts[0], id: 'lid', name: 'lid' };
 const lot: Stock = { id: 'x', name: 'Ash lids', kind: 'lid', widths: [90] };
+
+const mug = DEMO.plans.find(({ id }) => id === 'plan-flared-mug')!;
+const [run, [first]] = [DEMO.runs[0]!, DEMO.pieces as [MadePiece]];
 
 /** Everything a person can do, on the example workshop. */
 const ACTS: Record<string, Act> = {
@@ -46,7 +60,18 @@ const ACTS: Record<string, Act> = {
   'a new bar': commands.createBar(anotherBar).act,
   'a bar’s length': commands.editBar(bar!.id, (row) => ({ ...row, lengths: { ...row.lengths, glazed: [88] } }), 'glazed'),
   'a deleted bar': commands.deleteBar(bar!),
-  'one thrown': commands.throwOne(plan!),
+  'one thrown': commands.throwOne(plan!, plan!.id),
+  'what was different about it': commands.noteLastThrown(mug, mug.id, 'smaller'),
+  'how many to make': commands.setRunWanted(mug, mug.id, (now = 0) => now + 1),
+  'a run ended': commands.startRun(mug, mug.id),
+  'a run': commands.logRun(DEMO, plan!, 6)!.act,
+  'a run’s ball': commands.editRun(run.id, (each) => ({ ...each, ball: 700 }), 'ball'),
+  'a deleted run': commands.deleteRun(run),
+  'one more of a run': commands.addPiece(run),
+  'pieces on another shelf': commands.movePieces([first.id], 'coated', 'glazed'),
+  'a fired size': commands.measurePiece(first.id, 'glazed', 'height', { mm: 119 }, 'height'),
+  'a piece left out': commands.editPiece(first.id, (piece) => ({ ...piece, out: true }), 'left out'),
+  'a deleted piece of a run': commands.deletePiece(first, 'Honey jar'),
   'a note of coils': commands.setShop('coils', (now) => [...(now ?? []), { coils: 3, thickness: 9, height: 25 }]),
   'a width of the roller taken away': commands.setShop('rollerWidth', () => undefined),
   'an empty workspace': commands.clearAll(),
@@ -55,9 +80,7 @@ const ACTS: Record<string, Act> = {
 };
 
 const byId = (workspace: Workspace) =>
-  [workspace.bodies, workspace.batches, workspace.bars, workspace.plans, workspace.shop].map((rows) =>
-    [...(rows as readonly { id: string }[])].sort((a, b) => a.id.localeCompare(b.id)),
-  );
+  TABLES.map((table) => workspace[table]).map((rows) => [...(rows as readonly { id: string }[])].sort((a, b) => a.id.localeCompare(b.id)));
 
 describe('what a person does', () => {
   it.each(Object.entries(ACTS))('%s changes something, says what, and is taken back whole', (_name, act) => {
@@ -73,9 +96,11 @@ describe('what a person does', () => {
     const after = applyChanges(DEMO, act.change(DEMO));
     const bodies = new Set<string | undefined>(after.bodies.map(({ id }) => id)).add(undefined);
     const batches = new Set<string | undefined>(after.batches.map(({ id }) => id)).add(undefined);
-    for (const row of [...after.batches, ...after.bars]) expect(bodies).toContain(row.bodyId);
+    for (const row of [...after.batches, ...after.bars, ...after.runs]) expect(bodies).toContain(row.bodyId);
+    const runs = new Set(after.runs.map(({ id }) => id));
+    for (const piece of after.pieces) expect(runs).toContain(piece.runId);
     for (const each of after.plans) expect(bodies).toContain(each.parts[0].bodyId);
-    for (const each of [...after.bars, ...after.plans.map(({ parts }) => parts[0])]) expect(batches).toContain(each.batchId);
+    for (const each of [...after.bars, ...after.runs, ...after.plans.map(({ parts }) => parts[0])]) expect(batches).toContain(each.batchId);
   });
 
   it('does nothing to a row that is gone', () => {

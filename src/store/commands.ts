@@ -20,7 +20,6 @@ import {
   rowFinder,
   readRef,
   type Rows,
-  runOf,
   same,
   type Shop,
   SHOP_WORDS,
@@ -29,7 +28,6 @@ import {
   type ShopRow,
   type TableName,
   TABLES,
-  type ThrownPiece,
   withChoices,
   withLetGo,
   withManner,
@@ -40,48 +38,12 @@ import {
 import type { Manner, SizeName } from '@/core/form';
 import { type KnownSize, type Making, WAYS, type Way } from '@/core/sizing';
 import { v7 as newId } from 'uuid';
+import { add, edit, find, now, remove } from './acts';
 import type { Act } from './history';
 
+export * from './made';
+
 /** One function for each thing a person does. Each returns an act; the store runs it and can take it back. */
-
-const now = (): string => new Date().toISOString();
-
-function find<T extends TableName>(workspace: Workspace, table: T, id: string): Rows[T] | undefined {
-  return (workspace[table] as readonly Rows[T][]).find((row) => row.id === id);
-}
-
-/** An act that edits one row; nothing happens where it is gone or the edit changes nothing. */
-function edit<T extends TableName>(table: T, id: string, label: string, change: (row: Rows[T]) => Rows[T], key?: string): Act {
-  return {
-    label,
-    key,
-    change: (workspace) => {
-      const before = find(workspace, table, id);
-      if (!before) return [];
-      const after = change(before);
-      return same(after, before) ? [] : [rowChange(table, before, after)];
-    },
-  };
-}
-
-/** An act that takes a row away, with what else has to change then; nothing happens where it is gone. */
-const remove = <T extends TableName>(
-  table: T,
-  id: string,
-  label: string,
-  also: (workspace: Workspace) => readonly RowChange[] = () => [],
-): Act => ({
-  label,
-  change: (workspace) => {
-    const row = find(workspace, table, id);
-    return row ? [rowChange(table, row, undefined), ...also(workspace)] : [];
-  },
-});
-
-const add = <T extends TableName>(table: T, label: string, row: Rows[T]): Act => ({
-  label,
-  change: () => [rowChange(table, undefined, row)],
-});
 
 /** As {@link edit} for a plan: whatever changes it also says when. */
 const editPlan = (id: string, label: string, change: (plan: Plan) => Plan, key?: string): Act =>
@@ -169,8 +131,7 @@ export function duplicatePlan(plan: Plan): { act: Act; id: string } {
     id: ids.get(partRef(plan, part))!,
     ...(part.fit?.ref && ids.has(part.fit.ref) && { fit: { ...part.fit, ref: copyOf(part.fit.ref) } }),
   })) as [Part, ...Part[]];
-  const { thrown: _thrown, run: _run, ...rest } = plan;
-  const copy: Plan = { ...rest, id, name: `${plan.name} (copy)`, parts: [first, ...others], createdAt: at, changedAt: at };
+  const copy: Plan = { ...plan, id, name: `${plan.name} (copy)`, parts: [first, ...others], createdAt: at, changedAt: at };
   return { id, act: add('plans', `copy of “${plan.name}”`, copy) };
 }
 
@@ -211,34 +172,6 @@ export function keepAsEvidence(ref: PartRef, size: SizeName, index: number, bar:
   return { label, change: (workspace) => [...act.change(workspace), ...settle.change(workspace)] };
 }
 
-/** The same act done at the wheel, where undo takes back only what was done there. */
-export const atWheel = (act: Act): Act => ({ ...act, place: 'wheel' });
-
-/** One more thrown of a plan's run. */
-export const throwOne = ({ id, name }: Pick<Plan, 'id' | 'name'>): Act =>
-  atWheel(editPlan(id, `one thrown, ${name}`, (plan) => ({ ...plan, thrown: [...(plan.thrown ?? []), { id: newId(), at: now() }] })));
-
-/** How many the run is to be; undefined while that is not said. */
-export const setRunWanted = ({ id, name }: Pick<Plan, 'id' | 'name'>, wanted: (now: number | undefined) => number | undefined): Act =>
-  atWheel(
-    editPlan(id, `how many to make, ${name}`, (plan) => ({ ...plan, run: { ...plan.run, wanted: wanted(plan.run?.wanted) } }), `run-${id}`),
-  );
-
-/** A new run: it counts from nothing; what was thrown before is kept. */
-export const startRun = ({ id, name }: Pick<Plan, 'id' | 'name'>): Act =>
-  atWheel(editPlan(id, `new run, ${name}`, (plan) => ({ ...plan, run: { ...plan.run, startedAt: now() } })));
-
-/** What was different about the piece thrown last; said again, it is taken back. */
-export const noteLastThrown = ({ id, name }: Pick<Plan, 'id' | 'name'>, different: NonNullable<ThrownPiece['different']>): Act =>
-  atWheel(
-    editPlan(id, `the last one ${different}, ${name}`, (plan) => {
-      const last = runOf(plan).pieces.at(-1);
-      if (!last) return plan;
-      const { different: was, ...piece } = last;
-      return { ...plan, thrown: [...plan.thrown!.slice(0, -1), was === different ? piece : { ...piece, different }] };
-    }),
-  );
-
 /** Another clay: its batch and firing have to be said anew. */
 export const setClay = (ref: PartRef, bodyId: string | undefined, label: string): Act =>
   editPart(ref, label, ({ batchId: _, bodyId: _old, firing: _fired, ...part }) => ({ ...part, ...(bodyId && { bodyId }) }));
@@ -277,6 +210,9 @@ export const deleteBody = ({ id, name }: Body): Act =>
     ...workspace.batches.filter(({ bodyId }) => bodyId === id).map((row) => rowChange('batches', row, undefined)),
     ...workspace.bars.filter(({ bodyId }) => bodyId === id).map((row) => rowChange('bars', row, undefined)),
     ...inParts(workspace, ({ bodyId }) => bodyId === id, withoutClay),
+    ...workspace.runs
+      .filter(({ bodyId }) => bodyId === id)
+      .map((run) => rowChange('runs', run, { ...run, bodyId: undefined, batchId: undefined })),
   ]);
 
 /** The changes to all plans with such parts. */
@@ -298,6 +234,7 @@ export const editBatch = (id: string, change: Partial<Batch>, label: string, key
 export const deleteBatch = ({ id, name }: Batch): Act =>
   remove('batches', id, `batch “${name}” deleted`, (workspace) => [
     ...workspace.bars.filter(({ batchId }) => batchId === id).map((bar) => rowChange('bars', bar, { ...bar, batchId: undefined })),
+    ...workspace.runs.filter(({ batchId }) => batchId === id).map((run) => rowChange('runs', run, { ...run, batchId: undefined })),
     ...inParts(
       workspace,
       ({ batchId }) => batchId === id,

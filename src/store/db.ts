@@ -1,10 +1,30 @@
-import type { BarRecord, Batch, Body, CutterRecord, FormerRecord, Plan, RowChange, Settings, ShopRow, Workspace } from '@/core/workspace';
-import { EMPTY, TABLES, partedSettings, upgradedPlan } from '@/core/workspace';
+import type {
+  BarRecord,
+  Batch,
+  Body,
+  CutterRecord,
+  FormerRecord,
+  MadePiece,
+  Plan,
+  RowChange,
+  Run,
+  Settings,
+  ShopRow,
+  Workspace,
+} from '@/core/workspace';
+import { EMPTY, TABLES, partedRuns, partedSettings, upgradedPlan } from '@/core/workspace';
 import Dexie, { type EntityTable } from 'dexie';
 import type { Entry, Kept } from './kept';
 import type { Patch } from './patch';
 
 type SettingsRow = Settings & { readonly id: 'settings' };
+
+/** A picture of a piece as it is kept, and when it came. */
+export interface KeptPhoto {
+  readonly id: string;
+  readonly at: number;
+  readonly picture: Blob;
+}
 
 /** Counts every write to rows or history, so that a tab knows whether it has seen them all. */
 interface Stamp {
@@ -15,7 +35,7 @@ interface Stamp {
 /**
  * The browser's database. Version 1: bodies, batches, plans, settings, history; version 2 adds bars; in version 3 a part may be of
  * any form; version 4 adds the kit: formers and cutters; version 5 parts what is set for the shop from what a device prefers, and
- * names what can be undone.
+ * names what can be undone; version 6 makes rows of runs and of their pieces, which were counted in the plan.
  */
 export class RimbetDatabase extends Dexie {
   bodies!: EntityTable<Body, 'id'>;
@@ -25,6 +45,10 @@ export class RimbetDatabase extends Dexie {
   formers!: EntityTable<FormerRecord, 'id'>;
   cutters!: EntityTable<CutterRecord, 'id'>;
   shop!: EntityTable<ShopRow, 'id'>;
+  runs!: EntityTable<Run, 'id'>;
+  pieces!: EntityTable<MadePiece, 'id'>;
+  /** Pictures by themselves: read when one is looked at, never with the rows. */
+  photos!: EntityTable<KeptPhoto, 'id'>;
   settings!: EntityTable<SettingsRow, 'id'>;
   history!: EntityTable<Entry, 'seq'>;
   stamps!: EntityTable<Stamp, 'id'>;
@@ -72,12 +96,33 @@ export class RimbetDatabase extends Dexie {
             held.value = { ...entry, id: `entry-${entry.seq}` };
           });
       });
+    this.version(6)
+      .stores({ runs: 'id', pieces: 'id', photos: 'id' })
+      .upgrade(async (transaction) => {
+        const parted = (await transaction.table<unknown>('plans').toArray()).map(partedRuns);
+        await transaction.table<unknown>('plans').bulkPut(parted.map(({ plan }) => plan));
+        await transaction.table<unknown>('runs').bulkPut(parted.flatMap(({ runs }) => runs));
+        await transaction.table<unknown>('pieces').bulkPut(parted.flatMap(({ pieces }) => pieces));
+        await transaction
+          .table<Entry>('history')
+          .toCollection()
+          .modify((entry, held) => {
+            held.value = { ...entry, changes: entry.changes.map(uncounted) };
+          });
+      });
   }
 }
 
 /** What is kept for undo is lifted with the plans it speaks of. */
 const upgradedChange = (change: RowChange): RowChange =>
   change.table === 'plans' ? ({ ...change, before: upgradedPlan(change.before), after: upgradedPlan(change.after) } as RowChange) : change;
+
+/** What is kept for undo of a plan, without what was counted in it. */
+const uncounted = (change: RowChange): RowChange => {
+  if (change.table !== 'plans') return change;
+  const plan = (row: Plan | undefined) => row && (partedRuns(row).plan as Plan);
+  return { ...change, before: plan(change.before), after: plan(change.after) };
+};
 
 /** Reads everything in one transaction, so that it belongs together. */
 export function readAll(db: RimbetDatabase): Promise<Kept> {

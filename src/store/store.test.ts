@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { DEMO } from '@/core/example';
-import { shopOf } from '@/core/workspace';
+import { runOf, shopOf } from '@/core/workspace';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { type Fault, WorkspaceStore, commands } from '.';
 import { RimbetDatabase } from './db';
@@ -230,17 +230,19 @@ describe('the workspace store', () => {
   it('at the wheel takes back what was done there last, whatever was done elsewhere since', async () => {
     const store = await opened();
     const plan = jar(store)!;
-    store.run(commands.throwOne(plan));
-    store.run(commands.noteLastThrown(plan, 'heavier'));
+    store.run(commands.throwOne(plan, plan.id));
+    store.run(commands.noteLastThrown(plan, plan.id, 'heavier'));
     store.run(commands.renamePlan('plan-platter', 'Tray'));
     store.run(commands.renamePlan('plan-honey-jar', 'Jar'));
     expect(store.getSnapshot()).toMatchObject({ undo: 'name “Jar”', undoAtWheel: 'the last one heavier, Honey jar, wide' });
     store.undo('wheel');
-    expect(jar(store)).toMatchObject({ name: 'Jar', thrown: [{}] });
-    expect(jar(store)!.thrown![0]!.different).toBeUndefined();
+    const thrown = () => runOf(store.getSnapshot().workspace, plan.id).pieces;
+    expect(jar(store)).toMatchObject({ name: 'Jar' });
+    expect(thrown()).toMatchObject([{ no: 1, shelf: 'wet' }]);
+    expect(thrown()[0]!.different).toBeUndefined();
     expect(store.getSnapshot().said?.words).toBe('Undone: the last one heavier, Honey jar, wide');
     store.undo('wheel');
-    expect(jar(store)!.thrown).toBeUndefined();
+    expect(thrown()).toEqual([]);
     expect(store.getSnapshot().undoAtWheel).toBeUndefined();
     store.undo('wheel');
     expect(jar(store)!.name).toBe('Jar');

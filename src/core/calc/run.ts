@@ -15,6 +15,7 @@ import {
   templateVerb,
 } from './hand';
 import { fitSchema, fitVerb, pairSchema, pairVerb, seatSchema, seatVerb } from './fit';
+import { learnSchema, learnVerb } from './learn';
 import { parseSchema, parseVerb } from './parse';
 import { rangeSchema, rangeVerb } from './range';
 import { reverseSchema, reverseVerb } from './reverse';
@@ -41,6 +42,7 @@ const VERBS = {
   fit: { schema: fitSchema, answer: fitVerb },
   seat: { schema: seatSchema, answer: seatVerb },
   pair: { schema: pairSchema, answer: pairVerb },
+  learn: { schema: learnSchema, answer: learnVerb },
 } satisfies Record<string, Verb>;
 
 export type VerbName = keyof typeof VERBS;

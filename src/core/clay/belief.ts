@@ -1,6 +1,8 @@
 import type { PercentRange } from '@/core/units';
 import { type ClayKind, TYPICAL } from './kinds';
 
+export type MeasuredWith = 'ruler' | 'caliper';
+
 /** A bar measured wet and glazed, mm; the measures between are optional. */
 export interface Bar {
   readonly wet: number;
@@ -8,7 +10,11 @@ export interface Bar {
   readonly dry?: number | undefined;
   readonly bisque?: number | undefined;
   readonly glazed?: number | undefined;
-  readonly tool: 'ruler' | 'caliper';
+  readonly tool: MeasuredWith;
+  /** With what it was measured fired, where that is another. */
+  readonly firedTool?: MeasuredWith | undefined;
+  /** Not measured wet, but made to a size: how truly, sd in mm, and the run it is of. One setting errs on all of a run. */
+  readonly madeTo?: { readonly sd: number; readonly run: string } | undefined;
   /** False when the bar is of another batch than the work; true by default. */
   readonly sameBatch?: boolean | undefined;
   /** Which other batch it is of; bars that do not say are all of one. */
@@ -42,7 +48,8 @@ export interface Belief {
 const SIGMA0 = 0.0035;
 const NU0 = 10;
 const TAU = 0.004;
-const READING_ERROR_MM = { ruler: 0.25, caliper: 0.03 };
+/** How truly a length is read, sd in mm. */
+export const READING_ERROR_MM: Readonly<Record<MeasuredWith, number>> = { ruler: 0.25, caliper: 0.03 };
 const SUPPLIER_SD = 0.01;
 const RANGE_SD_AT_LEAST = 0.003;
 
@@ -62,7 +69,8 @@ interface Observation {
 }
 
 function observe(bar: Fired): Observation {
-  const reading = 2 * (READING_ERROR_MM[bar.tool] / bar.wet) ** 2;
+  const [wet, fired] = [bar.madeTo?.sd ?? READING_ERROR_MM[bar.tool], READING_ERROR_MM[bar.firedTool ?? bar.tool]];
+  const reading = (wet ** 2 + fired ** 2) / bar.wet ** 2;
   return { shrinkage: 1 - bar.glazed / bar.wet, weight: SIGMA0 ** 2 / (SIGMA0 ** 2 + reading) };
 }
 
@@ -74,24 +82,41 @@ const weightedMean = (seen: readonly Observation[]): number => sum(seen.map((o) 
 
 const scatter = (seen: readonly Observation[], centre: number): number => sum(seen.map((o) => o.weight * (o.shrinkage - centre) ** 2));
 
-/** The bars of other batches, batch by batch. */
-function otherBatches(fired: readonly Fired[]): Observation[][] {
-  const batches = new Map<string, Observation[]>();
-  for (const bar of fired) {
-    if (bar.sameBatch !== false) continue;
-    const key = bar.batch ?? '';
-    const own = batches.get(key);
-    if (own) own.push(observe(bar));
-    else batches.set(key, [observe(bar)]);
+function grouped(bars: readonly Fired[], keyOf: (bar: Fired) => string): Fired[][] {
+  const groups = new Map<string, Fired[]>();
+  for (const bar of bars) {
+    const key = keyOf(bar);
+    const own = groups.get(key);
+    if (own) own.push(bar);
+    else groups.set(key, [bar]);
   }
-  return [...batches.values()];
+  return [...groups.values()];
 }
 
-/** All bars of one other batch share that batch's shift, so together they count as one observation. */
-const asOne = (batch: readonly Observation[]): Observation => ({
-  shrinkage: weightedMean(batch),
-  weight: 1 / (1 / weightOf(batch) + TAU ** 2 / SIGMA0 ** 2),
+/** Several that share an error, as one observation: that error's variance, of a shrinkage, is on top of their own. */
+interface Shared {
+  readonly each: readonly Observation[];
+  readonly variance: number;
+}
+
+const asOne = ({ each, variance }: Shared): Observation => ({
+  shrinkage: weightedMean(each),
+  weight: 1 / (1 / weightOf(each) + variance / SIGMA0 ** 2),
 });
+
+/** All bars of one other batch share that batch's shift. */
+const otherBatches = (fired: readonly Fired[]): Shared[] =>
+  grouped(
+    fired.filter(({ sameBatch }) => sameBatch === false),
+    ({ batch = '' }) => batch,
+  ).map((bars) => ({ each: bars.map(observe), variance: TAU ** 2 }));
+
+/** All of a run made to one size share the error of that setting, against the mean of their sizes. */
+const settings = (own: readonly Fired[]): Shared[] =>
+  grouped(own, ({ madeTo }) => `${madeTo!.run}|${madeTo!.sd}`).map((bars) => {
+    const size = sum(bars.map(({ wet }) => wet)) / bars.length;
+    return { each: bars.map(observe), variance: (bars[0]!.madeTo!.sd / size) ** 2 };
+  });
 
 /**
  * The believed shrinkage after the bars that have been fired: normal-inverse-gamma with known weights
@@ -104,14 +129,17 @@ export function believe(kind: ClayKind, percent: PercentRange | undefined, bars:
   const prior = priorOf(kind, percent);
   const kappa0 = SIGMA0 ** 2 / prior.sd ** 2;
   const fired = bars.filter((bar): bar is Fired => bar.glazed !== undefined);
-  const own = fired.filter((bar) => bar.sameBatch !== false).map(observe);
+  const same = fired.filter((bar) => bar.sameBatch !== false);
+  const measured = same.filter(({ madeTo }) => !madeTo).map(observe);
+  const runs = settings(same.filter(({ madeTo }) => madeTo));
+  const own = [...measured, ...runs.map(asOne)];
   const batches = otherBatches(fired);
   const others = batches.map(asOne);
   const seen = [...own, ...others];
 
   const n = weightOf(seen);
   const centre = n > 0 ? weightedMean(seen) : prior.mean;
-  const squares = scatter(seen, centre) + sum(batches.map((batch) => scatter(batch, weightedMean(batch))));
+  const squares = scatter(seen, centre) + sum([...runs, ...batches].map(({ each }) => scatter(each, weightedMean(each))));
   const kappa = kappa0 + n;
   const dof = NU0 + fired.length;
   const variance = (NU0 * SIGMA0 ** 2 + squares + ((kappa0 * n) / kappa) * (centre - prior.mean) ** 2) / dof;

@@ -78,7 +78,8 @@ export function asBars<S extends Sample>(evidence: Evidence<S>, shares: Shares):
   return evidence.sorted.flatMap(({ sample, unused, sameBatch }) => {
     if (unused) return [];
     const wet = lengthOf(sample, 'wet');
-    const batch = { tool: sample.tool, sameBatch, batch: sample.batchId };
+    const { tool, firedTool, madeTo, batchId } = sample;
+    const batch = { tool, firedTool, madeTo, sameBatch, batch: batchId };
     if (wet !== undefined) {
       const at = (stage: Stage) => lengthOf(sample, stage);
       return [{ wet, leather: at('leather'), dry: at('dry'), bisque: at('bisque'), glazed: at('glazed')!, ...batch }];

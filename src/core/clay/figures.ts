@@ -29,6 +29,8 @@ export interface ClayFigures {
   readonly heightBelief: Belief;
   readonly shrinkage: Shrinkage;
   readonly matter: Matter;
+  /** How truly sizes are made of it, sd by tool in mm, where the maker's own pieces have shown it. */
+  readonly hands?: Readonly<Record<'gauge' | 'eye', number>> | undefined;
   readonly sources: {
     readonly shrinkage: Source;
     readonly shares: Readonly<Record<keyof Shares, Source>>;

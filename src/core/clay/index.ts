@@ -2,7 +2,7 @@ export { type Length, STAGES, type Stage, lengthAt } from './stage';
 export { type ClayKind, KINDS, TYPICAL } from './kinds';
 export { CONES, coneAboutC, coneRank, readCone } from './cone';
 export { type Direction, type Shares, type Shrinkage, convert, perStage, remaining } from './shrinkage';
-export { type Bar, type Belief, believe, priorOf } from './belief';
+export { type Bar, type Belief, type MeasuredWith, READING_ERROR_MM, believe, priorOf } from './belief';
 export { type Matter, dryMass, firedMass, leatherMass, wetDensity } from './matter';
 export { type ClayFacts, type ClayFigures, type Source, clayFigures } from './figures';
 export { type Evidence, type Sorted, type Unused, asBars, gather, impliedShrinkage } from './evidence';

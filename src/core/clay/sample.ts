@@ -1,3 +1,4 @@
+import type { Bar, MeasuredWith } from './belief';
 import type { Stage } from './stage';
 
 export type Softness = 'soft' | 'medium' | 'firm';
@@ -16,7 +17,11 @@ export interface Sample {
   readonly weights: Partial<Readonly<Record<Stage, number>>>;
   /** Weight after boiling and wiping, g. */
   readonly boiled?: number | undefined;
-  readonly tool: 'ruler' | 'caliper';
+  readonly tool: MeasuredWith;
+  /** With what it was measured fired, where that is another. */
+  readonly firedTool?: MeasuredWith | undefined;
+  /** Not measured wet, but made to a size: how truly, sd in mm, and the run it is of. */
+  readonly madeTo?: Bar['madeTo'];
   readonly direction: 'along' | 'across' | 'height';
   readonly firing: Firing;
   readonly batchId?: string | undefined;

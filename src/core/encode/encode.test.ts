@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { USUAL_HANDLE } from '@/core/handbuild';
 import { DEMO } from '@/core/example';
-import { EMPTY, type Workspace, shopOf, shopRows } from '@/core/workspace';
+import { EMPTY, type Workspace, runOf, shopOf, shopRows } from '@/core/workspace';
 import Ajv2020 from 'ajv/dist/2020';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
@@ -54,7 +54,10 @@ describe('the workspace file', () => {
         sizes: Object.fromEntries(Object.entries(part.sizes).map(([name, known]) => [name, [known]])),
       })),
     }));
-    expect(readWorkspace(old)).toEqual({ ok: true, value: { bars: [], formers: [], cutters: [], shop: [], ...kept, plans: lifted } });
+    expect(readWorkspace(old)).toEqual({
+      ok: true,
+      value: { bars: [], formers: [], cutters: [], shop: [], runs: [], pieces: [], ...kept, plans: lifted },
+    });
   });
 
   it('of version 3 opens with nothing lost, and an empty kit', () => {
@@ -63,7 +66,7 @@ describe('the workspace file', () => {
     const { place, ...own } = settings as { place: { shelfDepth: number } };
     expect(readWorkspace(old)).toEqual({
       ok: true,
-      value: { ...kept, formers: [], cutters: [], settings: own, shop: shopRows({ place }) },
+      value: { ...kept, formers: [], cutters: [], runs: [], pieces: [], settings: own, shop: shopRows({ place }) },
     });
   });
 
@@ -72,8 +75,9 @@ describe('the workspace file', () => {
     const { format: _, version: _version, exportedAt: _at, ...kept } = JSON.parse(old) as Record<string, unknown>;
     const read = readWorkspace(old);
     if (!read.ok) throw new Error(read.problem.message);
-    const { shop, settings, ...tables } = read.value;
+    const { shop, settings, runs, pieces, ...tables } = read.value;
     expect({ ...tables, settings: kept.settings }).toEqual(kept);
+    expect([runs, pieces]).toEqual([[], []]);
     expect(settings).toEqual({ units: DEMO.settings.units, openPlanId: 'plan-honey-jar', paper: 'a4', printer: 'Barn' });
     expect(shopOf({ shop })).toEqual({
       place: { shelfDepth: 300, kilnHeight: 450 },
@@ -84,6 +88,26 @@ describe('the workspace file', () => {
       rollerWidth: 400,
       coils: [{ coils: 4, thickness: 9, height: 33 }],
     });
+  });
+
+  it('of version 5 opens with nothing lost: what was counted in a plan becomes its runs and their pieces', () => {
+    const old = readFileSync('tests/fixtures/workspace-v5.json', 'utf8');
+    const { plans, ...kept } = JSON.parse(old) as { plans: (Record<string, unknown> & { thrown?: unknown[] })[] } & Workspace;
+    const read = readWorkspace(old);
+    if (!read.ok) throw new Error(read.problem.message);
+    expect(read.value.bars).toEqual(kept.bars);
+    expect(read.value.plans).toEqual(plans.map(({ thrown: _, run: _run, ...plan }) => plan));
+    expect(read.value.runs).toMatchObject([
+      { id: 'plan-honey-jar-run-1', closed: true, date: '2026-11-20' },
+      { id: 'plan-honey-jar-run-2', wanted: 8 },
+    ]);
+    expect(read.value.pieces).toMatchObject([
+      { no: 1, shelf: 'wet' },
+      { no: 2, shelf: 'lost', different: 'gone wrong' },
+      { no: 3, shelf: 'wet', different: 'larger' },
+      { runId: 'plan-honey-jar-run-2', no: 1, shelf: 'wet', at: '2026-11-20T09:40:00.000Z' },
+    ]);
+    expect(runOf(read.value, 'plan-honey-jar')).toMatchObject({ good: 1, wrong: 0, wanted: 8 });
   });
 
   const positive = (max: number) => fc.double({ min: 0.5, max, noNaN: true });
@@ -150,7 +174,7 @@ describe('the workspace file', () => {
 
   it.each<[string, string, (file: Plain) => void]>([
     ['another program’s file', 'format', (file) => void Object.assign(file, { format: 'notes' })],
-    ['a newer version', 'version', (file) => void Object.assign(file, { version: 6 })],
+    ['a newer version', 'version', (file) => void Object.assign(file, { version: 7 })],
     ['a version that is none', 'version', (file) => void Object.assign(file, { version: '1' })],
     ['an unknown field', 'plans.0.colour', (file) => void Object.assign(file.plans[0]!, { colour: 'red' })],
     ['a missing table', 'bodies', (file) => void Reflect.deleteProperty(file, 'bodies')],

@@ -1,5 +1,5 @@
 import { type Result, bad } from '@/core/units';
-import { EMPTY, type Plan, type Workspace, shopOf, shopRows } from '@/core/workspace';
+import { EMPTY, type Plan, allEvidence, asSent, type Workspace, shopOf, shopRows } from '@/core/workspace';
 import { Inflate, deflateSync, strFromU8, strToU8 } from 'fflate';
 import { type WorkspaceRead, readWorkspace, workspaceFileOf } from './workspace-file';
 
@@ -16,14 +16,16 @@ export function sentOf(workspace: Workspace, plan: Plan): Workspace {
   const lots = new Set(plan.parts.map(({ fit }) => fit?.stockId));
   const stock = shopOf(workspace).stock?.filter(({ id }) => lots.has(id)) ?? [];
   const formers = new Set(plan.parts.map(({ hand }) => hand?.formerId));
-  const { thrown: _thrown, run: _run, ...made } = plan;
   return {
     ...EMPTY,
     bodies: workspace.bodies.filter(({ id }) => bodies.has(id)),
     batches: workspace.batches.filter(({ bodyId }) => bodies.has(bodyId)),
-    bars: workspace.bars.filter(({ bodyId }) => bodies.has(bodyId)),
+    // what fired pieces say of the clay goes along as bars: their runs stay here
+    bars: allEvidence(workspace)
+      .filter(({ bodyId }) => bodies.has(bodyId))
+      .map(asSent),
     formers: workspace.formers.filter(({ id }) => formers.has(id)),
-    plans: [made],
+    plans: [plan],
     ...(stock.length > 0 && { shop: shopRows({ stock }) }),
   };
 }

@@ -60,14 +60,16 @@ export function readTable(text: string): Result<Table> {
 }
 
 /** What each column most likely holds, by its heading; undefined where none says so. Nothing is taken twice. */
-export function guessedColumns({ head }: Table): readonly (Column | undefined)[] {
-  const taken = new Set<Column>();
+export function guessed<C extends string>({ head }: Table, headings: readonly (readonly [C, RegExp])[]): readonly (C | undefined)[] {
+  const taken = new Set<C>();
   return head.map((heading) => {
-    const found = HEADINGS.find(([column, words]) => !taken.has(column) && words.test(heading.toLowerCase()))?.[0];
+    const found = headings.find(([column, words]) => !taken.has(column) && words.test(heading.toLowerCase()))?.[0];
     if (found) taken.add(found);
     return found;
   });
 }
+
+export const guessedColumns = (table: Table): readonly (Column | undefined)[] => guessed(table, HEADINGS);
 
 /** A line of the table as a part, or why it is none: what is wrong, and in which column. */
 export interface RowRead {

@@ -1,11 +1,11 @@
 import { type Problem, type Result, bad, good, quote } from '@/core/units';
-import { NO_KIT, TABLES, type TableName, type Workspace, partedSettings, upgradedPlan } from '@/core/workspace';
+import { NO_KIT, NO_LOG, TABLES, type TableName, type Workspace, partedRuns, partedSettings, upgradedPlan } from '@/core/workspace';
 import { readJson } from './json';
 import { refusal } from './refusal';
 import { ROW_SCHEMAS, fileSchema } from './workspace-schema';
 
 /** The newest workspace file this program reads and the one it writes. */
-export const FILE_VERSION = 5;
+export const FILE_VERSION = 6;
 
 /** Larger than any workshop; refused before it is read. Bytes. */
 export const LARGEST_FILE = 20 * 1024 * 1024;
@@ -19,7 +19,7 @@ export function workspaceFileOf(workspace: Workspace, exportedAt: string): objec
 }
 
 /**
- * The whole workspace as one JSON text, schema version 5 (docs/workspace.schema.json).
+ * The whole workspace as one JSON text, schema version 6 (docs/workspace.schema.json).
  *
  * @param exportedAt the moment of writing, ISO, handed in so that the same workspace gives the same text
  */
@@ -59,7 +59,22 @@ function dangling(workspace: Workspace): Result<Workspace> {
       }
     }
   }
-  return good(workspace);
+  return danglingMade(workspace, bodies, batches) ?? good(workspace);
+}
+
+/** Runs of a clay, and pieces of a run, that is not in the file. */
+function danglingMade(workspace: Workspace, bodies: ReadonlySet<string>, batches: ReadonlySet<string>): Result<never> | undefined {
+  const runs = new Set(workspace.runs.map((run) => run.id));
+  for (const [i, { bodyId, batchId }] of workspace.runs.entries()) {
+    if (bodyId !== undefined && !bodies.has(bodyId))
+      return bad(`runs.${i}.bodyId`, `runs.${i} was made of a clay ${quote(bodyId)} that is not in the file.`);
+    if (batchId !== undefined && !batches.has(batchId))
+      return bad(`runs.${i}.batchId`, `runs.${i} was made of a batch ${quote(batchId)} that is not in the file.`);
+  }
+  for (const [i, { runId }] of workspace.pieces.entries()) {
+    if (!runs.has(runId)) return bad(`pieces.${i}.runId`, `pieces.${i} belongs to a run ${quote(runId)} that is not in the file.`);
+  }
+  return undefined;
 }
 
 function recognise(file: unknown): Result<object> {
@@ -74,15 +89,26 @@ function recognise(file: unknown): Result<object> {
   return good(file as object);
 }
 
+/** Plans of an older file, lifted, and what was made of them. */
+function logged(plans: unknown, cups: boolean): object {
+  if (!Array.isArray(plans)) return {};
+  const parted = plans.map((plan) => partedRuns(cups ? upgradedPlan(plan) : plan));
+  return {
+    plans: parted.map(({ plan }) => plan),
+    runs: parted.flatMap(({ runs }) => runs),
+    pieces: parted.flatMap(({ pieces }) => pieces),
+  };
+}
+
 /**
  * A file of an older version as one of this: version 1 had no bars, in 1 and 2 every part was a cup, up to 3 there was no kit, up
- * to 4 the shop's settings lay with the device's.
+ * to 4 the shop's settings lay with the device's, up to 5 what was thrown was counted in its plan.
  */
 function upgraded(file: object): object {
   const { version, plans, settings } = file as { version?: unknown; plans?: unknown; settings?: unknown };
-  if (typeof version !== 'number' || ![1, 2, 3, 4].includes(version)) return file;
-  const lifted = version < 3 && Array.isArray(plans) ? { plans: plans.map(upgradedPlan) } : {};
-  return { bars: [], ...NO_KIT, ...file, ...lifted, ...partedSettings(settings), version: FILE_VERSION };
+  if (typeof version !== 'number' || ![1, 2, 3, 4, 5].includes(version)) return file;
+  const parted = version < 5 ? partedSettings(settings) : {};
+  return { bars: [], ...NO_KIT, ...NO_LOG, ...file, ...logged(plans, version < 3), ...parted, version: FILE_VERSION };
 }
 
 /** A workspace, or why the file is none. */

@@ -1,30 +1,14 @@
-import { CONES, KINDS, STAGES } from '@/core/clay';
+import { KINDS, STAGES } from '@/core/clay';
 import { FAMILIES, FAMILY_NAMES, MANNERS, MOST_KNOTS, SIZE_NAMES, isNeeded, sizeSpec } from '@/core/form';
 import { BASES, CORNERS, FEWEST_POINTS, FIRMNESS, HANDLE_KINDS, SEAMS } from '@/core/handbuild';
 import { FITS, MOST_PAIRED } from '@/core/fit';
 import { ATTACHED_KINDS, LIMIT_NAMES, MAKING_MOST, MAKING_WAYS, type Making, TOOL_SD } from '@/core/sizing';
 import { DRYING, HELD, type Part, STOCK_KINDS, type ShopName, TABLES, type TableName } from '@/core/workspace';
 import Joi from 'joi';
+import { madePiece, run } from './made-schema';
+import { count, date, firing, id, moment, name, note, percent, positiveMm, strict, word } from './schema-parts';
 
-/** What a workspace file of version 5 may hold; docs/workspace.schema.json says the same for other programs. */
-
-const strict = Joi.defaults((schema) => schema.prefs({ convert: false }));
-
-const id = strict
-  .string()
-  .max(100)
-  .pattern(/^[A-Za-z0-9_-]+$/)
-  .required();
-const name = strict.string().min(1).max(200).required();
-const note = strict.string().allow('').max(10000).required();
-const moment = strict
-  .string()
-  .max(40)
-  .pattern(/^\d{4}-\d{2}-\d{2}T[\d:.]+Z$/)
-  .required();
-const date = strict.string().pattern(/^\d{4}-\d{2}-\d{2}$/);
-const percent = (least: number, most: number) => strict.number().min(least).max(most);
-const positiveMm = strict.number().positive().max(100000);
+/** What a workspace file of version 6 may hold; docs/workspace.schema.json says the same for other programs. */
 
 const range = strict
   .array()
@@ -62,13 +46,6 @@ const batch = strict.object({
   note,
 });
 
-const firing = strict.object({
-  cone: strict.string().valid(...CONES),
-  temperatureC: percent(300, 1500),
-  holdMinutes: percent(0, 6000),
-  atmosphere: strict.string().valid('oxidation', 'neutral', 'reduction'),
-});
-
 const perStage = (value: Joi.Schema) => strict.object(Object.fromEntries(STAGES.map((stage) => [stage, value]))).required();
 
 const bar = strict.object({
@@ -80,6 +57,8 @@ const bar = strict.object({
   weights: perStage(strict.number().positive().max(1e6)),
   boiled: strict.number().positive().max(1e6),
   tool: strict.string().valid('ruler', 'caliper').required(),
+  firedTool: strict.string().valid('ruler', 'caliper'),
+  madeTo: strict.object({ sd: percent(0, 100).required(), run: id }),
   direction: strict.string().valid('along', 'across', 'height').required(),
   firing: firing.required(),
   batchId: id.optional(),
@@ -128,9 +107,6 @@ function hasItsSizes(part: Part, helpers: Joi.CustomHelpers) {
   if (missing) return helpers.message({ custom: `"sizes" lacks the ${missing} that a ${part.family} needs` });
   return (part.family === 'profile') === (part.knots === undefined) ? helpers.error('any.invalid') : part;
 }
-
-const word = (...words: readonly (string | number)[]) => Joi.valid(...words);
-const count = strict.number().integer().min(1).max(5000);
 
 const hand = strict.object({
   by: word('slab', 'former', 'coil'),
@@ -315,11 +291,7 @@ const plan = strict.object({
   name,
   note,
   parts: strict.array().items(part).min(1).max(20).required(),
-  thrown: strict
-    .array()
-    .items(strict.object({ id, at: moment, different: strict.string().valid('larger', 'smaller', 'heavier', 'lighter', 'gone wrong') }))
-    .max(5000),
-  run: strict.object({ startedAt: moment.optional(), wanted: count }),
+  standard: strict.object({ pieceId: id, moves: strict.string().allow('').max(2000).required() }),
   createdAt: moment,
   changedAt: moment,
 });
@@ -338,6 +310,21 @@ const settings = strict.object({
   rooms: strict.object().pattern(id, strict.string().max(60)).max(500),
   paper: strict.string().valid('a4', 'letter'),
   printer: strict.string().max(200),
+  guessFirst: strict.boolean(),
+  views: strict
+    .array()
+    .items(
+      strict.object({
+        name,
+        find: strict.string().allow('').max(200).required(),
+        bodyId: id.optional().allow(''),
+        planId: id.optional().allow(''),
+        sort: strict.string().max(40),
+        down: strict.boolean(),
+      }),
+    )
+    .max(30),
+  exported: strict.object({ at: moment.optional(), since: strict.number().integer().min(0).required() }),
 });
 
 const list = (item: Joi.Schema, most: number) => strict.array().items(item).max(most);
@@ -383,6 +370,8 @@ export const ROW_SCHEMAS: Readonly<Record<TableName, Joi.Schema>> = {
   formers: former,
   cutters: cutter,
   shop,
+  runs: run.keys({ as: part }),
+  pieces: madePiece,
 };
 
 /** More rows than any workshop has; counted before any is looked at. */
@@ -391,7 +380,7 @@ const MOST_ROWS = 20_000;
 /** A file but for its rows, which are looked at one by one. */
 export const fileSchema = strict.object({
   format: strict.string().valid('rimbet-workspace').required(),
-  version: strict.number().valid(5).required(),
+  version: strict.number().valid(6).required(),
   exportedAt: moment,
   ...Object.fromEntries(TABLES.map((table) => [table, strict.array().max(MOST_ROWS).required()])),
   settings: settings.required(),

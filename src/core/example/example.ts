@@ -1,4 +1,5 @@
 import { BATTENS, cutters, formers, handPieces } from './hand';
+import { made, runs } from './made';
 import { type DemoPiece, demoPlan } from './plan';
 import { METRIC } from '@/core/units';
 import type { Stage } from '@/core/clay';
@@ -308,5 +309,7 @@ export const DEMO: Workspace = {
   formers,
   cutters,
   shop: shopRows({ battens: BATTENS, rollerWidth: 400, stock: STOCK }),
+  runs,
+  pieces: made,
   settings: { units: METRIC, openPlanId: 'plan-honey-jar' },
 };

@@ -12,6 +12,9 @@ export interface Along {
 /** Making error by tool, sd in mm. computation.md section 7. */
 export const TOOL_SD = { gauge: 0.5, eye: 1.5 } as const;
 
+/** How truly a size is made with a tool, sd in mm: as the maker's own pieces showed it, else typical. */
+export const sdOf = ({ hands }: Pick<ClayFigures, 'hands'>, tool: keyof typeof TOOL_SD): number => hands?.[tool] ?? TOOL_SD[tool];
+
 /** How sure the share of the shrinkage done at a stage is, sd: typical, or measured or typed. computation.md section 7. */
 const SHARE_SD = { typical: 0.06, known: 0.02 } as const;
 
@@ -82,7 +85,7 @@ export interface Made {
  * 0.01 mm); those are summed over the t. Where the stages are one only the hand is in doubt.
  */
 export function chanceUnder(what: Along, { from, mm, to }: Made, limit: number, doubts = ALL_DOUBTS): number {
-  const { clay, toolSd = TOOL_SD.gauge } = what;
+  const { clay, toolSd = sdOf(clay, 'gauge') } = what;
   const belief = beliefOf(what);
   const hand = doubts.hand ? toolSd : 0;
   const moves = from !== to;

@@ -1,6 +1,7 @@
-import { type Belief, type Unused, mostPieces } from '@/core/clay';
+import { type Belief, type Sorted, type Unused, mostPieces } from '@/core/clay';
 import { writePercent } from '@/core/units';
 import type { KnownClay } from './clay';
+import type { BarRecord } from './records';
 
 const plural = (count: number, one: string): string => `${count} ${one}${count === 1 ? '' : 's'}`;
 
@@ -19,6 +20,13 @@ function priorWords(known: KnownClay): string {
   return typeof body.shrinkagePercent === 'number' ? 'the supplier’s figure' : 'the supplier’s range';
 }
 
+/** So many bars and so many pieces. */
+function countWords(used: readonly Sorted<BarRecord>[]): string {
+  const pieces = used.filter(({ sample }) => sample.kind === 'piece').length;
+  const bars = used.length - pieces;
+  return [bars > 0 && plural(bars, 'bar'), pieces > 0 && plural(pieces, 'piece')].filter(Boolean).join(' and ');
+}
+
 /**
  * What a belief rests on, in words: how many bars of this batch and of others, against the supplier's figure or what is
  * typical; and when bars of another firing stand in.
@@ -26,14 +34,14 @@ function priorWords(known: KnownClay): string {
 export function restsOnWords(known: KnownClay): string {
   const { evidence, figures } = known;
   const used = evidence.sorted.filter(({ unused }) => !unused);
-  const own = used.filter(({ sameBatch }) => sameBatch).length;
-  const others = used.length - own;
+  const own = used.filter(({ sameBatch }) => sameBatch);
+  const others = used.filter(({ sameBatch }) => !sameBatch);
   const prior = priorWords(known);
   const { voices } = figures.belief;
   if (used.length === 0) return `Rests on ${prior} alone: no bar has been fired.`;
-  const ownWords = own > 0 ? `${plural(own, 'bar')} of this batch` : '';
-  const otherWords = others > 0 ? `${plural(others, 'bar')} of other batches, worth ${worth(voices.others)}` : '';
-  const measured = [ownWords, otherWords].filter(Boolean).join(' and ');
+  const ownWords = own.length > 0 ? `${countWords(own)} of this batch` : '';
+  const otherWords = others.length > 0 ? `${countWords(others)} of other batches, worth ${worth(voices.others)}` : '';
+  const measured = [ownWords, otherWords].filter(Boolean).join('; ');
   const verb = voices.own + voices.others > voices.prior ? (used.length === 1 ? 'outweighs' : 'outweigh') : 'do not yet outweigh';
   const standIn = evidence.otherFiringStandsIn
     ? ` None of them was fired ${known.firing.cone ? `to cone ${known.firing.cone}` : 'like this'}: they stand in until one is.`

@@ -10,6 +10,8 @@ import {
   readCone,
   weigh,
 } from '@/core/clay';
+import { allEvidence } from './evidence-of';
+import { learnedHand } from './learned';
 import { type MatterOf, bodyOf } from './piece';
 import type { BarRecord, Batch, Body, Workspace } from './records';
 
@@ -29,6 +31,9 @@ export interface KnownClay {
   readonly evidence: Evidence<BarRecord>;
   readonly heightEvidence: Evidence<BarRecord>;
 }
+
+/** The rows that speak of a clay: bars, and pieces that were made and fired. */
+export type ClayRows = Pick<Workspace, 'bodies' | 'bars' | 'runs' | 'pieces'>;
 
 /** Taken while nothing is chosen: stoneware, with nothing known. */
 const NO_CLAY: ClayFacts = { kind: 'stoneware' };
@@ -74,17 +79,31 @@ const defined = <T extends object>(found: T): Partial<T> =>
  * Gathers what is known of a clay: the body's figures, its bars of this batch and firing first, others as they are worth. Worked out
  * once for a body, batch and firing while the body and its bars are the same objects.
  */
-export function clayOf(workspace: Pick<Workspace, 'bodies' | 'bars'>, choice: ClayChoice): KnownClay {
+export function clayOf(workspace: ClayRows, choice: ClayChoice): KnownClay {
   const body = bodyOf(workspace, choice);
   const firing = choice.firing ?? usualFiring(body);
-  const bars = body ? barsOf(workspace.bars, body.id) : NO_BARS;
+  const bars = body ? barsOf(allEvidence(workspace), body.id) : NO_BARS;
   const asked = [body?.id, choice.batchId, firing.cone, firing.temperatureC, firing.holdMinutes, firing.atmosphere].join('|');
   const before = known.get(bars) ?? new Map<string, KnownClay>();
   known.set(bars, before);
   const kept = before.get(asked);
-  if (kept && kept.body === body) return kept;
+  if (kept && kept.body === body) return withHands(kept, workspace);
   const now = gathered(body, bars, choice.batchId, firing);
   before.set(asked, now);
+  return withHands(now, workspace);
+}
+
+const handed = new WeakMap<KnownClay, KnownClay>();
+
+/** The same with how truly the maker makes sizes, where their pieces have shown it. */
+function withHands(found: KnownClay, workspace: ClayRows): KnownClay {
+  const { gauge, eye } = learnedHand(workspace);
+  if (gauge.count === 0 && eye.count === 0) return found;
+  const before = handed.get(found);
+  const hands = before?.figures.hands;
+  if (before && hands?.gauge === gauge.sd && hands.eye === eye.sd) return before;
+  const now = { ...found, figures: { ...found.figures, hands: { gauge: gauge.sd, eye: eye.sd } } };
+  handed.set(found, now);
   return now;
 }
 
@@ -114,6 +133,6 @@ export function newestBatch({ batches }: Pick<Workspace, 'batches'>, bodyId: str
 
 /** Looks up what a body holds of water and loses in firing. */
 export const matterIn =
-  (workspace: Pick<Workspace, 'bodies' | 'bars'>): MatterOf =>
+  (workspace: ClayRows): MatterOf =>
   (bodyId) =>
     clayOf(workspace, { bodyId }).figures.matter;

@@ -12,7 +12,7 @@ export interface TableDifference {
   readonly same: number;
 }
 
-const nameOf = (row: Rows[TableName]): string => ('name' in row ? row.name : SHOP_WORDS[row.id]);
+const nameOf = (row: Rows[TableName]): string => ('name' in row ? row.name : 'no' in row ? `piece ${row.no}` : SHOP_WORDS[row.id]);
 
 /** What opening another workspace would add, change or take away, table by table. */
 export function compare(here: Workspace, incoming: Workspace): TableDifference[] {

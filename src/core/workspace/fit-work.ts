@@ -27,9 +27,9 @@ import {
   stopperPair,
 } from '@/core/fit';
 import { radiusAt } from '@/core/form';
-import { type Sized, TOOL_SD } from '@/core/sizing';
+import { type Sized, sdOf } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
-import { clayOf } from './clay';
+import { type ClayRows, clayOf } from './clay';
 import { DRYING, type Fitting, SHELF_GAP, USUAL_DEPTH, USUAL_OVERHANG, asMeant, gapRangeOf, isLid, meetingSize } from './fitting';
 import { thickOf } from './lid-parts';
 import { partOf } from './parts';
@@ -70,7 +70,7 @@ export interface Disc {
   readonly finished: number;
 }
 
-type Needed = Pick<Workspace, 'bodies' | 'bars' | 'shop' | 'plans' | 'formers'>;
+type Needed = ClayRows & Pick<Workspace, 'shop' | 'plans' | 'formers'>;
 
 interface Asked {
   readonly part: Part;
@@ -135,7 +135,7 @@ function ownWidth({ part, sized, workspace, fitting }: Asked): ClayWidth | undef
     clay: below ? upwards(figures) : figures,
     at,
     diameter,
-    toolSd: fitting.now ? MEASURED_SD : TOOL_SD[fitting.tool ?? 'gauge'],
+    toolSd: fitting.now ? MEASURED_SD : sdOf(figures, fitting.tool ?? 'gauge'),
     ovalitySd: below ? 0 : ovalityOf(fitting, diameter),
     glaze: below ? undefined : fitting.glaze,
   };
@@ -151,7 +151,7 @@ function otherWidth({ part, workspace, fitting }: Asked, own: ClayWidth, usual: 
     clay,
     at,
     diameter,
-    toolSd: mm === undefined ? TOOL_SD[fitting.tool ?? 'gauge'] : Math.hypot(MEASURED_SD, spread),
+    toolSd: mm === undefined ? sdOf(clay, fitting.tool ?? 'gauge') : Math.hypot(MEASURED_SD, spread),
     ovalitySd: ovalityOf(fitting, diameter),
     glaze: fitting.glaze,
   };

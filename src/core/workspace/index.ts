@@ -3,6 +3,13 @@ export {
   type CutterRecord,
   type FormerRecord,
   type Handmade,
+  type LogView,
+  type MadePiece,
+  type Photo,
+  type Promised,
+  type Reading,
+  type Readings,
+  type Run,
   type Batch,
   type Bead,
   type Body,
@@ -16,10 +23,10 @@ export {
   type ShopRow,
   TABLES,
   type TableName,
-  type ThrownPiece,
   type Workspace,
 } from './records';
-export { type ClayChoice, type KnownClay, clayOf, matterIn, newestBatch } from './clay';
+export { type Ends, allEvidence, asSent, endsOf, heightSpeaks, isMade, samplesOf, shrankBy } from './evidence-of';
+export { type ClayChoice, type ClayRows, type KnownClay, clayOf, matterIn, newestBatch } from './clay';
 export {
   type MatterOf,
   NEW_MAKING,
@@ -60,13 +67,47 @@ export {
 } from './handmade';
 export { type ClayBeside, claysBeside } from './clays-beside';
 export { clayUsedLast, exampleCutters } from './latest';
-export { type Run, runOf } from './run';
+export { type SizeCame, cameOf, saidAndHappened } from './came';
+export {
+  type FormLearned,
+  type Losses,
+  type PieceOfRun,
+  ballUsed,
+  daysBetween,
+  errorsOf,
+  everyPiece,
+  learnedBall,
+  learnedDays,
+  learnedForms,
+  learnedHand,
+  learnedLoss,
+  learnedLosses,
+  learnedMinutes,
+  lostFrom,
+  plannedThrown,
+} from './learned';
+export { type Current, piecesOf, runOf, runsOf, startedRun } from './run';
+export {
+  DIFFERENT,
+  type Different,
+  FATES,
+  type Fate,
+  SHELF_WORDS,
+  SHELVES,
+  STAGE_ON,
+  type Shelf,
+  WORK,
+  WRONG,
+  type Work,
+  type Wrong,
+} from './made';
+export { onShelf, refOf, withReading } from './moves';
 export { type Start, type StartOf, startedPart } from './start';
 export { type SizedPlanPart, inBody, sizedPlanPart } from './sized-plan';
 export { type OwnMeasure, inOwnMeasures } from './measures';
 export { type Bat, type Die, batFor, chucksFor } from './tools';
 export { SHOP_WORDS, shopOf, shopRows } from './shop';
-export { NO_KIT, partedSettings, upgradedPlan } from './upgrade';
+export { NO_KIT, NO_LOG, partedRuns, partedSettings, upgradedPlan } from './upgrade';
 export { UNUSED_WORDS, figureWords, restsOnWords } from './belief-words';
 export { nextThings } from './next';
 export { type RowChange, applyChanges, changesOn, merged, reversed, rowChange, rowFinder, same } from './change';

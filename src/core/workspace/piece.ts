@@ -25,7 +25,6 @@ import {
   type Sized,
   type StagedForm,
   type Sureness,
-  TOOL_SD,
   type Throwing,
   USUAL_ODDS,
   WAYS,
@@ -35,9 +34,11 @@ import {
   giverOf,
   isExact,
   resolveKnown,
+  sdOf,
   size,
   withoutRim,
 } from '@/core/sizing';
+import type { Middle } from '@/core/learn';
 import { type Result, good } from '@/core/units';
 import type { Body, Part, Plan, Workspace } from './records';
 
@@ -55,10 +56,10 @@ export type Sizable = Pick<
 >;
 
 /** How sure a part's limits are to hold, and how truly it is made to size: as said of what it is to fit. */
-export const surenessOf = ({ odds = USUAL_ODDS, fit }: Pick<Part, 'odds' | 'fit'>): Required<Sureness> => ({
-  odds,
-  toolSd: TOOL_SD[fit?.tool ?? 'gauge'],
-});
+export const surenessOf = (
+  { odds = USUAL_ODDS, fit }: Pick<Part, 'odds' | 'fit'>,
+  clay: Pick<ClayFigures, 'hands'> = {},
+): Required<Sureness> => ({ odds, toolSd: sdOf(clay, fit?.tool ?? 'gauge') });
 
 /** Whether a plan came with the example workshop: those have names for ids, a maker's own have none that can be read. */
 export const isExample = ({ id }: Pick<Plan, 'id'>): boolean => id.startsWith('plan-');
@@ -87,7 +88,7 @@ export type MatterOf = (bodyId: string) => Matter | undefined;
  * `write` puts a length into the reader's units, for the message.
  */
 export function sizePart(part: Sizable, clay: ClayFigures, write: (mm: number) => string, matterOf?: MatterOf): Result<SizedPart> {
-  const given = resolveKnown(part, part.sizes, clay, surenessOf(part));
+  const given = resolveKnown(part, part.sizes, clay, surenessOf(part, clay));
   const form = checkForm(given.form as Form<Stage>, write);
   if (!form.ok) return form;
   const inside = checkInsides(form.value, write);
@@ -110,17 +111,21 @@ export function sizePart(part: Sizable, clay: ClayFigures, write: (mm: number) =
 }
 
 /** Of a part's throwing, what its maker set, and the ball its run is made to. */
-export const throwingOf = ({ part, ...sized }: SizedPart & { readonly part: Part }): Throwing => ({
+export const throwingOf = ({
+  part,
+  ratio,
+  ...sized
+}: SizedPart & { readonly part: Part; readonly ratio?: Middle | undefined }): Throwing => ({
   shortening: part.shortening,
   opening: part.opening,
-  runBall: runBall(part, sized),
+  runBall: runBall(part, sized, ratio),
 });
 
-/** The ball a run is made to, g: from its accepted tester, else as worked out. */
-export function runBall(part: Pick<Part, 'tester' | 'making'>, { clay, sized }: SizedPart): number {
+/** The ball a run is made to, g: from its accepted tester, else as worked out, by the maker's own ratio where there is one. */
+export function runBall(part: Pick<Part, 'tester' | 'making'>, { clay, sized }: SizedPart, ratio?: Middle): number {
   const { tester, making } = part;
   const ball = tester?.accepted ? ballFromTester(clay, sized, making, tester, String) : undefined;
-  return ball?.ok ? ball.value : sized.masses.ball;
+  return ball?.ok ? ball.value : sized.masses.ball * (ratio?.median ?? 1);
 }
 
 const rounded = (mm: number): number => Math.round(mm * 10) / 10;

@@ -1,8 +1,9 @@
-import type { ClayKind, Firing, Sample, Shares, Softness, Stage } from '@/core/clay';
-import type { FamilyName, Knot, Manner } from '@/core/form';
+import type { ClayKind, Firing, MeasuredWith, Sample, Shares, Softness, Stage } from '@/core/clay';
+import type { FamilyName, Knot, Manner, SizeName } from '@/core/form';
 import type { CoilChoices, CoilNote, Cutter, Former, Hand, HandleChoices, Lining, SlabChoices, Texture } from '@/core/handbuild';
 import type { OwnMeasure } from './measures';
 import type { Fitting } from './fitting';
+import type { Different, Fate, Shelf, Work, Wrong } from './made';
 import type { Stock } from './stock';
 import type { Bat, Chuck, Die } from './tools';
 import type {
@@ -15,6 +16,7 @@ import type {
   Opening,
   PlaceLimits,
   PouringLip,
+  TOOL_SD,
   Tester,
   Wanted,
   Way,
@@ -139,25 +141,112 @@ export interface Part {
   readonly wanted?: Partial<Wanted> | undefined;
 }
 
-/** A piece thrown from a plan, and what was different about it. */
-export interface ThrownPiece {
-  readonly id: string;
-  readonly at: string;
-  readonly different?: 'larger' | 'smaller' | 'heavier' | 'lighter' | 'gone wrong' | undefined;
-}
-
 /** A piece to make: one or more parts. */
 export interface Plan {
   readonly id: string;
   readonly name: string;
   readonly note: string;
   readonly parts: readonly [Part, ...Part[]];
-  /** Every one thrown of it, in order. */
-  readonly thrown?: readonly ThrownPiece[] | undefined;
-  /** The run being made: when it began, if not with the first one thrown, and how many it is to be. */
-  readonly run?: { readonly startedAt?: string | undefined; readonly wanted?: number | undefined } | undefined;
+  /** The piece of it that came out right, and how it was made: pulls, rib, lip, in a few lines. */
+  readonly standard?: { readonly pieceId: string; readonly moves: string } | undefined;
   readonly createdAt: string;
   readonly changedAt: string;
+}
+
+/** One measurement, mm: the mean of its largest and smallest width, and by how much they differ. */
+export interface Reading {
+  readonly mm: number;
+  readonly oval?: number | undefined;
+  readonly with?: MeasuredWith | undefined;
+  /** ISO date. */
+  readonly on?: string | undefined;
+}
+
+export type Readings = Readonly<Partial<Record<SizeName, Reading>>>;
+
+/** What was said of a size when a run began: that so many of it end between the two, finished mm. */
+export interface Promised {
+  readonly size: SizeName;
+  readonly least?: number | undefined;
+  readonly most?: number | undefined;
+  readonly chance: number;
+}
+
+/** Pieces made together, from a plan or from nothing but a form and a size. Lengths in mm, weights in g. */
+export interface Run {
+  readonly id: string;
+  /** Of which part of which plan. */
+  readonly planId?: string | undefined;
+  readonly partId?: string | undefined;
+  /** What it is called: the plan's name as it then was. */
+  readonly name: string;
+  /** ISO date. */
+  readonly date: string;
+  readonly family: FamilyName;
+  readonly by: Hand;
+  readonly way: Way;
+  readonly bodyId?: string | undefined;
+  readonly batchId?: string | undefined;
+  readonly firing?: Firing | undefined;
+  readonly softness?: Softness | undefined;
+  /** Wet, as it was to be made; its height once trimmed. */
+  readonly planned: Readonly<Partial<Record<SizeName, number>>>;
+  /** The rim above the bat as it was to be thrown: what is trimmed off the foot and cut off the rim is on top of the planned height. */
+  readonly gauge?: number | undefined;
+  /** The part as it was planned then: a round that can be laid over another, or taken back. */
+  readonly as?: Part | undefined;
+  /** Finished, as asked for. */
+  readonly asked: Readonly<Partial<Record<SizeName, number>>>;
+  /** What was believed of the clay when it began: fractions; unknown of what was counted before runs were kept. */
+  readonly shrinkage?: { readonly width: number; readonly height: number } | undefined;
+  readonly promised?: readonly Promised[] | undefined;
+  /** The ball worked out, and the one weighed. */
+  readonly ballComputed?: number | undefined;
+  readonly ball?: number | undefined;
+  readonly wanted?: number | undefined;
+  /** With what it is made to size. */
+  readonly tool: keyof typeof TOOL_SD;
+  /** With what its pieces are measured, and by whom. */
+  readonly measures: MeasuredWith;
+  readonly who?: string | undefined;
+  /** No more are counted into it. */
+  readonly closed?: boolean | undefined;
+  readonly note: string;
+  readonly createdAt: string;
+}
+
+/** A picture of a piece; the picture itself is kept apart. */
+export interface Photo {
+  readonly id: string;
+  readonly width: number;
+  readonly height: number;
+}
+
+/** One piece of a run. */
+export interface MadePiece {
+  readonly id: string;
+  readonly runId: string;
+  /** 1 for the first of its run. */
+  readonly no: number;
+  /** When it was made. */
+  readonly at: string;
+  readonly shelf: Shelf;
+  /** Since when it has stood on each shelf it came to, ISO dates. */
+  readonly since: Readonly<Partial<Record<Shelf, string>>>;
+  readonly sizes: Readonly<Partial<Record<Stage, Readings>>>;
+  readonly weights: Readonly<Partial<Record<Stage, number>>>;
+  readonly firing?: Firing | undefined;
+  readonly glaze?: string | undefined;
+  readonly minutes?: Readonly<Partial<Record<Work, number>>> | undefined;
+  readonly wrong?: readonly Wrong[] | undefined;
+  readonly fate?: Fate | undefined;
+  readonly different?: Different | undefined;
+  /** Guessed by eye before it was measured. */
+  readonly guesses?: Readonly<Partial<Record<Stage, Readonly<Partial<Record<SizeName, number>>>>>> | undefined;
+  readonly note: string;
+  /** Left out of what is learned. */
+  readonly out?: boolean | undefined;
+  readonly photos?: readonly Photo[] | undefined;
 }
 
 /** A household bowl or a hump of the maker's. */
@@ -173,6 +262,16 @@ export interface CutterRecord extends Cutter {
   readonly createdAt: string;
 }
 
+/** A way of looking at the log. */
+export interface LogView {
+  readonly name: string;
+  readonly find: string;
+  readonly bodyId: string;
+  readonly planId: string;
+  readonly sort?: string | undefined;
+  readonly down?: boolean | undefined;
+}
+
 /** What one device prefers: no part of the shop, and not undone. */
 export interface Settings {
   readonly units: UnitChoice;
@@ -181,6 +280,12 @@ export interface Settings {
   /** The room of a piece that was open last, with its section: `make/steps`. */
   readonly rooms?: Readonly<Record<string, string>> | undefined;
   readonly paper?: 'a4' | 'letter' | undefined;
+  /** A size is guessed by eye before it is measured. */
+  readonly guessFirst?: boolean | undefined;
+  /** What of the log is looked at often: a name, and what is found and in which order. */
+  readonly views?: readonly LogView[] | undefined;
+  /** When all was last exported, and how many things were done since. */
+  readonly exported?: { readonly at?: string | undefined; readonly since: number } | undefined;
   /** The printer used last, by its name. */
   readonly printer?: string | undefined;
 }
@@ -227,6 +332,9 @@ export interface Workspace {
   readonly formers: readonly FormerRecord[];
   readonly cutters: readonly CutterRecord[];
   readonly shop: readonly ShopRow[];
+  /** What was made, and what came out. */
+  readonly runs: readonly Run[];
+  readonly pieces: readonly MadePiece[];
   readonly settings: Settings;
 }
 
@@ -239,11 +347,13 @@ export interface Rows {
   formers: FormerRecord;
   cutters: CutterRecord;
   shop: ShopRow;
+  runs: Run;
+  pieces: MadePiece;
 }
 
 export type TableName = keyof Rows;
 
-export const TABLES: readonly TableName[] = ['bodies', 'batches', 'bars', 'plans', 'formers', 'cutters', 'shop'];
+export const TABLES: readonly TableName[] = ['bodies', 'batches', 'bars', 'plans', 'formers', 'cutters', 'shop', 'runs', 'pieces'];
 
 export const EMPTY: Workspace = {
   bodies: [],
@@ -253,5 +363,7 @@ export const EMPTY: Workspace = {
   formers: [],
   cutters: [],
   shop: [],
+  runs: [],
+  pieces: [],
   settings: { units: METRIC },
 };

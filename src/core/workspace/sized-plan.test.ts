@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO } from '@/core/example';
-import { type BarRecord, type Part, type Plan, clayUsedLast, exampleCutters, inBody, matterIn, plainCup, runOf, sizedPlanPart } from '.';
+import { type BarRecord, type Part, type Plan, clayUsedLast, exampleCutters, inBody, matterIn, plainCup, sizedPlanPart } from '.';
 
 const planOf = (id: string): Plan => DEMO.plans.find((plan) => plan.id === id)!;
 
@@ -49,17 +49,6 @@ describe('a part worked out for every screen', () => {
       const { hand, weighOut } = made(planOf(id).parts[0]);
       expect(weighOut, id).toBe(hand!.totalG);
     }
-  });
-});
-
-describe('a run', () => {
-  const at = (minute: number) => `2026-11-25T10:0${minute}:00.000Z`;
-  const thrown = [1, 2, 3].map((i) => ({ id: String(i), at: at(i), ...(i === 2 && { different: 'gone wrong' as const }) }));
-
-  it('counts what is good, and from its start', () => {
-    expect(runOf({ thrown, run: { wanted: 12 } })).toMatchObject({ good: 2, wrong: 1, wanted: 12 });
-    expect(runOf({ thrown, run: { startedAt: at(3) } })).toMatchObject({ good: 1, wrong: 0, wanted: undefined });
-    expect(runOf({})).toMatchObject({ good: 0, wrong: 0 });
   });
 });
 

@@ -1,8 +1,10 @@
 import type { Matter } from '@/core/clay';
 import { type Result, good } from '@/core/units';
-import { type KnownClay, clayOf, matterIn } from './clay';
+import { type ClayRows, type KnownClay, clayOf, matterIn } from './clay';
 import { type HandWork, handWork } from './handmade';
-import { type SizedPart, makingOf, runBall, sizePart } from './piece';
+import { learnedBall } from './learned';
+import { type SizedPart, handOf, makingOf, runBall, sizePart } from './piece';
+import type { Middle } from '@/core/learn';
 import type { Making } from '@/core/sizing';
 import type { Part, Workspace } from './records';
 
@@ -15,19 +17,22 @@ export interface SizedPlanPart extends SizedPart {
   readonly hand: HandWork | undefined;
   /** What to weigh out, g: the ball of the run, or the clay for slabs, former or coils; none while something stands in the way. */
   readonly weighOut: number | undefined;
+  /** The maker's own ratio that is in it, learned from what was thrown this way. */
+  readonly ratio: Middle | undefined;
 }
 
 /** A part as it would be made in a body: in its own with its batch and firing, in another as that usually is. */
 export const inBody = (part: Part, bodyId: string): Part =>
   part.bodyId === bodyId ? part : { ...part, bodyId, batchId: undefined, firing: undefined, tester: undefined };
 
-type Needed = Pick<Workspace, 'bodies' | 'bars' | 'formers' | 'shop'>;
+type Needed = ClayRows & Pick<Workspace, 'formers' | 'shop'>;
 
 interface Kept extends Pick<Needed, 'formers' | 'shop'> {
   readonly write: (mm: number) => string;
   /** What the clays of what is put on it hold, by body. */
   readonly matters: ReadonlyMap<string, Matter>;
   readonly known: KnownClay;
+  readonly ratio: Middle | undefined;
   readonly result: Result<SizedPlanPart>;
 }
 
@@ -43,9 +48,12 @@ export function sizedPlanPart(workspace: Needed, part: Part, write: (mm: number)
   const { formers, shop } = workspace;
   const known = clayOf(workspace, part);
   const matterOf = matterIn(workspace);
+  const ratio = handOf(part) === 'wheel' ? learnedBall(workspace, { by: 'wheel', way: part.way }) : undefined;
   const before = kept.get(part);
   const same =
     before?.known === known &&
+    before.ratio?.median === ratio?.median &&
+    before.ratio?.count === ratio?.count &&
     before.formers === formers &&
     before.shop === shop &&
     before.write === write &&
@@ -57,12 +65,12 @@ export function sizedPlanPart(workspace: Needed, part: Part, write: (mm: number)
     if (matter) matters.set(bodyId, matter);
     return matter;
   });
-  const result = sized.ok ? good(planned(workspace, part, known, sized.value)) : sized;
-  kept.set(part, { formers, shop, write, known, matters, result });
+  const result = sized.ok ? good(planned(workspace, part, known, ratio, sized.value)) : sized;
+  kept.set(part, { formers, shop, write, known, ratio, matters, result });
   return result;
 }
 
-function planned(workspace: Needed, part: Part, known: KnownClay, sized: SizedPart): SizedPlanPart {
+function planned(workspace: Needed, part: Part, known: KnownClay, ratio: Middle | undefined, sized: SizedPart): SizedPlanPart {
   const hand = handWork(part, sized, workspace);
-  return { ...sized, part, known, making: makingOf(part), hand, weighOut: hand ? hand.totalG : runBall(part, sized) };
+  return { ...sized, part, known, making: makingOf(part), hand, ratio, weighOut: hand ? hand.totalG : runBall(part, sized, ratio) };
 }

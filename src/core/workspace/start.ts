@@ -2,7 +2,7 @@ import { type ClayFigures, type Stage, remaining } from '@/core/clay';
 import { FAMILIES, type FamilyName, type Form, type SizeName, checkForm, formOf, sizeSpec } from '@/core/form';
 import { type Keep, type KnownSize, type KnownSizes, USUAL_ODDS, aimFor, foundOf, reach, reachClay } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
-import { clayOf } from './clay';
+import { type ClayRows, clayOf } from './clay';
 import { NEW_MAKING } from './piece';
 import type { Part, Workspace } from './records';
 import { sizedPlanPart } from './sized-plan';
@@ -24,7 +24,7 @@ interface Writers {
 }
 
 type Finished = Form<'glazed'>;
-type Needed = Pick<Workspace, 'bodies' | 'bars' | 'formers' | 'shop'>;
+type Needed = ClayRows & Pick<Workspace, 'formers' | 'shop'>;
 
 const shapeOf = (family: FamilyName) => ({ family, manner: FAMILIES[family].manner, knots: FAMILIES[family].knots });
 

@@ -84,16 +84,17 @@ describe('changes to rows', () => {
   it('leave what somebody else changed beside them: another field, one deeper in, another thing of a list', () => {
     const [jar] = DEMO.plans;
     const [part] = jar!.parts;
-    const thrown = (...ids: string[]) => ids.map((id) => ({ id, at: '2026-11-24T08:00:00.000Z' }));
+    const handles = (...ids: string[]) => ids.map((id) => ({ id, kind: 'handle' as const, massG: 40 }));
     const withPart = (change: object, more: object = {}) => ({ ...jar!, parts: [{ ...part, ...change }], ...more }) as Plan;
     const step = rowChange(
       'plans',
-      withPart({}, { thrown: thrown('a') }),
-      withPart({ inHand: { weightG: 500 } }, { thrown: thrown('a', 'b') }),
+      withPart({ attached: handles('a') }),
+      withPart({ inHand: { weightG: 500 }, attached: handles('a', 'b') }),
     );
-    const theirs = withPart({ inHand: undefined, odds: 0.8 }, { name: 'Theirs', thrown: thrown('a', 'c') });
+    const theirs = withPart({ inHand: undefined, odds: 0.8, attached: handles('a', 'c') }, { name: 'Theirs' });
     const made = changesOn({ ...EMPTY, plans: [theirs] }, [step])![0]!.after as Plan;
-    expect(made).toMatchObject({ name: 'Theirs', thrown: thrown('a', 'c', 'b') });
+    expect(made).toMatchObject({ name: 'Theirs' });
+    expect(made.parts[0].attached).toEqual(handles('a', 'c', 'b'));
     expect(made.parts[0]).toMatchObject({ odds: 0.8, inHand: { weightG: 500 } });
     const deep = rowChange(
       'plans',
@@ -135,7 +136,12 @@ describe('what is known of a clay', () => {
     const { evidence, firing } = clayOf(DEMO, heron);
     expect(firing).toEqual({ cone: '6' });
     const counted = evidence.sorted.filter(({ unused }) => !unused);
-    expect(counted.filter(({ sameBatch }) => sameBatch).map(({ sample }) => sample.name)).toEqual(['A1', 'A2', 'A3']);
+    expect(counted.filter(({ sameBatch }) => sameBatch).map(({ sample }) => sample.name)).toEqual([
+      'A1',
+      'A2',
+      'A3',
+      ...[1, 2, 4, 5, 6, 7, 8].map((no) => `Honey jar, wide ${no}`),
+    ]);
     expect(counted.filter(({ sameBatch }) => !sameBatch)).toHaveLength(5);
     expect(evidence.sorted.find(({ sample }) => sample.name === 'A6, hot')?.unused).toBe('other firing');
   });
@@ -173,9 +179,9 @@ describe('what is known of a clay', () => {
 
   it('is said in words, with what it rests on', () => {
     const known = clayOf(DEMO, heron);
-    expect(figureWords(known.figures.belief)).toBe('about 11.5 %, most pieces between 10.9 and 12.1 %');
+    expect(figureWords(known.figures.belief)).toBe('about 11.5 %, most pieces between 11.0 and 12.0 %');
     expect(restsOnWords(known)).toMatch(
-      /^3 bars of this batch and 5 bars of other batches, worth about half a bar outweigh the supplier’s figure/,
+      /^3 bars and 7 pieces of this batch; 4 bars and 1 piece of other batches, worth about half a bar outweigh the supplier’s figure/,
     );
     expect(restsOnWords(clayOf(DEMO, { bodyId: 'body-foxglove-red' }))).toBe('Rests on the supplier’s range alone: no bar has been fired.');
     expect(restsOnWords(clayOf(DEMO, { bodyId: 'body-quarry-grog' }))).toBe(

@@ -9,7 +9,7 @@ import { Act, LabelledChoice, OptionalInput, TextInput } from '@/ui/fields';
 import { run, workspaceStore } from '@/ui/state';
 import { Box, Grid } from '@chakra-ui/react';
 import { parseDate } from '@internationalized/date';
-import { type CaliperUnit, writeReading } from './read-lengths';
+import { type CaliperUnit, writeReading } from '@/ui/fields';
 import type { ClayView } from './use-clay-view';
 
 const UNSAID = '';

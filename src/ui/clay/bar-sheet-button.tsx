@@ -4,7 +4,7 @@ import { useBench } from '@/ui/bench';
 import { Saves } from '@/ui/fields';
 import { useUnits } from '@/ui/state';
 import { pdfOf } from '@/workers';
-import { USUAL_MARK, caliperUnit, writeReading } from './read-lengths';
+import { USUAL_MARK, caliperUnit, writeReading } from '@/ui/fields';
 import type { ClayView } from './use-clay-view';
 
 /** The strips to lay on the clay, as a PDF. */

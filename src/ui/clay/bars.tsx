@@ -3,16 +3,28 @@
 import { type Slip, type Stage, STAGES, impliedShrinkage, lengthOf, slipsOf } from '@/core/clay';
 import { STAGE_WORDS } from '@/core/sizing';
 import { writePercent } from '@/core/units';
-import { type BarRecord, UNUSED_WORDS } from '@/core/workspace';
+import { type BarRecord, UNUSED_WORDS, isMade } from '@/core/workspace';
 import { commands } from '@/store';
-import { Act, FigureInput, NameInput, useStanding } from '@/ui/fields';
+import {
+  Act,
+  type CaliperUnit,
+  FigureInput,
+  NameInput,
+  USUAL_MARK,
+  caliperUnit,
+  goOn,
+  readLengths,
+  useStanding,
+  writeLengths,
+  writeReading,
+} from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { run, useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
-import { type KeyboardEvent, useState } from 'react';
+import Link from 'next/link';
+import { useState } from 'react';
 import { BarDetails } from './bar-details';
 import { BarSheetButton } from './bar-sheet-button';
-import { type CaliperUnit, USUAL_MARK, caliperUnit, readLengths, writeLengths, writeReading } from './read-lengths';
 import type { ClayView } from './use-clay-view';
 
 const today = (): string => new Date().toISOString().slice(0, 10);
@@ -30,16 +42,6 @@ function setLengths(bar: BarRecord, stage: Stage, lengths: readonly number[], ke
   run(commands.editBar(bar.id, (row) => withLengths(row, stage, lengths), `${bar.name}, ${STAGE_WORDS[stage]}`, key));
 }
 
-/** Enter goes down the column and on to the top of the next: a caliper that types its reading and Enter fills a set as it is. */
-function goOn(event: KeyboardEvent<HTMLTableElement>): void {
-  if (event.key !== 'Enter' || !(event.target instanceof HTMLInputElement)) return;
-  const cells = [...event.currentTarget.querySelectorAll<HTMLInputElement>('input[data-column]')];
-  const columns = [...new Set(cells.map((cell) => cell.dataset.column))];
-  const inOrder = columns.flatMap((column) => cells.filter((cell) => cell.dataset.column === column));
-  const next = inOrder[inOrder.indexOf(event.target) + 1];
-  next?.focus();
-}
-
 const EXAMPLE: Record<CaliperUnit, string> = { mm: '88.1; 88.3', in: '3.469; 3.476' };
 
 /** The bars of a body, a line a bar: marked, dried, fired. Slips are asked about as they are typed. */
@@ -47,7 +49,13 @@ export function Bars({ view }: { view: ClayView }) {
   const { workspace } = useWorkspace();
   const unit = caliperUnit(useUnits().choice);
   const { evidence, heightEvidence } = view.known;
-  const sorted = useStanding([...evidence.sorted, ...heightEvidence.sorted], ({ sample }) => sample.id);
+  const all = [...evidence.sorted, ...heightEvidence.sorted];
+  // pieces that were made are kept on the shelves: what they say is only told here
+  const made = all.filter(({ sample, unused }) => !unused && isMade(sample));
+  const sorted = useStanding(
+    all.filter(({ sample }) => !isMade(sample)),
+    ({ sample }) => sample.id,
+  );
   const [fresh, setFresh] = useState<string | undefined>();
   const bars = sorted.filter(({ sample }) => sample.kind === 'bar' && sample.batchId === view.batchId).length;
   const add = (kind: BarRecord['kind']) => {
@@ -86,6 +94,18 @@ export function Bars({ view }: { view: ClayView }) {
       <Box fontSize="sm" color="fg.muted" marginBlock="1">
         Length between the marks, {unit}; several pairs of dots with semicolons: {EXAMPLE[unit]}. Enter goes down the column.
       </Box>
+      {made.length > 0 && (
+        <Box fontSize="sm">
+          {made.length === 1
+            ? 'One piece that was made and fired counts'
+            : `${made.length} measurements of pieces that were made and fired count`}{' '}
+          too:{' '}
+          <chakra.span color="act" textDecoration="underline">
+            <Link href="/shelves?view=log">see them in the log</Link>
+          </chakra.span>
+          .
+        </Box>
+      )}
       {sorted.length === 0 ? (
         <Box color="fg.muted">None yet.</Box>
       ) : (

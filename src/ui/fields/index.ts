@@ -12,3 +12,5 @@ export { type Saveable, Saves } from './saves';
 export { WordChoice } from './word-choice';
 export { useStanding } from './use-standing';
 export { SearchInput } from './search-input';
+export { goOn } from './go-on';
+export { type CaliperUnit, USUAL_MARK, caliperUnit, readLengths, writeLengths, writeReading } from './read-lengths';

@@ -12,6 +12,8 @@ const TABLE_WORDS: Record<TableName, string> = {
   plans: 'Pieces',
   formers: 'Formers',
   cutters: 'Cutters',
+  runs: 'Runs',
+  pieces: 'Pieces made',
   shop: 'Shop settings',
 };
 

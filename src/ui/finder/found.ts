@@ -28,6 +28,13 @@ const PLACES: readonly Candidate[] = [
   { key: 'pieces', words: 'Pieces', more: 'every piece', href: '/pieces', finds: 'list plans print csv' },
   { key: 'clay', words: 'Clay', more: 'clays, bars, batches', href: '/clay', finds: 'shrinkage bars evidence mixture test' },
   {
+    key: 'shelves',
+    words: 'Shelves',
+    more: 'what was made and where it stands',
+    href: '/shelves',
+    finds: 'log runs board wet bisque drying fired kiln door load measure learned taught came out',
+  },
+  {
     key: 'kit',
     words: 'Kit',
     more: 'formers, cutters, battens',

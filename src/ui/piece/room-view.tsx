@@ -25,6 +25,7 @@ const PANELS: Record<string, Panel> = {
   odds: dynamic(() => import('./fit/fit-panel').then((part) => part.FitPanel)),
   lid: dynamic(() => import('./fit/lid-panel').then((part) => part.LidPanel)),
   pair: dynamic(() => import('./fit/pair-panel').then((part) => part.PairPanel)),
+  runs: dynamic(() => import('./made/runs-panel').then((part) => part.RunsPanel)),
   test: dynamic(() => import('./made/test-panel').then((part) => part.TestPanel)),
   'came-out': dynamic(() => import('./made/came-out-panel').then((part) => part.CameOutPanel)),
   again: dynamic(() => import('./made/again-panel').then((part) => part.AgainPanel)),

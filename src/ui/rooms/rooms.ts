@@ -106,6 +106,7 @@ export const ROOMS: readonly Room[] = [
     value: 'made',
     words: 'Made',
     sections: (by) => [
+      { value: 'runs', words: 'Runs', finds: 'log made pieces rounds standard came out fired why short photo earlier' },
       ...(by === 'wheel' ? [{ value: 'test', words: 'Test piece', finds: 'tester first one ball for the rest' }] : []),
       { value: 'came-out', words: 'Came out', finds: 'evidence fired measured note record shrinkage' },
       ...(by === 'wheel' ? [{ value: 'again', words: 'Remake a fired piece', finds: 'again like this in the hand weighs broken' }] : []),

@@ -19,6 +19,7 @@ const InstrumentTray = dynamic(() => import('@/ui/instruments').then((part) => p
 const PLACES = [
   { href: '/pieces', words: 'Pieces' },
   { href: '/clay', words: 'Clay' },
+  { href: '/shelves', words: 'Shelves' },
   { href: '/kit', words: 'Kit' },
   { href: '/files', words: 'Files' },
 ];

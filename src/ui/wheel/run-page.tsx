@@ -1,8 +1,8 @@
 'use client';
 
-import { type Plan, runOf } from '@/core/workspace';
+import { type PartRef, type Plan, runOf } from '@/core/workspace';
 import { commands } from '@/store';
-import { run } from '@/ui/state';
+import { run, useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
 import { Big } from './big';
 import { Stepped } from './stepped';
@@ -10,11 +10,12 @@ import { Stepped } from './stepped';
 const MOST = 5000;
 
 /** How many there are to be, set in taps, and a new run that counts from nothing. */
-export function RunPage({ plan }: { plan: Plan }) {
-  const { wanted, pieces } = runOf(plan);
+export function RunPage({ plan, part: ref }: { plan: Plan; part: PartRef }) {
+  const { workspace } = useWorkspace();
+  const { wanted, pieces } = runOf(workspace, ref);
   const step = (by: 1 | -1) =>
     run(
-      commands.setRunWanted(plan, (now = 0) => {
+      commands.setRunWanted(plan, ref, (now = 0) => {
         const next = Math.min(MOST, Math.max(0, now + by));
         return next === 0 ? undefined : next;
       }),
@@ -26,7 +27,7 @@ export function RunPage({ plan }: { plan: Plan }) {
       </chakra.h2>
       <Stepped words="to make of it" figure={wanted === undefined ? 'any number' : String(wanted)} step={step} />
       <Box marginTop="5">
-        <Big disabled={pieces.length === 0} onClick={() => run(commands.startRun(plan))}>
+        <Big disabled={pieces.length === 0} onClick={() => run(commands.startRun(plan, ref))}>
           Start a new run
         </Big>
         <Box fontSize="20px" color="fg.muted" marginTop="2">

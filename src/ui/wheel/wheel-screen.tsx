@@ -1,6 +1,6 @@
 'use client';
 
-import { handOf, mainPart, type Part, type Plan, runOf, sizedPlanPart } from '@/core/workspace';
+import { DIFFERENT, handOf, mainPart, type Part, partRef, type Plan, runOf, sizedPlanPart } from '@/core/workspace';
 import { commands } from '@/store';
 import { ModeButton } from '@/ui/shell';
 import { StageName } from '@/ui/stage';
@@ -53,7 +53,7 @@ function AtTheWheel({ plan, part }: { plan: Plan; part: Part }) {
   const count = made?.pages.length ?? 1;
   const at = Math.min(index, count - 1);
   const turn = (by: 1 | -1) => setIndex((before) => Math.max(0, Math.min(count - 1, before + by)));
-  usePageKeys(turn, () => run(commands.throwOne(plan)));
+  usePageKeys(turn, () => run(commands.throwOne(plan, partRef(plan, part))));
 
   if (!made) {
     return (
@@ -81,7 +81,7 @@ function AtTheWheel({ plan, part }: { plan: Plan; part: Part }) {
       <Head plan={plan} page={page} place={`${at + 1} of ${count}`} />
       <Box flex="1" paddingInline={{ base: '4', md: '8' }} paddingBlock="2" aria-live="polite">
         {page.key === 'tester' && <TesterPage plan={plan} part={part} />}
-        {page.key === 'run' && <RunPage plan={plan} />}
+        {page.key === 'run' && <RunPage plan={plan} part={partRef(plan, part)} />}
         {page.key !== 'tester' && page.key !== 'run' && <PageView page={page} scale={scaleOf(made.steps, DRAWN)} />}
       </Box>
       {awake === false && (
@@ -90,7 +90,7 @@ function AtTheWheel({ plan, part }: { plan: Plan; part: Part }) {
         </Box>
       )}
       <Box position="sticky" bottom="0" background="bg" paddingTop="2">
-        <Run plan={plan} />
+        <Run plan={plan} part={part} />
         <HStack gap="3" padding="4" css={{ '& > button': { flex: '0 1 320px' } }}>
           <Big onClick={() => turn(-1)} disabled={at === 0}>
             Previous
@@ -246,13 +246,13 @@ function PageView({ page, scale }: { page: WheelPage; scale: number }) {
 /** A figure with its unit, and what is said of it. */
 const FIGURE_FIRST = /^((?:⌀ )?[\d.,/ ]*\d(?: ?(?:mm|cm|in|g|oz|lb))?(?: [\d.]+ oz)?) ?(.*)$/;
 
-const DIFFERENT = ['larger', 'smaller', 'heavier', 'lighter', 'gone wrong'] as const;
-
 /** Counts the run in one tap; a second says what was different about the last. */
-function Run({ plan }: { plan: Plan }) {
+function Run({ plan, part }: { plan: Plan; part: Part }) {
+  const { workspace } = useWorkspace();
   const undoAtWheel = useSaid((store) => store.undoAtWheel);
-  const { pieces, good, wrong, wanted } = runOf(plan);
-  const made = handOf(mainPart(plan)) === 'wheel' ? 'thrown' : 'made';
+  const ref = partRef(plan, part);
+  const { pieces, good, wrong, wanted } = runOf(workspace, ref);
+  const made = handOf(part) === 'wheel' ? 'thrown' : 'made';
   const last = pieces.at(-1);
   return (
     <Grid
@@ -262,7 +262,7 @@ function Run({ plan }: { plan: Plan }) {
       columnGap="3"
       rowGap="2"
     >
-      <Big look="solid" aria-keyshortcuts="Enter" onClick={() => run(commands.throwOne(plan))}>
+      <Big look="solid" aria-keyshortcuts="Enter" onClick={() => run(commands.throwOne(plan, ref))}>
         {made[0]!.toUpperCase() + made.slice(1)}
       </Big>
       <Box
@@ -297,7 +297,7 @@ function Run({ plan }: { plan: Plan }) {
               key={different}
               aria-pressed={last.different === different}
               look={last.different === different ? 'solid' : 'plain'}
-              onClick={() => run(commands.noteLastThrown(plan, different))}
+              onClick={() => run(commands.noteLastThrown(plan, ref, different))}
             >
               {different === 'gone wrong' ? 'scrapped' : different}
             </Big>

@@ -6,7 +6,7 @@ import { useWorkspace } from '@/ui/state';
 import type { PieceModel } from '../model/use-piece';
 import { usualFitting } from './usual';
 
-interface Kept extends Pick<Workspace, 'bodies' | 'bars' | 'shop' | 'plans'> {
+interface Kept extends Pick<Workspace, 'bodies' | 'bars' | 'shop' | 'plans' | 'runs' | 'pieces'> {
   readonly sized: PieceModel['worked']['sized'];
   readonly found: Result<FitWork>;
 }
@@ -16,14 +16,14 @@ const kept = new WeakMap<Part, Kept>();
 /** How a piece fits with what it is to fit, worked out once for the room and the drawing. */
 export function useFit(piece: PieceModel): { readonly fitting: Fitting; readonly found: Result<FitWork> } {
   const { workspace } = useWorkspace();
-  const { bodies, bars, shop, plans } = workspace;
+  const { bodies, bars, shop, plans, runs, pieces } = workspace;
   const { part } = piece;
   const { sized } = piece.worked;
   const fitting = part.fit ?? usualFitting(piece);
   const known = kept.get(part);
-  if (known?.bodies === bodies && known.bars === bars && known.shop === shop && known.sized === sized)
-    return { fitting, found: known.found };
+  const same = known?.bodies === bodies && known.bars === bars && known.runs === runs && known.pieces === pieces;
+  if (same && known.shop === shop && known.sized === sized) return { fitting, found: known.found };
   const found = fitOf(workspace, part, sized, fitting);
-  kept.set(part, { bodies, bars, shop, plans, sized, found });
+  kept.set(part, { bodies, bars, shop, plans, runs, pieces, sized, found });
   return { fitting, found };
 }

@@ -1,0 +1,259 @@
+import type { FamilyName, SizeName } from '@/core/form';
+import { type HandError, type Loss, type Middle, ballRatio, handError, lossOf, medianOf } from '@/core/learn';
+import { TOOL_SD } from '@/core/sizing';
+import { heightSpeaks } from './evidence-of';
+import { SHELVES, type Shelf, WORK, type Work } from './made';
+import type { MadePiece, Run, Workspace } from './records';
+
+type Made = Pick<Workspace, 'runs' | 'pieces'>;
+type Tool = keyof typeof TOOL_SD;
+
+/** A piece with the run it is of. */
+export interface PieceOfRun {
+  readonly run: Run;
+  readonly piece: MadePiece;
+}
+
+const PIECES = new WeakMap<Workspace['pieces'], { readonly runs: Workspace['runs']; readonly all: readonly PieceOfRun[] }>();
+
+/** Every piece with its run. */
+export function everyPiece({ runs, pieces }: Made): readonly PieceOfRun[] {
+  const known = PIECES.get(pieces);
+  if (known?.runs === runs) return known.all;
+  const byId = new Map(runs.map((run) => [run.id, run]));
+  const all = pieces.flatMap((piece) => {
+    const run = byId.get(piece.runId);
+    return run ? [{ run, piece }] : [];
+  });
+  PIECES.set(pieces, { runs, all });
+  return all;
+}
+
+/** Those that teach: not left out by their maker. */
+const taught = (made: Made): readonly PieceOfRun[] => everyPiece(made).filter(({ piece }) => !piece.out);
+
+/** Something worked out when it is asked for, once for the same rows. */
+function once<T>(work: (made: Made) => T): (made: Made) => T {
+  const kept = new WeakMap<Workspace['pieces'], { readonly runs: Workspace['runs']; readonly found: T }>();
+  return (made) => {
+    const known = kept.get(made.pieces);
+    if (known?.runs === made.runs) return known.found;
+    const found = work(made);
+    kept.set(made.pieces, { runs: made.runs, found });
+    return found;
+  };
+}
+
+/** The sizes a wheel sets by itself; what else is measured follows from them. */
+const SET: readonly SizeName[] = ['rimDiameter', 'height', 'bellyDiameter', 'mouthInside', 'baseDiameter'];
+
+/** What a size was to measure as thrown: a height still has foot and rim on it. mm */
+export const plannedThrown = (run: Run, size: SizeName): number | undefined =>
+  size === 'height' ? (run.gauge ?? run.planned.height) : run.planned[size];
+
+/** By how much a piece was made larger than planned, mm, size by size. */
+export const errorsOf = ({ run, piece }: PieceOfRun): readonly { readonly size: SizeName; readonly error: number }[] =>
+  SET.flatMap((size) => {
+    const [made, planned] = [piece.sizes.wet?.[size]?.mm, plannedThrown(run, size)];
+    return made === undefined || planned === undefined ? [] : [{ size, error: made - planned }];
+  });
+
+/**
+ * Ball used over the ball worked out for what was really thrown: that of the plan, with wall and floor as they were, in proportion
+ * to height and width (ours; computation.md section 16 says only for which sizes).
+ */
+export function ballUsed({ run, piece }: PieceOfRun): number | undefined {
+  const { ball, ballComputed, by } = run;
+  if (by !== 'wheel' || ball === undefined || ballComputed === undefined) return undefined;
+  const grew = (size: SizeName) => {
+    const [made, planned] = [piece.sizes.wet?.[size]?.mm, plannedThrown(run, size)];
+    return made !== undefined && planned !== undefined ? made / planned : undefined;
+  };
+  const [tall, wide] = [grew('height'), grew('rimDiameter')];
+  return tall === undefined || wide === undefined ? undefined : ball / (ballComputed * tall * wide);
+}
+
+const wayKey = ({ by, way }: Pick<Run, 'by' | 'way'>): string => `${by}/${way}`;
+
+/** What is different from all others by a key, each with what it was learned from. */
+function groups<T>(
+  rows: readonly PieceOfRun[],
+  keyOf: (row: PieceOfRun) => string,
+  of: (row: PieceOfRun) => readonly T[],
+): Map<string, T[]> {
+  const found = new Map<string, T[]>();
+  for (const row of rows) {
+    const values = of(row);
+    if (values.length === 0) continue;
+    const key = keyOf(row);
+    const own = found.get(key);
+    if (own) own.push(...values);
+    else found.set(key, [...values]);
+  }
+  return found;
+}
+
+const ratios = once((made) => {
+  const found = groups(
+    taught(made),
+    ({ run }) => wayKey(run),
+    (row) => {
+      const ratio = ballUsed(row);
+      return ratio === undefined ? [] : [ratio];
+    },
+  );
+  return new Map(
+    [...found].flatMap(([key, all]): [string, Middle][] => {
+      const middle = ballRatio(all);
+      return middle ? [[key, middle]] : [];
+    }),
+  );
+});
+
+/** The maker's own ball ratio for a way of making, from three on. */
+export const learnedBall = (made: Made, way: Pick<Run, 'by' | 'way'>): Middle | undefined => ratios(made).get(wayKey(way));
+
+const hands = once((made) => {
+  const found = groups(
+    taught(made),
+    ({ run }) => run.tool,
+    (row) => errorsOf(row).map(({ error }) => error),
+  );
+  return Object.fromEntries(
+    (Object.keys(TOOL_SD) as Tool[]).map((tool) => [tool, handError(found.get(tool) ?? [], TOOL_SD[tool])]),
+  ) as Record<Tool, HandError>;
+});
+
+/** Making error by tool: as typical until the maker's own pieces say otherwise. */
+export const learnedHand = (made: Made): Readonly<Record<Tool, HandError>> => hands(made);
+
+/** Lost of what was made, by form, and on which shelf. */
+export interface Losses {
+  readonly family: FamilyName;
+  readonly loss: Loss;
+  readonly on: Readonly<Partial<Record<Shelf, number>>>;
+  /** Firings of which nothing came out: losses in clusters, which a count does not cover. */
+  readonly wholeFirings: number;
+}
+
+/** The shelf a lost piece stood on last. */
+export const lostFrom = ({ since }: MadePiece): Shelf =>
+  SHELVES.findLast((shelf) => shelf !== 'lost' && since[shelf] !== undefined) ?? 'wet';
+
+const losses = once((made): readonly Losses[] => {
+  const found = groups(
+    taught(made),
+    ({ run }) => run.family,
+    (row) => [row],
+  );
+  return [...found].map(([family, rows]) => {
+    const lost = rows.filter(({ piece }) => piece.shelf === 'lost');
+    const on: Partial<Record<Shelf, number>> = {};
+    for (const { piece } of lost) on[lostFrom(piece)] = (on[lostFrom(piece)] ?? 0) + 1;
+    const runs = new Map<string, PieceOfRun[]>();
+    for (const row of rows) runs.set(row.run.id, [...(runs.get(row.run.id) ?? []), row]);
+    const whole = [...runs.values()].filter((own) => own.length > 1 && own.every(({ piece }) => piece.shelf === 'lost'));
+    // a piece that is still on its way says nothing yet
+    const ended = rows.filter(({ piece }) => piece.shelf === 'lost' || piece.shelf === 'fired');
+    return { family: family as FamilyName, loss: lossOf(ended.length, lost.length), on, wholeFirings: whole.length };
+  });
+});
+
+/** What was lost of each form. */
+export const learnedLosses = (made: Made): readonly Losses[] => losses(made);
+
+/** Loss of a form as the maker's own record has it; typical where there is none. */
+export const learnedLoss = (made: Made, family: FamilyName): Loss =>
+  losses(made).find((each) => each.family === family)?.loss ?? lossOf(0, 0);
+
+const DAY = 24 * 60 * 60 * 1000;
+
+/** Whole days between two ISO dates. */
+export const daysBetween = (from: string, to: string): number => Math.round((Date.parse(to) - Date.parse(from)) / DAY);
+
+/** The shelf that was reached next after one, and after how many days. */
+function stays({ since }: MadePiece): { readonly shelf: Shelf; readonly days: number }[] {
+  const reached = SHELVES.filter((shelf) => since[shelf] !== undefined);
+  return reached.slice(0, -1).map((shelf, i) => ({ shelf, days: daysBetween(since[shelf]!, since[reached[i + 1]!]!) }));
+}
+
+/** So many are needed before the maker's own days stand for the typical ones. Ours. */
+const FEWEST_DAYS = 3;
+
+/** Days on a shelf while nothing is learned: ours, for a barn in between seasons. */
+export const TYPICAL_DAYS: Readonly<Partial<Record<Shelf, number>>> = { wet: 1, leather: 2, drying: 7, ready: 3, bisqued: 3, coated: 2 };
+
+const days = once((made) => {
+  const found = new Map<Shelf, number[]>();
+  for (const { piece } of taught(made)) {
+    if (piece.shelf === 'lost') continue;
+    for (const stay of stays(piece)) if (stay.days >= 0) found.set(stay.shelf, [...(found.get(stay.shelf) ?? []), stay.days]);
+  }
+  return found;
+});
+
+/** How long pieces stand on a shelf: the median of the maker's own from three on, typical before. */
+export function learnedDays(
+  made: Made,
+  shelf: Shelf,
+): { readonly days: number | undefined; readonly count: number; readonly learned: boolean } {
+  const own = days(made).get(shelf) ?? [];
+  const learned = own.length >= FEWEST_DAYS;
+  return { days: learned ? medianOf(own) : TYPICAL_DAYS[shelf], count: own.length, learned };
+}
+
+const minutes = once((made) => {
+  const found = new Map<Work, number[]>();
+  for (const { piece } of taught(made))
+    for (const work of WORK) {
+      const took = piece.minutes?.[work];
+      if (took !== undefined) found.set(work, [...(found.get(work) ?? []), took]);
+    }
+  return found;
+});
+
+/** Minutes a piece takes of each kind of work, where they were written down. */
+export const learnedMinutes = (made: Made): readonly { readonly work: Work; readonly median: number; readonly count: number }[] =>
+  WORK.flatMap((work) => {
+    const own = minutes(made).get(work);
+    return own ? [{ work, median: medianOf(own), count: own.length }] : [];
+  });
+
+/** Warp and sag of a form: largest less smallest width fired, and fired height less what the clay alone would leave; mm, of so many. */
+export interface FormLearned {
+  readonly family: FamilyName;
+  readonly oval?: { readonly mm: number; readonly count: number } | undefined;
+  readonly sag?: { readonly mm: number; readonly count: number } | undefined;
+}
+
+const forms = once((made): readonly FormLearned[] => {
+  const rows = taught(made);
+  const ovals = groups(
+    rows,
+    ({ run }) => run.family,
+    ({ piece }) => Object.values(piece.sizes.glazed ?? {}).flatMap(({ oval }) => (oval === undefined ? [] : [oval])),
+  );
+  const sags = groups(
+    rows.filter(({ run }) => !heightSpeaks(run.family)),
+    ({ run }) => run.family,
+    ({ run, piece }) => {
+      const [fired, wet, rim, rimWet] = [
+        piece.sizes.glazed?.height?.mm,
+        run.planned.height,
+        piece.sizes.glazed?.rimDiameter?.mm,
+        piece.sizes.wet?.rimDiameter?.mm ?? run.planned.rimDiameter,
+      ];
+      return fired && wet && rim && rimWet ? [fired - (wet * rim) / rimWet] : [];
+    },
+  );
+  const mean = (all: readonly number[] | undefined) =>
+    all && { mm: all.reduce((sum, each) => sum + each, 0) / all.length, count: all.length };
+  return [...new Set([...ovals.keys(), ...sags.keys()])].map((family) => ({
+    family: family as FamilyName,
+    oval: mean(ovals.get(family)),
+    sag: mean(sags.get(family)),
+  }));
+});
+
+/** What each form does in drying and firing that is not the clay's. */
+export const learnedForms = (made: Made): readonly FormLearned[] => forms(made);

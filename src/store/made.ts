@@ -1,0 +1,228 @@
+import type { Stage } from '@/core/clay';
+import type { SizeName } from '@/core/form';
+import {
+  type Different,
+  type MadePiece,
+  type PartRef,
+  type Plan,
+  type Reading,
+  type RowChange,
+  type Run,
+  type Shelf,
+  type Workspace,
+  onShelf,
+  partRef,
+  mainPart,
+  readRef,
+  refOf,
+  rowChange,
+  runOf,
+  startedRun,
+  withPart,
+  withReading,
+} from '@/core/workspace';
+import { v7 as newId } from 'uuid';
+import { edit, find, now, remove } from './acts';
+import type { Act } from './history';
+
+/** What is done with runs and their pieces. */
+
+/** Today where the maker is, ISO date. */
+export const today = (at = new Date()): string => {
+  const two = (part: number) => String(part).padStart(2, '0');
+  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
+};
+
+/** The same act done at the wheel, where undo takes back only what was done there. */
+export const atWheel = (act: Act): Act => ({ ...act, place: 'wheel' });
+
+const freshPiece = (run: Run, no: number, at: string): MadePiece => ({
+  id: newId(),
+  runId: run.id,
+  no,
+  at,
+  shelf: 'wet',
+  since: { wet: today(new Date(at)) },
+  sizes: {},
+  weights: {},
+  note: '',
+});
+
+/** One more of the run of a part; the first begins one, as the part is planned now. */
+export const throwOne = (plan: Pick<Plan, 'name'>, ref: PartRef): Act => {
+  const [at, runId] = [now(), newId()];
+  return atWheel({
+    label: `one made, ${plan.name}`,
+    change: (workspace) => {
+      const { run, pieces } = runOf(workspace, ref);
+      const own = run ?? startedRun(workspace, ref, runId, at);
+      if (!own) return [];
+      const piece = freshPiece(own, (pieces.at(-1)?.no ?? 0) + 1, at);
+      return [...(run ? [] : [rowChange('runs', undefined, own)]), rowChange('pieces', undefined, piece)];
+    },
+  });
+};
+
+/** How many the run is to be; undefined while that is not said. */
+export const setRunWanted = (plan: Pick<Plan, 'name'>, ref: PartRef, wanted: (now: number | undefined) => number | undefined): Act => {
+  const [at, runId] = [now(), newId()];
+  return atWheel({
+    label: `how many to make, ${plan.name}`,
+    key: `run-${ref}`,
+    change: (workspace) => {
+      const { run } = runOf(workspace, ref);
+      const own = run ?? startedRun(workspace, ref, runId, at);
+      return own ? [rowChange('runs', run, { ...own, wanted: wanted(own.wanted) })] : [];
+    },
+  });
+};
+
+/** The run being made is closed: the next one made begins another, as the part is planned then. */
+export const startRun = (plan: Pick<Plan, 'name'>, ref: PartRef): Act =>
+  atWheel({
+    label: `new run, ${plan.name}`,
+    change: (workspace) => {
+      const { run } = runOf(workspace, ref);
+      return run ? [rowChange('runs', run, { ...run, closed: true })] : [];
+    },
+  });
+
+/** What was different about the one made last; said again, it is taken back. One gone wrong is lost. */
+export const noteLastThrown = (plan: Pick<Plan, 'name'>, ref: PartRef, different: Different): Act => {
+  const on = today();
+  return atWheel({
+    label: `the last one ${different}, ${plan.name}`,
+    change: (workspace) => {
+      const last = runOf(workspace, ref).pieces.at(-1);
+      if (!last) return [];
+      const { different: was, ...piece } = last;
+      const said: MadePiece = was === different ? piece : { ...piece, different };
+      const shelf = said.different === 'gone wrong' ? 'lost' : last.shelf === 'lost' ? 'wet' : last.shelf;
+      return [rowChange('pieces', last, onShelf(said, shelf, on))];
+    },
+  });
+};
+
+/** A run with so many pieces, begun now: of a part, or of nothing but what is handed in. */
+export function createRun(run: Omit<Run, 'id' | 'createdAt'>, count: number): { act: Act; id: string } {
+  const [id, at] = [newId(), now()];
+  const row: Run = { ...run, id, createdAt: at };
+  const pieces = Array.from({ length: count }, (_, i) => freshPiece(row, i + 1, at));
+  return {
+    id,
+    act: {
+      label: `run “${run.name}”`,
+      change: () => [rowChange('runs', undefined, row), ...pieces.map((piece) => rowChange('pieces', undefined, piece))],
+    },
+  };
+}
+
+/** So many of a part, as it is planned now. */
+export function logRun(
+  workspace: Workspace,
+  plan: Plan,
+  count: number,
+  ref = partRef(plan, mainPart(plan)),
+): { act: Act; id: string } | undefined {
+  const run = startedRun(workspace, ref, newId(), now());
+  return run && createRun(run, count);
+}
+
+export const editRun = (id: string, change: (run: Run) => Run, label: string, key?: string): Act => edit('runs', id, label, change, key);
+
+/** A run and all its pieces. */
+export const deleteRun = ({ id, name }: Run): Act =>
+  remove('runs', id, `run “${name}” deleted`, (workspace) =>
+    workspace.pieces.filter(({ runId }) => runId === id).map((piece) => rowChange('pieces', piece, undefined)),
+  );
+
+/** One more piece of a run, whether it is still being made or not. */
+export const addPiece = (run: Run): Act => {
+  const at = now();
+  return {
+    label: `one more of ${run.name}`,
+    change: (workspace) => {
+      const last = Math.max(0, ...workspace.pieces.filter(({ runId }) => runId === run.id).map(({ no }) => no));
+      return [rowChange('pieces', undefined, freshPiece(run, last + 1, at))];
+    },
+  };
+};
+
+export const editPiece = (id: string, change: (piece: MadePiece) => MadePiece, label: string, key?: string): Act =>
+  edit('pieces', id, label, change, key);
+
+export const deletePiece = (piece: MadePiece, name: string): Act => remove('pieces', piece.id, `${name} ${piece.no} deleted`);
+
+/** Several pieces at once. */
+export const editPieces = (ids: readonly string[], change: (piece: MadePiece) => MadePiece, label: string, key?: string): Act => ({
+  label,
+  key,
+  change: (workspace) =>
+    ids.flatMap((id): RowChange[] => {
+      const before = find(workspace, 'pieces', id);
+      const after = before && change(before);
+      return before && after && after !== before ? [rowChange('pieces', before, after)] : [];
+    }),
+});
+
+/**
+ * The one that came out right becomes the standard of its plan: what was really thrown is what is planned from now on, and its ball the
+ * ball of the run. What was not measured of it stays as it was.
+ */
+export function pinStandard(plan: Plan, run: Run, piece: MadePiece): Act {
+  const ref = refOf(run) ?? plan.id;
+  const { rimDiameter, height, baseDiameter } = piece.sizes.wet ?? {};
+  const trimmed = run.gauge !== undefined && run.planned.height !== undefined ? run.gauge - run.planned.height : 0;
+  const thrown = {
+    ...(rimDiameter && { rimDiameter: rimDiameter.mm }),
+    ...(height && { height: height.mm - trimmed }),
+    ...(baseDiameter && { baseDiameter: baseDiameter.mm }),
+  };
+  const sizes = Object.fromEntries(Object.entries(thrown).map(([size, mm]) => [size, [{ mm, at: 'wet' as const }]]));
+  const tester = run.ball !== undefined &&
+    run.gauge !== undefined && {
+      ballG: run.ball,
+      height: height?.mm ?? run.gauge,
+      mouth: rimDiameter?.mm ?? run.planned.rimDiameter ?? 0,
+      accepted: true,
+    };
+  const { partId } = readRef(ref);
+  const label = `${run.name} ${piece.no} is the standard`;
+  return edit('plans', plan.id, label, (now) => ({
+    ...withPart(now, partId, (part) => ({ ...part, sizes: { ...part.sizes, ...sizes }, ...(tester && tester.mouth > 0 && { tester }) })),
+    standard: { pieceId: piece.id, moves: now.standard?.moves ?? '' },
+    changedAt: new Date().toISOString(),
+  }));
+}
+
+export const setMoves = (planId: string, moves: string, key?: string): Act =>
+  edit('plans', planId, 'moves', (plan) => (plan.standard ? { ...plan, standard: { ...plan.standard, moves } } : plan), key);
+
+export const unpinStandard = (planId: string): Act => edit('plans', planId, 'no standard', ({ standard: _, ...plan }) => plan);
+
+/** An earlier round is taken back: the part is planned as it was then. */
+export const takeRound = (run: Run): Act => {
+  const { planId, partId } = run;
+  const label = `${run.name} as on ${run.date}`;
+  return edit('plans', planId ?? '', label, (plan) =>
+    run.as
+      ? { ...withPart(plan, partId, (part) => ({ ...run.as!, id: part.id, name: part.name })), changedAt: new Date().toISOString() }
+      : plan,
+  );
+};
+
+/** Pieces come to another shelf. */
+export const movePieces = (ids: readonly string[], shelf: Shelf, label: string): Act => {
+  const on = today();
+  return editPieces(ids, (piece) => onShelf(piece, shelf, on), label);
+};
+
+/** A length measured of a piece at a stage, or taken back. */
+export const measurePiece = (id: string, stage: Stage, size: SizeName, reading: Reading | undefined, label: string, key?: string): Act =>
+  editPiece(id, (piece) => withReading(piece, stage, size, reading), label, key);
+
+/** Runs and pieces read from a table, all at once. */
+export const addMade = (runs: readonly Run[], pieces: readonly MadePiece[], label: string): Act => ({
+  label,
+  change: () => [...runs.map((run) => rowChange('runs', undefined, run)), ...pieces.map((piece) => rowChange('pieces', undefined, piece))],
+});

@@ -1,0 +1,40 @@
+import type { Workspace } from '@/core/workspace';
+import { RimbetDatabase } from './db';
+import type { Entry } from './kept';
+
+/**
+ * Pictures of pieces. They lie in the browser's database beside the rows and are read one by one: nothing of the text waits for them.
+ * A picture is put first, then the row that names it; one that no row and no undo names any more is swept away a day later.
+ */
+
+let opened: RimbetDatabase | undefined;
+
+const photos = () => (opened ??= new RimbetDatabase()).photos;
+
+/** Keeps a picture; rejects where the disk is full. */
+export async function keepPhoto(id: string, picture: Blob): Promise<void> {
+  await photos().put({ id, picture, at: Date.now() });
+}
+
+export const photoOf = async (id: string): Promise<Blob | undefined> => (await photos().get(id))?.picture;
+
+const A_DAY = 24 * 60 * 60 * 1000;
+
+/** The pictures that rows, and what can still be undone, speak of. */
+function named({ pieces }: Pick<Workspace, 'pieces'>, history: readonly Entry[]): Set<string> {
+  const ids = new Set(pieces.flatMap((piece) => (piece.photos ?? []).map(({ id }) => id)));
+  for (const { changes } of history)
+    for (const { table, before, after } of changes)
+      if (table === 'pieces') for (const row of [before, after]) for (const { id } of row?.photos ?? []) ids.add(id);
+  return ids;
+}
+
+/** Takes away what nothing names any more. */
+export async function sweepPhotos(workspace: Pick<Workspace, 'pieces'>, history: readonly Entry[]): Promise<number> {
+  const used = named(workspace, history);
+  const keys = await photos()
+    .filter(({ id, at }) => !used.has(id) && at < Date.now() - A_DAY)
+    .primaryKeys();
+  await photos().bulkDelete(keys);
+  return keys.length;
+}

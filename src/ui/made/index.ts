@@ -1,0 +1,2 @@
+export { cameWords, madeSize, wayWords } from './came-words';
+export { PieceSheet } from './piece-sheet';

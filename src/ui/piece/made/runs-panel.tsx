@@ -1,0 +1,200 @@
+'use client';
+
+import { type MadePiece, type Run, piecesOf, runsOf, sizedPlanPart } from '@/core/workspace';
+import { commands } from '@/store';
+import { Act, DeleteAct, LabelledChoice, OptionalMass, TextInput, optionsOf } from '@/ui/fields';
+import { PieceSheet } from '@/ui/made';
+import { run as perform, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import Link from 'next/link';
+import { useState } from 'react';
+import type { PieceModel } from '../model/use-piece';
+import { Rounds } from './rounds';
+
+const SOFTNESS = { '': 'not said', soft: 'soft', medium: 'medium', firm: 'firm' } as const;
+const TOOLS = { gauge: 'with a gauge or calipers', eye: 'by eye' } as const;
+
+/** Every run made of this piece, the last first, with what came out and why. */
+export function RunsPanel({ piece }: { piece: PieceModel }) {
+  const { workspace } = useWorkspace();
+  const { plan, part, ref } = piece;
+  const runs = runsOf(workspace, plan.id)
+    .filter(({ partId }) => (partId ?? plan.id) === (ref === plan.id ? plan.id : part.id))
+    .toReversed();
+  const [openRun, setOpen] = useState<string | undefined>(runs[0]?.id);
+  return (
+    <Box maxWidth="900px">
+      <Standard piece={piece} />
+      {runs.length === 0 ? (
+        <Box color="fg.muted">
+          Nothing made of it yet. Count pieces with “Thrown”{' '}
+          <chakra.span color="act" textDecoration="underline">
+            <Link href={`/wheel?plan=${plan.id}`}>at the wheel</Link>
+          </chakra.span>
+          , or put a run on the{' '}
+          <chakra.span color="act" textDecoration="underline">
+            <Link href="/shelves">shelves</Link>
+          </chakra.span>
+          .
+        </Box>
+      ) : (
+        runs.map((run) => (
+          <RunBlock
+            key={run.id}
+            piece={piece}
+            run={run}
+            open={run.id === openRun}
+            onOpen={() => setOpen(run.id === openRun ? undefined : run.id)}
+          />
+        ))
+      )}
+      {runs.length > 1 && <Rounds piece={piece} runs={runs} />}
+    </Box>
+  );
+}
+
+/** The one that came out right, and how it was made. */
+function Standard({ piece: { plan } }: { piece: PieceModel }) {
+  const { workspace } = useWorkspace();
+  const { standard } = plan;
+  if (!standard) return null;
+  const of = workspace.pieces.find(({ id }) => id === standard.pieceId);
+  const run = of && workspace.runs.find(({ id }) => id === of.runId);
+  return (
+    <Box as="section" aria-label="The standard" marginBottom="3" paddingBottom="2" borderBottomWidth="1px" borderColor="line">
+      <HStack gap="3" flexWrap="wrap" alignItems="flex-end">
+        <Box fontWeight="650">{of && run ? `Standard: number ${of.no} of ${run.date}` : 'Its standard is no longer in the log'}</Box>
+        <Box flex="1 1 260px">
+          <TextInput
+            label="How it was made: pulls, rib, lip"
+            shown={standard.moves}
+            take={(moves, key) => {
+              if (moves.length > 2000) return 'At most 2,000 characters.';
+              perform(commands.setMoves(plan.id, moves, key));
+              return undefined;
+            }}
+          />
+        </Box>
+        <DeleteAct label="No standard" onClick={() => workspaceStore().runAndTell(commands.unpinStandard(plan.id))} />
+      </HStack>
+    </Box>
+  );
+}
+
+interface RunProps {
+  readonly piece: PieceModel;
+  readonly run: Run;
+  readonly open: boolean;
+  readonly onOpen: () => void;
+}
+
+const counted = (pieces: readonly MadePiece[]): string => {
+  const lost = pieces.filter(({ shelf }) => shelf === 'lost').length;
+  const fired = pieces.filter(({ shelf }) => shelf === 'fired').length;
+  return [`${pieces.length} made`, fired > 0 && `${fired} fired`, lost > 0 && `${lost} lost`].filter(Boolean).join(', ');
+};
+
+function RunBlock({ piece, run, open, onOpen }: RunProps) {
+  const { workspace } = useWorkspace();
+  const { mass } = useUnits();
+  const pieces = piecesOf(workspace, run.id);
+  const [openPiece, setPiece] = useState<string | undefined>();
+  const shown = pieces.find(({ id }) => id === openPiece);
+  return (
+    <Box borderTopWidth="1px" borderColor="line" paddingBlock="1" data-run={run.date}>
+      <chakra.button type="button" aria-expanded={open} onClick={onOpen} minHeight="44px" cursor="pointer" textAlign="left">
+        <b>{run.date}</b>: {counted(pieces)}
+        {run.ball !== undefined && `, balls of ${mass(run.ball)}`}
+        {!run.closed && ' · still being made'}
+      </chakra.button>
+      {open && (
+        <Box paddingInlineStart={{ md: '3' }}>
+          <SinceThen run={run} />
+          <RunFields run={run} />
+          <HStack gap="1" flexWrap="wrap" marginTop="2" role="group" aria-label="Pieces of the run">
+            {pieces.map((each) => (
+              <Act
+                key={each.id}
+                minHeight={{ base: '44px', md: '34px' }}
+                paddingInline="2"
+                aria-pressed={each.id === openPiece}
+                look={each.id === openPiece ? 'solid' : 'plain'}
+                textDecoration={each.shelf === 'lost' ? 'line-through' : undefined}
+                onClick={() => setPiece(each.id === openPiece ? undefined : each.id)}
+              >
+                {each.no}
+              </Act>
+            ))}
+            <Act minHeight={{ base: '44px', md: '34px' }} onClick={() => perform(commands.addPiece(run))}>
+              One more
+            </Act>
+          </HStack>
+          {shown && (
+            <>
+              <PieceSheet run={run} piece={shown} />
+              <Act onClick={() => workspaceStore().runAndTell(commands.pinStandard(piece.plan, run, shown))}>
+                It came out right: make it the standard
+              </Act>
+            </>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** So much more or less than when the run began is told, wet mm. */
+const TOLD = 0.3;
+
+/** What was learned since does not change a run in silence. */
+function SinceThen({ run }: { run: Run }) {
+  const { length } = useUnits();
+  const { workspace } = useWorkspace();
+  if (run.closed || !run.as) return null;
+  const then = sizedPlanPart(workspace, run.as, String);
+  const planned = run.planned.rimDiameter;
+  const now = then.ok ? then.value.sized.stages.wet.sizes.rimDiameter : undefined;
+  if (planned === undefined || now === undefined || Math.abs(now - planned) < TOLD) return null;
+  return (
+    <Box role="note" color="warn" fontSize="sm">
+      Since this run began more is known of the clay: its mouth would now be thrown {length(now)} rather than {length(planned)}. What stands
+      on the shelf was made to {length(planned)}.
+    </Box>
+  );
+}
+
+function RunFields({ run }: { run: Run }) {
+  const edit = (change: Partial<Run>, label: string, key?: string): undefined =>
+    void perform(commands.editRun(run.id, (now) => ({ ...now, ...change }), `run of ${run.date}: ${label}`, key));
+  return (
+    <HStack gap="3" flexWrap="wrap" alignItems="flex-start">
+      <Box width="140px">
+        <TextInput
+          label="Day"
+          shown={run.date}
+          take={(date, key) =>
+            /^\d{4}-\d{2}-\d{2}$/.test(date) && !Number.isNaN(Date.parse(date))
+              ? edit({ date }, 'day', key)
+              : 'Write the day as 2026-11-24.'
+          }
+        />
+      </Box>
+      {run.by === 'wheel' && <OptionalMass label="Ball weighed" value={run.ball} onValue={(ball, key) => edit({ ball }, 'ball', key)} />}
+      <LabelledChoice
+        label="The clay was"
+        value={run.softness ?? ''}
+        options={optionsOf(SOFTNESS)}
+        onChoose={(softness) => edit({ softness: softness || undefined }, 'softness')}
+      />
+      <LabelledChoice label="Made to size" value={run.tool} options={optionsOf(TOOLS)} onChoose={(tool) => edit({ tool }, 'tool')} />
+      <Box flex="1 1 220px">
+        <TextInput
+          label="What was liked, what to change"
+          shown={run.note}
+          take={(note, key) => (note.length > 10_000 ? 'At most 10,000 characters.' : edit({ note }, 'note', key))}
+        />
+      </Box>
+      <DeleteAct label={`Delete the run of ${run.date}`} onClick={() => workspaceStore().runAndTell(commands.deleteRun(run))} />
+    </HStack>
+  );
+}

@@ -1,0 +1,283 @@
+'use client';
+
+import {
+  SHELF_WORDS,
+  SHELVES,
+  STAGE_ON,
+  type Shelf,
+  type Workspace,
+  daysBetween,
+  learnedDays,
+  partOf,
+  sizedPlanPart,
+} from '@/core/workspace';
+import { commands } from '@/store';
+import { Thumbnail } from '@/ui/drawing';
+import { StageMark } from '@/ui/stage';
+import { useWorkspace, workspaceStore } from '@/ui/state';
+import { ink } from '@/ui/theme';
+import { DndContext, type DragEndEvent, PointerSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import { type KeyboardEvent, useMemo, useState } from 'react';
+import { ChosenBar } from './chosen-bar';
+import { type Group, type Row, groupsOf } from './use-shelves';
+
+/** What is done next with what stands on a shelf. */
+const NEXT: Readonly<Record<Shelf, string>> = {
+  wet: 'firm up',
+  leather: 'trim, handles',
+  drying: 'dry through',
+  ready: 'bisque',
+  bisqued: 'glaze',
+  coated: 'glaze firing',
+  fired: '',
+  lost: '',
+};
+
+/** So many runs stand on a shelf in sight; the log has the rest. */
+const SEEN = 14;
+
+/** A drag that is shorter than this is a press. px */
+const DRAGGED = 6;
+
+const movedWords = (count: number, name: string, shelf: Shelf) => `${count === 1 ? 'one' : count} of ${name}: ${SHELF_WORDS[shelf]}`;
+
+export const moveTo = (ids: readonly string[], name: string, shelf: Shelf) =>
+  workspaceStore().runAndTell(commands.movePieces(ids, shelf, movedWords(ids.length, name, shelf)));
+
+/** Every piece by how far it is, on shelves one below the other: dragged, or moved by the arrow keys. */
+export function Board({ rows }: { rows: readonly Row[] }) {
+  const groups = useMemo(() => groupsOf(rows), [rows]);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAGGED } }));
+  const all = useMemo(() => [...groups.values()].flat(), [groups]);
+  const onDragEnd = ({ active, over }: DragEndEvent) => {
+    const group = all.find(({ key, pieces }) => key === active.id || pieces.some(({ id }) => id === active.id));
+    if (!over || !group) return;
+    const shelf = over.id as Shelf;
+    const dragged = group.key === active.id ? group.pieces.map(({ id }) => id) : [active.id as string];
+    // what is chosen goes along
+    const ids = dragged.some((id) => chosen.has(id)) ? [...chosen] : dragged;
+    moveTo(ids, group.run.name, shelf);
+    setChosen(new Set());
+  };
+  const toggle = (ids: readonly string[]) =>
+    setChosen((now) => {
+      const next = new Set(now);
+      const has = ids.every((id) => next.has(id));
+      for (const id of ids)
+        if (has) next.delete(id);
+        else next.add(id);
+      return next;
+    });
+  return (
+    <DndContext sensors={sensors} onDragEnd={onDragEnd} id="shelves">
+      <Box role="list" aria-label="Shelves">
+        {SHELVES.map((shelf) => (
+          <ShelfRow key={shelf} shelf={shelf} groups={groups.get(shelf) ?? []} chosen={chosen} toggle={toggle} />
+        ))}
+      </Box>
+      <ChosenBar rows={rows} chosen={chosen} onClear={() => setChosen(new Set())} />
+    </DndContext>
+  );
+}
+
+interface ShelfProps {
+  readonly shelf: Shelf;
+  readonly groups: readonly Group[];
+  readonly chosen: ReadonlySet<string>;
+  readonly toggle: (ids: readonly string[]) => void;
+}
+
+function ShelfRow({ shelf, groups, chosen, toggle }: ShelfProps) {
+  const { setNodeRef, isOver } = useDroppable({ id: shelf });
+  const stage = STAGE_ON[shelf];
+  const count = groups.reduce((sum, { pieces }) => sum + pieces.length, 0);
+  return (
+    <Box
+      ref={setNodeRef}
+      role="listitem"
+      aria-label={`${SHELF_WORDS[shelf]}: ${count}`}
+      data-shelf={shelf}
+      display="grid"
+      gridTemplateColumns={{ base: '1fr', md: '150px minmax(0, 1fr)' }}
+      columnGap="4"
+      borderBottomWidth="3px"
+      borderColor={isOver ? 'act' : 'line.strong'}
+      background={isOver ? 'act.wash' : undefined}
+      minHeight={{ base: '56px', md: '64px' }}
+      alignItems="end"
+      paddingTop="2"
+    >
+      <Box alignSelf={{ base: 'start', md: 'center' }} color={stage ? ink(stage) : 'fg.muted'}>
+        <HStack gap="2" fontWeight="650">
+          {stage && <StageMark stage={stage} />}
+          <span>{SHELF_WORDS[shelf]}</span>
+          <chakra.span fontFamily="figure" fontVariantNumeric="tabular-nums">
+            {count > 0 ? count : ''}
+          </chakra.span>
+        </HStack>
+        {NEXT[shelf] && count > 0 && (
+          <Box fontSize="sm" color="fg.muted">
+            next: {NEXT[shelf]}
+          </Box>
+        )}
+      </Box>
+      <HStack gap="5" rowGap="1" flexWrap="wrap" alignItems="flex-end">
+        {groups.slice(0, SEEN).map((group) => (
+          <OnShelf key={group.key} group={group} chosen={chosen} toggle={toggle} />
+        ))}
+        {groups.length > SEEN && (
+          <Box fontSize="sm" color="fg.muted" paddingBottom="2">
+            and {groups.length - SEEN} more runs in the log
+          </Box>
+        )}
+      </HStack>
+    </Box>
+  );
+}
+
+/** The outline of what a run made, where its piece is still there. */
+function outlineOf(workspace: Workspace, ref: string | undefined) {
+  const found = ref === undefined ? undefined : partOf(workspace.plans, ref);
+  const made = found && sizedPlanPart(workspace, found.part, String);
+  return made?.ok ? made.value.sized.fired : undefined;
+}
+
+const DAYS = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+
+/** How long pieces have stood, and when they should be ready. */
+function stood(workspace: Workspace, { shelf, pieces }: Group): string {
+  const since = pieces[0]!.since[shelf];
+  if (!since) return '';
+  const days = daysBetween(since, commands.today());
+  const long = days <= 0 ? 'today' : days === 1 ? 'since yesterday' : `${days} days`;
+  const usual = learnedDays(workspace, shelf);
+  if (usual.days === undefined || shelf === 'fired' || shelf === 'lost') return long;
+  const left = usual.days - days;
+  const when = new Date(Date.parse(since) + usual.days * 86_400_000);
+  return `${long}; ${left <= 0 ? 'ready by now' : `ready about ${DAYS.format(when)}`}${usual.learned ? '' : ', typically'}`;
+}
+
+interface OnShelfProps extends Pick<ShelfProps, 'chosen' | 'toggle'> {
+  readonly group: Group;
+}
+
+function OnShelf({ group, chosen, toggle }: OnShelfProps) {
+  const { workspace } = useWorkspace();
+  const { run, shelf, pieces, ref, key } = group;
+  const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: key });
+  const ids = pieces.map(({ id }) => id);
+  const picked = ids.filter((id) => chosen.has(id)).length;
+  const outline = outlineOf(workspace, ref);
+  const at = SHELVES.indexOf(shelf);
+  const move = (by: 1 | -1) => {
+    const next = SHELVES[at + by];
+    if (next && next !== 'lost') moveTo(picked > 0 ? ids.filter((id) => chosen.has(id)) : ids, run.name, next);
+  };
+  const onKeyDown = (event: KeyboardEvent) => {
+    const by = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }[event.key] as 1 | -1 | undefined;
+    if (!by) return;
+    event.preventDefault();
+    move(by);
+  };
+  return (
+    <Box
+      ref={setNodeRef}
+      data-group={run.name}
+      style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)`, position: 'relative', zIndex: 30 } : undefined}
+    >
+      <chakra.button
+        type="button"
+        {...attributes}
+        {...listeners}
+        role="button"
+        aria-roledescription={undefined}
+        aria-describedby={undefined}
+        aria-pressed={picked === ids.length}
+        aria-label={`${run.name}, ${ids.length} ${SHELF_WORDS[shelf]}. Choose; arrow keys move ${picked > 0 && picked < ids.length ? 'those chosen' : 'them'} to the next shelf.`}
+        title="Drag to another shelf, or press the arrow keys"
+        onKeyDown={onKeyDown}
+        onClick={() => toggle(ids)}
+        display="flex"
+        alignItems="flex-end"
+        gap="2"
+        textAlign="left"
+        cursor="grab"
+        borderRadius="4px 4px 0 0"
+        minHeight="44px"
+        paddingInline="1"
+        background={picked > 0 ? 'act.wash' : undefined}
+        outline={picked === ids.length ? '2px solid' : undefined}
+        outlineColor="act"
+        touchAction="none"
+      >
+        {outline && <Thumbnail outline={outline} />}
+        <Box paddingBottom="1" lineHeight="1.2">
+          <Box fontWeight="600" fontSize="15px">
+            {run.name}{' '}
+            <chakra.span fontFamily="figure" fontSize="19px" fontVariantNumeric="tabular-nums">
+              ×{ids.length}
+            </chakra.span>
+          </Box>
+          <Box fontSize="sm" color="fg.muted">
+            {stood(workspace, group)}
+          </Box>
+        </Box>
+      </chakra.button>
+      {ids.length > 1 && <Numbers group={group} chosen={chosen} toggle={toggle} />}
+    </Box>
+  );
+}
+
+/** So many pieces of a run are told one by one. */
+const NUMBERED = 12;
+
+function Numbers({ group: { pieces, run }, chosen, toggle }: OnShelfProps) {
+  return (
+    <HStack gap="0" flexWrap="wrap" maxWidth="340px">
+      {pieces.slice(0, NUMBERED).map((piece) => (
+        <PieceNumber key={piece.id} id={piece.id} no={piece.no} name={run.name} chosen={chosen.has(piece.id)} toggle={toggle} />
+      ))}
+    </HStack>
+  );
+}
+
+function PieceNumber({
+  id,
+  no,
+  name,
+  chosen,
+  toggle,
+}: {
+  id: string;
+  no: number;
+  name: string;
+  chosen: boolean;
+  toggle: ShelfProps['toggle'];
+}) {
+  const { listeners, setNodeRef, transform } = useDraggable({ id });
+  return (
+    <chakra.button
+      ref={setNodeRef}
+      type="button"
+      {...listeners}
+      aria-pressed={chosen}
+      aria-label={`${name} ${no}`}
+      onClick={() => toggle([id])}
+      minWidth={{ base: '44px', md: '28px' }}
+      minHeight={{ base: '44px', md: '28px' }}
+      fontSize="sm"
+      fontFamily="figure"
+      cursor="grab"
+      borderRadius="4px"
+      color={chosen ? 'act' : 'fg.muted'}
+      background={chosen ? 'act.wash' : undefined}
+      fontWeight={chosen ? '700' : '400'}
+      touchAction="none"
+      style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)`, position: 'relative', zIndex: 30 } : undefined}
+    >
+      {no}
+    </chakra.button>
+  );
+}

@@ -1,0 +1,1 @@
+export { ShelvesScreen } from './shelves-screen';

@@ -1,0 +1,269 @@
+'use client';
+
+import { chanceWords } from '@/core/fit';
+import type { Honest } from '@/core/learn';
+
+import { writePercent } from '@/core/units';
+import { type PieceOfRun, ballUsed, clayOf, everyPiece, samplesOf, shrankBy } from '@/core/workspace';
+import { Chart, Dot, Feet, LevelLines, SIZE } from '@/ui/charts';
+import { Choice } from '@/ui/fields';
+import { useUnits, useWorkspace } from '@/ui/state';
+import { Box } from '@chakra-ui/react';
+import { scaleLinear } from 'd3-scale';
+import { useState } from 'react';
+import { madeSize, wayWords } from '@/ui/made';
+
+const INNER = { left: SIZE.left + 12, right: SIZE.width - SIZE.right - 12, top: SIZE.top, bottom: SIZE.height - SIZE.bottom };
+const GLAZED = 'var(--chakra-colors-glazed)';
+const ACT = 'var(--chakra-colors-act)';
+const BAD = 'var(--chakra-colors-bad)';
+const WET = 'var(--chakra-colors-wet)';
+const INK = 'var(--chakra-colors-fg)';
+const WASH = 'var(--chakra-colors-act-wash)';
+
+/** So many are drawn: those made last. */
+const DRAWN = 120;
+
+/** Places side by side, in order. */
+const across = (count: number) => scaleLinear([0, Math.max(1, count - 1)], [INNER.left, INNER.right]);
+
+function heights(values: readonly number[], slack: number) {
+  const [low, high] = [Math.min(...values), Math.max(...values)];
+  const more = Math.max(slack, (high - low) * 0.12);
+  return scaleLinear([low - more, high + more], [INNER.bottom, INNER.top]);
+}
+
+/** First and last of what is drawn, as days below it. */
+const ends = (rows: readonly PieceOfRun[], x: (i: number) => number) =>
+  rows.length < 2 ? [] : [0, rows.length - 1].map((i) => ({ x: x(i), words: rows[i]!.run.date }));
+
+const SIZES = ['rimDiameter', 'height'] as const;
+
+/** What was asked against what came, with what was said of it as a band. */
+export function OffChart() {
+  const { workspace } = useWorkspace();
+  const { length } = useUnits();
+  const [size, setSize] = useState<(typeof SIZES)[number]>('rimDiameter');
+  const rows = everyPiece(workspace)
+    .filter(({ run, piece }) => piece.sizes.glazed?.[size] && run.asked[size] !== undefined)
+    .slice(-DRAWN);
+  const points = rows.map(({ run, piece }) => {
+    const asked = run.asked[size]!;
+    const said = run.promised?.find((each) => each.size === size && each.least !== undefined && each.most !== undefined);
+    const off = piece.sizes.glazed![size]!.mm - asked;
+    return { run, piece, off, band: said && ([said.least! - asked, said.most! - asked] as const) };
+  });
+  if (points.length === 0) return null;
+  const y = heights([0, ...points.flatMap(({ off, band }) => [off, ...(band ?? [])])], 0.5);
+  const x = across(points.length);
+  const step = points.length > 1 ? (x(1) - x(0)) / 2 : 8;
+  const inside = points.filter(({ off, band }) => band && off >= band[0] && off <= band[1]).length;
+  const banded = points.filter(({ band }) => band).length;
+  return (
+    <Box>
+      <Choice
+        label="Which size is told"
+        value={size}
+        options={SIZES.map((value) => ({ value, words: madeSize(value) }))}
+        onChoose={setSize}
+      />
+      <Chart
+        title={`Asked and got: ${madeSize(size)}`}
+        says={`${inside} of ${banded} inside the band that 9 in 10 were said to keep to.`}
+        head={['piece', 'off asked', 'said']}
+        rows={points.map(({ run, piece, off, band }) => [
+          `${run.name} ${piece.no}`,
+          `${off < 0 ? '−' : '+'}${length(Math.abs(off))}`,
+          band ? `${band[0].toFixed(1)} to +${band[1].toFixed(1)} mm` : '',
+        ])}
+      >
+        <LevelLines ticks={y.ticks(5)} y={y} write={(mm) => `${mm > 0 ? '+' : ''}${mm}`} />
+        {points.map(({ piece, band }, i) =>
+          band ? (
+            <rect key={piece.id} x={x(i) - step} width={2 * step} y={y(band[1])} height={y(band[0]) - y(band[1])} fill={WASH} />
+          ) : null,
+        )}
+        <path d={`M${INNER.left} ${y(0)}H${INNER.right}`} stroke={INK} />
+        {points.map(({ run, piece, off, band }, i) => {
+          const kept = !band || (off >= band[0] && off <= band[1]);
+          return (
+            <Dot
+              key={piece.id}
+              x={x(i)}
+              y={y(off)}
+              color={kept ? GLAZED : BAD}
+              open={piece.out === true}
+              words={`${run.name} ${piece.no}: ${length(Math.abs(off))} ${off < 0 ? 'under' : 'over'} what was asked${kept ? '' : ', outside what was said'}`}
+            />
+          );
+        })}
+        <Feet feet={ends(points, x)} />
+      </Chart>
+    </Box>
+  );
+}
+
+/** How much pieces of a clay shrank, run after run. */
+export function DriftChart() {
+  const { workspace } = useWorkspace();
+  const fired = everyPiece(workspace).flatMap(({ run, piece }) => {
+    const across = samplesOf(run, { ...piece, out: undefined }).find(({ direction }) => direction === 'across');
+    return across ? [{ run, piece, shrank: shrankBy(across) }] : [];
+  });
+  const bodies = workspace.bodies.filter(({ id }) => fired.some(({ run }) => run.bodyId === id));
+  const [chosen, setBody] = useState('');
+  const body = bodies.find(({ id }) => id === chosen) ?? bodies[0];
+  if (!body) return null;
+  const points = fired.filter(({ run }) => run.bodyId === body.id).slice(-DRAWN);
+  const believed = clayOf(workspace, { bodyId: body.id, batchId: points.at(-1)!.run.batchId, firing: points.at(-1)!.run.firing }).figures
+    .shrinkage.width;
+  const y = heights([believed, ...points.map(({ shrank }) => shrank)], 0.002);
+  const x = across(points.length);
+  const write = (value: number) => writePercent(value * 100);
+  return (
+    <Box>
+      <Choice
+        label="Which clay is told"
+        value={body.id}
+        options={bodies.map(({ id, name }) => ({ value: id, words: name }))}
+        onChoose={setBody}
+      />
+      <Chart
+        title={`${body.name}, piece after piece`}
+        says={`The line is what is believed now: ${write(believed)}. A step between two runs is another batch or another firing.`}
+        head={['piece', 'shrank', 'fired to']}
+        rows={points.map(({ run, piece, shrank }) => [`${run.name} ${piece.no}`, write(shrank), (piece.firing ?? run.firing)?.cone ?? ''])}
+      >
+        <LevelLines ticks={y.ticks(5)} y={y} write={write} />
+        <path d={`M${INNER.left} ${y(believed)}H${INNER.right}`} stroke={INK} strokeDasharray="5 3" />
+        {points.map(({ run, piece, shrank }, i) => (
+          <Dot
+            key={piece.id}
+            x={x(i)}
+            y={y(shrank)}
+            color={GLAZED}
+            open={piece.out === true}
+            words={`${run.name} ${piece.no}: shrank ${write(shrank)}${piece.out ? ', left out' : ''}`}
+          />
+        ))}
+        <Feet feet={ends(points, x)} />
+      </Chart>
+    </Box>
+  );
+}
+
+/** Balls used against balls worked out. */
+export function BallChart() {
+  const { workspace } = useWorkspace();
+  const points = everyPiece(workspace)
+    .flatMap((row) => {
+      const ratio = ballUsed(row);
+      return ratio === undefined ? [] : [{ ...row, ratio }];
+    })
+    .slice(-DRAWN);
+  if (points.length === 0) return null;
+  const y = heights([1, ...points.map(({ ratio }) => ratio)], 0.02);
+  const x = across(points.length);
+  return (
+    <Chart
+      title="Ball used against ball worked out"
+      says="Above the line it took more clay than worked out."
+      head={['piece', 'made', 'ratio']}
+      rows={points.map(({ run, piece, ratio }) => [`${run.name} ${piece.no}`, wayWords(run), ratio.toFixed(3)])}
+    >
+      <LevelLines ticks={y.ticks(5)} y={y} write={(value) => value.toFixed(2)} />
+      <path d={`M${INNER.left} ${y(1)}H${INNER.right}`} stroke={INK} />
+      {points.map(({ run, piece, ratio }, i) => (
+        <Dot
+          key={piece.id}
+          x={x(i)}
+          y={y(ratio)}
+          color={WET}
+          open={piece.out === true}
+          words={`${run.name} ${piece.no}: × ${ratio.toFixed(2)}`}
+        />
+      ))}
+      <Feet feet={ends(points, x)} />
+    </Chart>
+  );
+}
+
+/** Whether the odds told the truth: said against happened, with what chance alone would give. */
+export function HonestChart({ honest }: { honest: Honest }) {
+  if (honest.bins.length === 0) return null;
+  const x = scaleLinear([0, 1], [INNER.left, INNER.right]);
+  const y = scaleLinear([0, 1], [INNER.bottom, INNER.top]);
+  const percent = (share: number) => `${Math.round(share * 100)} %`;
+  const off = honest.bins.filter(({ happened, byChance }) => happened < byChance[0] || happened > byChance[1]);
+  return (
+    <Chart
+      title="Did the odds tell the truth?"
+      says={
+        off.length === 0
+          ? 'What was said happened about so often; the bars are what chance alone would give.'
+          : `Said ${chanceWords(off[0]!.said)}, happened ${percent(off[0]!.happened)} of ${off[0]!.count}: more apart than chance gives.`
+      }
+      head={['said', 'happened', 'of', 'by chance alone']}
+      rows={honest.bins.map(({ said, happened, count, byChance }) => [
+        chanceWords(said),
+        percent(happened),
+        String(count),
+        `${percent(byChance[0])} to ${percent(byChance[1])}`,
+      ])}
+    >
+      <LevelLines ticks={[0, 0.25, 0.5, 0.75, 1]} y={y} write={percent} />
+      <path d={`M${x(0)} ${y(0)}L${x(1)} ${y(1)}`} stroke={INK} strokeDasharray="5 3" />
+      {honest.bins.map(({ from, said, happened, count, byChance }) => (
+        <g key={from}>
+          <path d={`M${x(said)} ${y(byChance[0])}V${y(byChance[1])}`} stroke={ACT} strokeWidth="6" opacity="0.35" />
+          <Dot
+            x={x(said)}
+            y={y(happened)}
+            color={happened < byChance[0] || happened > byChance[1] ? BAD : ACT}
+            words={`Said ${chanceWords(said)}: happened ${percent(happened)} of ${count}`}
+          />
+        </g>
+      ))}
+      <Feet feet={[0, 0.5, 1].map((share) => ({ x: x(share), words: percent(share) }))} />
+    </Chart>
+  );
+}
+
+/** How near the eye comes, guess after guess; nothing where nobody guesses. */
+export function ByEyeChart() {
+  const { workspace } = useWorkspace();
+  const { length } = useUnits();
+  const points = everyPiece(workspace)
+    .flatMap(({ run, piece }) =>
+      Object.entries(piece.guesses ?? {}).flatMap(([stage, guesses]) =>
+        Object.entries(guesses ?? {}).flatMap(([size, guess]) => {
+          const read = piece.sizes[stage as 'wet']?.[size as 'height']?.mm;
+          return read === undefined || guess === undefined ? [] : [{ run, piece, size: size as 'height', off: guess - read }];
+        }),
+      ),
+    )
+    .slice(-DRAWN);
+  if (points.length === 0) return null;
+  const y = heights([0, ...points.map(({ off }) => Math.abs(off))], 0.5);
+  const x = across(points.length);
+  return (
+    <Chart
+      title="Guessed by eye"
+      says="How far each guess was off; the eye gets better where they come down."
+      head={['piece', 'size', 'off by']}
+      rows={points.map(({ run, piece, size, off }) => [`${run.name} ${piece.no}`, madeSize(size), length(Math.abs(off))])}
+    >
+      <LevelLines ticks={y.ticks(4)} y={y} write={(mm) => String(mm)} />
+      {points.map(({ run, piece, size, off }, i) => (
+        <Dot
+          key={i}
+          x={x(i)}
+          y={y(Math.abs(off))}
+          color={ACT}
+          words={`${run.name} ${piece.no}, ${madeSize(size)}: off by ${length(Math.abs(off))}`}
+        />
+      ))}
+      <Feet feet={ends(points, x)} />
+    </Chart>
+  );
+}

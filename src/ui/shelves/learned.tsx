@@ -1,0 +1,210 @@
+'use client';
+
+import { FAMILIES } from '@/core/form';
+import { honestOdds } from '@/core/learn';
+import { chanceWords } from '@/core/fit';
+import { TOOL_SD } from '@/core/sizing';
+import {
+  SHELF_WORDS,
+  SHELVES,
+  type PieceOfRun,
+  ballUsed,
+  errorsOf,
+  everyPiece,
+  learnedBall,
+  learnedDays,
+  learnedForms,
+  learnedHand,
+  learnedLosses,
+  learnedMinutes,
+  saidAndHappened,
+} from '@/core/workspace';
+import { commands } from '@/store';
+import { Act } from '@/ui/fields';
+import { run as perform, useUnits, useWorkspace } from '@/ui/state';
+import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { wayWords } from '@/ui/made';
+import { BallChart, ByEyeChart, DriftChart, HonestChart, OffChart } from './learned-charts';
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+interface FigureProps {
+  readonly title: string;
+  readonly was: string;
+  readonly is: string;
+  readonly children?: ReactNode;
+}
+
+/** A figure that was learned: what it was, what it is now, and where it is used. */
+function LearnedFigure({ title, was, is, children }: FigureProps) {
+  return (
+    <Box borderTopWidth="1px" borderColor="line" paddingBlock="2" data-learned={title}>
+      <HStack gap="4" flexWrap="wrap" alignItems="baseline">
+        <Box flex="0 1 260px" fontWeight="600">
+          {title}
+        </Box>
+        <Box fontFamily="figure" fontVariantNumeric="tabular-nums" fontWeight="680" fontSize="20px">
+          {is}
+        </Box>
+        <Box fontSize="sm" color="fg.muted">
+          was {was}
+        </Box>
+      </HStack>
+      <Box fontSize="sm">{children}</Box>
+    </Box>
+  );
+}
+
+/** The lines a figure came from; each is left out with one tap and comes back with one. */
+function LinesOf({ rows, told }: { rows: readonly PieceOfRun[]; told: (row: PieceOfRun) => string }) {
+  if (rows.length === 0) return null;
+  return (
+    <chakra.details>
+      <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }} color="fg.muted">
+        from {rows.length === 1 ? 'one piece' : `${rows.length} pieces`}
+      </chakra.summary>
+      <HStack gap="2" flexWrap="wrap">
+        {rows.slice(-60).map(({ run, piece }) => (
+          <Act
+            key={piece.id}
+            minHeight={{ base: '44px', md: '30px' }}
+            fontSize="sm"
+            fontWeight="400"
+            aria-pressed={piece.out !== true}
+            textDecoration={piece.out ? 'line-through' : undefined}
+            title={piece.out ? 'Left out: tap to let it count' : 'Tap to leave it out'}
+            onClick={() =>
+              perform(
+                commands.editPiece(
+                  piece.id,
+                  (now) => ({ ...now, out: now.out ? undefined : true }),
+                  `${run.name} ${piece.no} ${piece.out ? 'counts again' : 'left out'}`,
+                ),
+              )
+            }
+          >
+            {run.name} {piece.no}: {told({ run, piece })}
+          </Act>
+        ))}
+      </HStack>
+    </chakra.details>
+  );
+}
+
+/** Everything the pieces taught, each with what it was, what it is now and the lines it came from. */
+export function Learned() {
+  const { workspace } = useWorkspace();
+  const { length } = useUnits();
+  const all = everyPiece(workspace);
+  const hands = learnedHand(workspace);
+  const ways = [...new Map(all.map(({ run }) => [`${run.by}/${run.way}`, { by: run.by, way: run.way }])).values()];
+  const honest = honestOdds(saidAndHappened(workspace));
+  return (
+    <Box>
+      <Box color="fg.muted" fontSize="sm" maxWidth="76ch" marginBottom="2">
+        These stand wherever the typical ones stood: ball, ranges, odds, how many more to make. A line is left out with one tap, and comes
+        back with one.
+      </Box>
+      {ways.map((way) => {
+        const ratio = learnedBall(workspace, way);
+        const rows = all.filter((row) => row.run.by === way.by && row.run.way === way.way && ballUsed(row) !== undefined);
+        if (rows.length === 0) return null;
+        return (
+          <LearnedFigure
+            key={`${way.by}/${way.way}`}
+            title={`Ball, ${wayWords(way).toLowerCase()}`}
+            was="1.00 of the ball worked out"
+            is={ratio ? `× ${ratio.median.toFixed(2)}` : 'not yet'}
+          >
+            {ratio ? `The middle of ${ratio.count}, ± ${ratio.spread.toFixed(2)}. ` : `From three on it counts; there are ${rows.length}. `}
+            <LinesOf rows={rows} told={(row) => `× ${ballUsed(row)!.toFixed(2)}`} />
+          </LearnedFigure>
+        );
+      })}
+      {(['gauge', 'eye'] as const).map((tool) => {
+        const { sd, bias, count } = hands[tool];
+        if (count === 0) return null;
+        return (
+          <LearnedFigure
+            key={tool}
+            title={tool === 'gauge' ? 'Your hand, with a gauge or calipers' : 'Your hand, by eye'}
+            was={`± ${length(TOOL_SD[tool])}`}
+            is={`± ${length(sd)}`}
+          >
+            {bias !== undefined &&
+              `On the whole you make sizes ${length(Math.abs(bias))} ${bias > 0 ? 'larger' : 'smaller'} than planned. `}
+            <LinesOf
+              rows={all.filter((row) => row.run.tool === tool && errorsOf(row).length > 0)}
+              told={(row) =>
+                errorsOf(row)
+                  .map(({ error }) => `${error < 0 ? '−' : '+'}${length(Math.abs(error))}`)
+                  .join(', ')
+              }
+            />
+          </LearnedFigure>
+        );
+      })}
+      {learnedLosses(workspace).map(({ family, loss, on, wholeFirings }) => (
+        <LearnedFigure
+          key={family}
+          title={`Lost of ${FAMILIES[family].words.toLowerCase()}`}
+          was="10 %, typically"
+          is={percent(loss.share)}
+        >
+          {loss.lost} of {loss.made} that came to their end.{' '}
+          {SHELVES.flatMap((shelf) => (on[shelf] ? [`${on[shelf]} ${SHELF_WORDS[shelf]}`] : [])).join(', ')}
+          {wholeFirings > 0 && ' Of whole loads nothing came out: a count does not cover that.'}
+        </LearnedFigure>
+      ))}
+      {learnedForms(workspace).map(({ family, oval, sag }) => (
+        <LearnedFigure
+          key={family}
+          title={`${FAMILIES[family].words}: ${oval ? 'warp' : 'sag'}`}
+          was={oval ? `oval by about ${length(0.5)}` : 'none'}
+          is={oval ? `oval by ${length(oval.mm)}` : length(Math.abs(sag!.mm))}
+        >
+          {sag &&
+            `Fired ${length(Math.abs(sag.mm))} ${sag.mm < 0 ? 'lower' : 'higher'} than its width shrank: the form’s doing, not the clay’s. `}
+          From {oval?.count ?? sag!.count}.
+        </LearnedFigure>
+      ))}
+      <Box borderTopWidth="1px" borderColor="line" paddingBlock="2" fontSize="sm">
+        <b>Days on each shelf:</b>{' '}
+        {SHELVES.filter((shelf) => shelf !== 'lost' && shelf !== 'fired')
+          .map((shelf) => {
+            const { days, count, learned } = learnedDays(workspace, shelf);
+            return `${SHELF_WORDS[shelf]} ${days ?? '–'} ${learned ? `(yours, from ${count})` : '(typical)'}`;
+          })
+          .join(', ')}
+        .
+        {learnedMinutes(workspace).length > 0 && (
+          <>
+            {' '}
+            <b>Minutes a piece:</b>{' '}
+            {learnedMinutes(workspace)
+              .map(({ work, median, count }) => `to ${work} ${median} (from ${count})`)
+              .join(', ')}
+            .
+          </>
+        )}
+      </Box>
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }} gap="6" marginTop="4">
+        <OffChart />
+        <DriftChart />
+        <BallChart />
+        <HonestChart honest={honest} />
+        <ByEyeChart />
+      </Grid>
+      {honest.count > 0 && (
+        <chakra.details fontSize="sm" marginTop="2">
+          <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }}>
+            how honest, as one figure
+          </chakra.summary>
+          Brier score {honest.brier.toFixed(3)} over {honest.count} things said: 0 would be perfect, {(0.09).toFixed(2)} is what an honest{' '}
+          {chanceWords(0.9)} comes to.
+        </chakra.details>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,262 @@
+'use client';
+
+import type { SizeName } from '@/core/form';
+import { SHELF_WORDS, SHELVES } from '@/core/workspace';
+import { Act, DeleteAct } from '@/ui/fields';
+import { useUnits, useWorkspace, workspaceStore } from '@/ui/state';
+import { ink } from '@/ui/theme';
+import {
+  type ColumnDef,
+  type Row as TableRow,
+  type SortingState,
+  getCoreRowModel,
+  getSortedRowModel,
+  useReactTable,
+} from '@tanstack/react-table';
+import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import { Fragment, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { LogFiles } from './log-files';
+import { PieceSheet } from '@/ui/made';
+import type { Filter, Row } from './use-shelves';
+
+const fired = (size: SizeName) => (row: Row) => row.piece.sizes.glazed?.[size]?.mm;
+const wet = (size: SizeName) => (row: Row) => row.piece.sizes.wet?.[size]?.mm;
+
+/** Fired less asked. */
+const off = (size: SizeName) => (row: Row) => {
+  const [came, asked] = [fired(size)(row), row.run.asked[size]];
+  return came === undefined || asked === undefined ? undefined : came - asked;
+};
+
+const UNDEFINED_LAST = { sortUndefined: 'last' } as const;
+
+const COLUMNS: readonly (ColumnDef<Row> & { readonly id: string; readonly words: string })[] = [
+  { id: 'name', words: 'piece', accessorFn: ({ run, piece }) => `${run.name} ${String(piece.no).padStart(4, '0')}` },
+  { id: 'date', words: 'made', accessorFn: ({ run }) => run.date },
+  { id: 'clay', words: 'clay', accessorFn: ({ clay }) => clay },
+  { id: 'shelf', words: 'stands', accessorFn: ({ piece }) => SHELVES.indexOf(piece.shelf) },
+  { id: 'wet-mouth', words: 'mouth, wet', accessorFn: wet('rimDiameter'), ...UNDEFINED_LAST },
+  { id: 'mouth', words: 'mouth, fired', accessorFn: fired('rimDiameter'), ...UNDEFINED_LAST },
+  { id: 'mouth-off', words: 'off asked', accessorFn: off('rimDiameter'), ...UNDEFINED_LAST },
+  { id: 'height', words: 'height, fired', accessorFn: fired('height'), ...UNDEFINED_LAST },
+  { id: 'height-off', words: 'off asked', accessorFn: off('height'), ...UNDEFINED_LAST },
+  { id: 'came', words: 'what became of it', accessorFn: ({ piece }) => piece.wrong?.join(', ') ?? piece.fate ?? '' },
+];
+
+const ROW_HEIGHT = 44;
+const READY = 8;
+/** So many are always all there. */
+const FEW = 40;
+
+/** Every piece a line: found, filtered, sorted; one opened shows all that is known of it. */
+export function Log({ rows, filter, onFilter }: { rows: readonly Row[]; filter: Filter; onFilter: (filter: Filter) => void }) {
+  const [sorting, setSorting] = useState<SortingState>([{ id: 'date', desc: true }]);
+  const [openId, setOpen] = useState<string | undefined>();
+  const data = useMemo(() => [...rows], [rows]);
+  const columns = useMemo(() => [...COLUMNS], []);
+  // what it gives is used in this component only, which is worked out anew whenever its data change
+  // eslint-disable-next-line react-hooks/incompatible-library
+  const table = useReactTable({
+    data,
+    columns,
+    state: { sorting },
+    onSortingChange: setSorting,
+    getRowId: ({ piece }) => piece.id,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+  });
+  const sorted = table.getRowModel().rows;
+  return (
+    <Box>
+      <HStack gap="3" flexWrap="wrap" marginBottom="2">
+        <Views filter={filter} sorting={sorting} onView={(view, sort) => (onFilter(view), setSorting(sort))} />
+        <Box flex="1" />
+        <LogFiles rows={rows} />
+      </HStack>
+      {sorted.length === 0 ? (
+        <Box color="fg.muted" paddingBlock="4">
+          Nothing that was made is like that.
+        </Box>
+      ) : (
+        <Box overflowX="auto">
+          <chakra.table aria-label="Log" width="100%" minWidth="820px" borderCollapse="collapse">
+            <thead>
+              <tr>
+                {table.getFlatHeaders().map((header) => {
+                  const way = header.column.getIsSorted();
+                  const { words } = COLUMNS.find(({ id }) => id === header.id)!;
+                  return (
+                    <chakra.th
+                      key={header.id}
+                      scope="col"
+                      textAlign="left"
+                      fontWeight="400"
+                      fontSize="sm"
+                      color="fg.muted"
+                      aria-sort={way === 'asc' ? 'ascending' : way === 'desc' ? 'descending' : 'none'}
+                    >
+                      <chakra.button
+                        type="button"
+                        minHeight={{ base: '44px', md: '32px' }}
+                        cursor="pointer"
+                        onClick={header.column.getToggleSortingHandler()}
+                      >
+                        {words}
+                        {way === 'asc' ? ' ↑' : way === 'desc' ? ' ↓' : ''}
+                      </chakra.button>
+                    </chakra.th>
+                  );
+                })}
+              </tr>
+            </thead>
+            <Lines rows={sorted} openId={openId} onOpen={(id) => setOpen(id === openId ? undefined : id)} />
+          </chakra.table>
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** Only the lines on the screen are there. */
+function Lines({ rows, openId, onOpen }: { rows: readonly TableRow<Row>[]; openId: string | undefined; onOpen: (id: string) => void }) {
+  const body = useRef<HTMLTableSectionElement>(null);
+  const [above, setAbove] = useState(0);
+  useLayoutEffect(() => setAbove(body.current!.getBoundingClientRect().top + window.scrollY), []);
+  const virtual = useWindowVirtualizer({
+    count: rows.length,
+    estimateSize: () => ROW_HEIGHT,
+    overscan: rows.length <= FEW ? FEW : READY,
+    scrollMargin: above,
+    getItemKey: (index) => rows[index]!.id,
+  });
+  const items = virtual.getVirtualItems();
+  const before = (items[0]?.start ?? above) - above;
+  const after = virtual.getTotalSize() - ((items.at(-1)?.end ?? above) - above);
+  return (
+    <tbody ref={body}>
+      {before > 0 && <Gap px={before} />}
+      {items.map(({ index, key }) => {
+        const { original, id } = rows[index]!;
+        return (
+          <Fragment key={key as string}>
+            <Line row={original} open={id === openId} onOpen={() => onOpen(id)} />
+            {id === openId && (
+              <tr>
+                <td colSpan={COLUMNS.length}>
+                  <PieceSheet run={original.run} piece={original.piece} />
+                </td>
+              </tr>
+            )}
+          </Fragment>
+        );
+      })}
+      {after > 0 && <Gap px={after} />}
+    </tbody>
+  );
+}
+
+const Gap = ({ px }: { px: number }) => (
+  <tr aria-hidden>
+    <td colSpan={COLUMNS.length} style={{ height: px }} />
+  </tr>
+);
+
+function Line({ row, open, onOpen }: { row: Row; open: boolean; onOpen: () => void }) {
+  const { length } = useUnits();
+  const { run, piece, clay } = row;
+  const size = (mm: number | undefined, stage: 'wet' | 'glazed') => (
+    <td style={{ color: ink(stage), fontVariantNumeric: 'tabular-nums' }}>{mm === undefined ? '' : length(mm)}</td>
+  );
+  const offBy = (mm: number | undefined) => (
+    <td style={{ fontVariantNumeric: 'tabular-nums' }}>
+      {mm === undefined ? '' : Math.abs(mm) < 0.05 ? 'none' : `${length(Math.abs(mm))} ${mm < 0 ? 'under' : 'over'}`}
+    </td>
+  );
+  return (
+    <chakra.tr borderTopWidth="1px" borderColor="line" height={`${ROW_HEIGHT}px`} opacity={piece.out ? 0.65 : 1}>
+      <td>
+        <chakra.button
+          type="button"
+          aria-expanded={open}
+          onClick={onOpen}
+          minHeight="44px"
+          textAlign="left"
+          cursor="pointer"
+          fontWeight="550"
+        >
+          {run.name} <chakra.span fontFamily="figure">{piece.no}</chakra.span>
+        </chakra.button>
+      </td>
+      <td>{run.date}</td>
+      <td>{clay}</td>
+      <td>{SHELF_WORDS[piece.shelf]}</td>
+      {size(wet('rimDiameter')(row), 'wet')}
+      {size(fired('rimDiameter')(row), 'glazed')}
+      {offBy(off('rimDiameter')(row))}
+      {size(fired('height')(row), 'glazed')}
+      {offBy(off('height')(row))}
+      <td>{[...(piece.wrong ?? []), piece.fate, piece.out ? 'left out' : ''].filter(Boolean).join(', ')}</td>
+    </chakra.tr>
+  );
+}
+
+/** Ways of looking at the log, kept by name on this device. */
+function Views({
+  filter,
+  sorting,
+  onView,
+}: {
+  filter: Filter;
+  sorting: SortingState;
+  onView: (filter: Filter, sorting: SortingState) => void;
+}) {
+  const { views = [] } = useWorkspace().workspace.settings;
+  const [name, setName] = useState('');
+  const keep = () => {
+    const [sort] = sorting;
+    const called = name.trim() || `view ${views.length + 1}`;
+    const { find, bodyId, planId } = filter;
+    workspaceStore().set({
+      views: [...views.filter((each) => each.name !== called), { name: called, find, bodyId, planId, sort: sort?.id, down: sort?.desc }],
+    });
+    setName('');
+  };
+  return (
+    <HStack gap="2" flexWrap="wrap">
+      {views.map((view) => (
+        <HStack key={view.name} gap="0">
+          <Act
+            onClick={() =>
+              onView(
+                { find: view.find, bodyId: view.bodyId, planId: view.planId, runId: '' },
+                view.sort ? [{ id: view.sort, desc: view.down === true }] : [],
+              )
+            }
+          >
+            {view.name}
+          </Act>
+          <DeleteAct
+            label={`Delete the view ${view.name}`}
+            onClick={() => workspaceStore().set({ views: views.filter((each) => each !== view) })}
+          />
+        </HStack>
+      ))}
+      <chakra.input
+        aria-label="Name of the view"
+        placeholder="keep this view as"
+        value={name}
+        onChange={(event) => setName(event.currentTarget.value.slice(0, 60))}
+        onKeyDown={(event) => event.key === 'Enter' && keep()}
+        width="150px"
+        minHeight={{ base: '44px', md: '38px' }}
+        paddingInline="2"
+        borderWidth="1px"
+        borderColor="line.strong"
+        borderRadius="4px"
+        background="bg.raised"
+      />
+      <Act onClick={keep}>Keep view</Act>
+    </HStack>
+  );
+}

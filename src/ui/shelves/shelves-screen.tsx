@@ -1,0 +1,113 @@
+'use client';
+
+import { SearchInput, Choice } from '@/ui/fields';
+import { useWorkspace } from '@/ui/state';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { Board } from './board';
+import { Begin } from './begin';
+import { ALL, type Filter, useFiltered } from './use-shelves';
+
+const Log = dynamic(() => import('./log').then((part) => part.Log));
+const Measure = dynamic(() => import('./measure').then((part) => part.Measure));
+const Learned = dynamic(() => import('./learned').then((part) => part.Learned));
+
+const VIEWS = { board: 'Where it stands', measure: 'Measure a load', log: 'Log', learned: 'What it taught' } as const;
+
+type View = keyof typeof VIEWS;
+
+/** Everything that was made: where it stands, what was measured of it, and what it taught. */
+export function ShelvesScreen() {
+  const { status, workspace } = useWorkspace();
+  const [filter, setFilter] = useState<Filter>(ALL);
+  const asked = useSearchParams().get('view');
+  const router = useRouter();
+  const view: View = asked && asked in VIEWS ? (asked as View) : 'board';
+  const rows = useFiltered(workspace, filter);
+  if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
+  return (
+    <Box padding={{ base: '3', md: '20px' }} maxWidth="1240px">
+      <HStack gap="3" flexWrap="wrap" marginBottom="2">
+        <chakra.h1 fontSize="22px" fontWeight="680" marginInlineEnd="2">
+          Shelves
+        </chakra.h1>
+        <nav className="sections" aria-label="Of the shelves">
+          {(Object.keys(VIEWS) as View[]).map((each) => (
+            <button
+              key={each}
+              type="button"
+              aria-current={each === view ? 'true' : undefined}
+              onClick={() => router.replace(each === 'board' ? '/shelves' : `/shelves?view=${each}`)}
+            >
+              {VIEWS[each]}
+            </button>
+          ))}
+        </nav>
+        <Box flex="1" />
+        <Begin />
+      </HStack>
+      {workspace.runs.length === 0 ? (
+        <Box color="fg.muted" paddingBlock="6" maxWidth="60ch">
+          Nothing made yet. “Thrown” at the wheel puts a piece here, or say above what was made: each piece is then followed from wet to
+          fired, and what comes out of the kiln teaches the figures of your clay and your hand.
+        </Box>
+      ) : (
+        <>
+          {view !== 'learned' && <Filters filter={filter} onFilter={setFilter} shown={rows.length} />}
+          {view === 'board' && <Board rows={rows} />}
+          {view === 'log' && <Log rows={rows} filter={filter} onFilter={setFilter} />}
+          {view === 'measure' && <Measure rows={rows} />}
+          {view === 'learned' && <Learned />}
+        </>
+      )}
+    </Box>
+  );
+}
+
+function Filters({ filter, onFilter, shown }: { filter: Filter; onFilter: (filter: Filter) => void; shown: number }) {
+  const { workspace } = useWorkspace();
+  const { bodies, runs, pieces } = workspace;
+  const plans = useMemo(
+    () =>
+      [...new Map(runs.flatMap(({ planId, name }) => (planId ? [[planId, name] as const] : [])))].sort((a, b) => a[1].localeCompare(b[1])),
+    [runs],
+  );
+  const own = runs.filter(({ planId }) => !filter.planId || planId === filter.planId).toReversed();
+  return (
+    <HStack gap="2" flexWrap="wrap" marginBottom="3">
+      <SearchInput
+        label="Find among what was made"
+        placeholder="find by name, glaze, note"
+        value={filter.find}
+        onFind={(find) => onFilter({ ...filter, find })}
+      />
+      <Choice
+        label="Of which piece"
+        value={filter.planId}
+        options={[{ value: '', words: 'every piece' }, ...plans.map(([value, words]) => ({ value, words }))]}
+        onChoose={(planId) => onFilter({ ...filter, planId, runId: '' })}
+      />
+      <Choice
+        label="In which clay"
+        value={filter.bodyId}
+        options={[{ value: '', words: 'every clay' }, ...bodies.map(({ id, name }) => ({ value: id, words: name }))]}
+        onChoose={(bodyId) => onFilter({ ...filter, bodyId })}
+      />
+      <Choice
+        label="Of which run"
+        value={filter.runId}
+        options={[
+          { value: '', words: 'every run' },
+          ...own.slice(0, 100).map(({ id, name, date }) => ({ value: id, words: `${name}, ${date}` })),
+        ]}
+        onChoose={(runId) => onFilter({ ...filter, runId })}
+      />
+      <Box color="fg.muted" fontSize="sm" data-testid="made-count">
+        {shown === pieces.length ? '' : `${shown} of `}
+        {pieces.length === 1 ? 'one piece made' : `${pieces.length} pieces made`}
+      </Box>
+    </HStack>
+  );
+}

@@ -1,0 +1,1 @@
+export { type TableLine, TableIn } from './table-in';
