@@ -28,11 +28,13 @@ export interface Snapshot {
   readonly fault?: Fault | undefined;
   /** How many things were done that are not on disk. */
   readonly unsaved: number;
+  /** How many things were ever done, for the reminder to export. */
+  readonly done: number;
   /** The last thing worth telling, for a notice and a screen reader. */
   readonly said?: Said | undefined;
 }
 
-const OPENING: Snapshot = { status: 'opening', workspace: EMPTY, saving: 'saved', unsaved: 0 };
+const OPENING: Snapshot = { status: 'opening', workspace: EMPTY, saving: 'saved', unsaved: 0, done: 0 };
 const NOTHING: Kept = { workspace: EMPTY, history: [], stamp: 0 };
 
 /** Something done that is not on disk: how to do it, and the state it left here. */
@@ -104,6 +106,10 @@ export class WorkspaceStore {
     this.keepOn();
     await this.settled();
     this.publish({ status: 'ready' });
+    // pictures that nothing names any more
+    const { workspace, history } = this.kept;
+    if (workspace.pieces.length > 0 && this.db)
+      void import('./photos').then(({ sweepPhotos }) => sweepPhotos(workspace, history)).catch(() => undefined);
   }
 
   /** Does one thing, undoably. */
@@ -266,7 +272,7 @@ export class WorkspaceStore {
   }
 
   private publish(change: Partial<Snapshot>): void {
-    const { workspace, history } = this.kept;
+    const { workspace, history, stamp } = this.kept;
     this.snapshot = {
       ...this.snapshot,
       ...change,
@@ -277,6 +283,7 @@ export class WorkspaceStore {
       saving: this.fault ? 'failed' : this.waiting.length > 0 ? 'saving' : 'saved',
       fault: this.fault,
       unsaved: this.waiting.length,
+      done: stamp,
     };
     for (const listener of this.listeners) listener();
   }

@@ -1,7 +1,9 @@
-import type { WorkspaceRead } from '@/core/encode';
+import type { Result } from '@/core/units';
+import type { FileHolds } from './file.worker';
 import { type Job, type Progress, startJob } from './job';
 import type { PdfAsk } from './pdf.worker';
 
+export type { FileHolds } from './file.worker';
 export type { Job, Progress } from './job';
 export { drawOdds, firePairs } from './odds';
 
@@ -17,7 +19,7 @@ export async function pdfOf(sheets: PdfAsk['sheets']): Promise<ArrayBuffer> {
 }
 
 /** Reads and checks a workspace file in a worker. */
-export function readFile(file: File, onProgress: (progress: Progress) => void): Job<WorkspaceRead> {
+export function readFile(file: File, onProgress: (progress: Progress) => void): Job<Result<FileHolds>> {
   const worker = new Worker(new URL('./file.worker.ts', import.meta.url), { type: 'module' });
-  return startJob<WorkspaceRead>(worker, file, onProgress);
+  return startJob<Result<FileHolds>>(worker, file, onProgress);
 }

@@ -1,4 +1,4 @@
-import { READING_ERROR_MM } from '@/core/clay';
+import { type MeasuredWith, READING_ERROR_MM } from '@/core/clay';
 import type { SizeName } from '@/core/form';
 import { sizeSpec } from '@/core/form';
 import { type Came, type Said, cameOut, withinReading } from '@/core/learn';
@@ -15,8 +15,9 @@ export interface SizeCame {
   readonly off: number | undefined;
   /** What of that hand, clay and a changed belief did; not told apart where it was not measured wet. */
   readonly came: Came | undefined;
-  /** What two readings cannot tell. */
+  /** What two readings cannot tell, and the coarser tool of the two. */
   readonly unsure: number;
+  readonly read: MeasuredWith;
   /** Inside what was said of it when the run began; undefined where nothing was. */
   readonly inside: boolean | undefined;
 }
@@ -52,6 +53,7 @@ export function cameOf(run: Run, piece: MadePiece, now: { readonly width: number
         off: asked === undefined ? undefined : fired - asked,
         came,
         unsure: ends?.wetWith ? withinReading(ends.wetWith, ends.firedWith) : 2 * READING_ERROR_MM[reading.with ?? run.measures],
+        read: ends?.wetWith === 'ruler' ? 'ruler' : (reading.with ?? run.measures),
         inside: keptTo(run, size, fired),
       },
     ];

@@ -38,6 +38,7 @@ export {
   handOf,
   knownAs,
   isExample,
+  isExamplePiece,
   letGo,
   makingOf,
   plainCup,

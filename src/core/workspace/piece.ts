@@ -40,7 +40,7 @@ import {
 } from '@/core/sizing';
 import type { Middle } from '@/core/learn';
 import { type Result, good } from '@/core/units';
-import type { Body, Part, Plan, Workspace } from './records';
+import type { MadePiece, Body, Part, Plan, Workspace } from './records';
 
 /** A part with everything worked out. */
 export interface SizedPart {
@@ -63,6 +63,9 @@ export const surenessOf = (
 
 /** Whether a plan came with the example workshop: those have names for ids, a maker's own have none that can be read. */
 export const isExample = ({ id }: Pick<Plan, 'id'>): boolean => id.startsWith('plan-');
+
+/** The same of a piece that was made: those of the example are of runs with a name for an id. */
+export const isExamplePiece = ({ runId }: Pick<MadePiece, 'runId'>): boolean => runId.startsWith('run-');
 
 /** How a part is made: what is not round is never thrown, and what has no wall is neither coiled nor pressed. */
 export function handOf({ family, hand }: Pick<Part, 'family' | 'hand'>): Hand {

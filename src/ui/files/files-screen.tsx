@@ -1,24 +1,26 @@
 'use client';
 
-import type { WorkspaceRead } from '@/core/encode';
-import type { Problem } from '@/core/units';
+import type { Picture } from '@/core/encode';
+import type { Problem, Result } from '@/core/units';
 import { DEMO } from '@/core/example';
 import { type Workspace } from '@/core/workspace';
-import { commands } from '@/store';
+import { commands, photoStore } from '@/store';
 import { Act, Saves } from '@/ui/fields';
-import { useGo, useWorkspace, workspaceFile, workspaceStore } from '@/ui/state';
-import { type Job, type Progress, readFile } from '@/workers';
+import { useGo, useWorkspace, workspaceArchive, workspaceFile, workspaceStore } from '@/ui/state';
+import { type FileHolds, type Job, type Progress, readFile } from '@/workers';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { type ReactNode, useEffect, useEffectEvent, useRef, useState } from 'react';
 import { ImportPreview } from './import-preview';
+import { Kept } from './kept';
 
-/** Larger than any workshop; refused before it is read. Bytes; the reader has the same bound. */
-const LARGEST_FILE = 20 * 1024 * 1024;
+/** Larger than any workshop with its pictures; refused before it is read. Bytes; the reader has the same bound, and one for each part. */
+const LARGEST_FILE = 400 * 1024 * 1024;
 
 interface Chosen {
   readonly fileName: string;
   readonly reading?: Progress;
   readonly workspace?: Workspace;
+  readonly pictures?: readonly Picture[];
   readonly problem?: string;
   /** One piece from another device, to be added; never everything in place of what is here. */
   readonly sent?: boolean;
@@ -27,7 +29,7 @@ interface Chosen {
 /** A file being read, without touching anything; then what it holds or why it was refused. */
 function useChosenFile() {
   const [chosen, setChosen] = useState<Chosen | undefined>();
-  const job = useRef<Job<WorkspaceRead> | undefined>(undefined);
+  const job = useRef<Job<Result<FileHolds>> | undefined>(undefined);
   const clear = () => {
     job.current?.cancel();
     setChosen(undefined);
@@ -40,7 +42,7 @@ function useChosenFile() {
     setChosen({ fileName, reading: { done: 0, of: 0 } });
     job.current = readFile(file, (reading) => setChosen({ fileName, reading }));
     return void job.current.result.then(
-      (read) => setChosen({ fileName, ...(read.ok ? { workspace: read.value } : { problem: problemWords(read.problem) }) }),
+      (read) => setChosen({ fileName, ...(read.ok ? read.value : { problem: problemWords(read.problem) }) }),
       (error: Error) => setChosen({ fileName, problem: error.message }),
     );
   };
@@ -95,7 +97,11 @@ export function FilesScreen() {
   }, []);
   const input = useRef<HTMLInputElement>(null);
   if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
-  const tell = (act: ReturnType<typeof commands.clearAll>) => {
+  const pictured = new Set(workspace.pieces.flatMap(({ photos = [] }) => photos.map(({ id }) => id))).size;
+  const tell = async (act: ReturnType<typeof commands.clearAll>) => {
+    // pictures first: a row may name them
+    for (const { id, bytes } of chosen?.pictures ?? [])
+      await (await photoStore()).keepPhoto(id, new Blob([bytes as BlobPart], { type: 'image/jpeg' }));
     workspaceStore().runAndTell(act);
     clear();
   };
@@ -109,7 +115,15 @@ export function FilesScreen() {
           {workspace.plans.length} pieces, {workspace.bodies.length} clays and {workspace.batches.length} batches. They are kept in this
           browser only; a file is the copy you hold.
         </Box>
-        <Saves files={[{ words: 'Save workspace file', look: 'solid', make: () => workspaceFile(workspace) }]} />
+        <Saves
+          files={[
+            { words: 'Save workspace file', look: 'solid', make: () => workspaceFile(workspace) },
+            ...(pictured > 0
+              ? [{ words: `Save with ${pictured === 1 ? 'its picture' : `${pictured} pictures`}`, make: () => workspaceArchive(workspace) }]
+              : []),
+          ]}
+        />
+        <Kept />
       </Part>
       <Part title="Open a file">
         <Box color="fg.muted" marginBottom="2">
@@ -118,7 +132,7 @@ export function FilesScreen() {
         <input
           ref={input}
           type="file"
-          accept=".json,application/json"
+          accept=".json,.zip,application/json,application/zip"
           hidden
           aria-label="Workspace file"
           onChange={(event) => {
@@ -141,10 +155,10 @@ export function FilesScreen() {
             onMerge={(incoming) => {
               const act = commands.mergeIn(incoming, `${chosen.fileName} merged in`);
               if (chosen.sent && incoming.plans[0]) go(act, `/?plan=${incoming.plans[0].id}`);
-              else tell(act);
+              else void tell(act);
             }}
             onReplace={
-              chosen.sent ? undefined : (incoming) => tell(commands.replaceAll(incoming, `everything replaced by ${chosen.fileName}`))
+              chosen.sent ? undefined : (incoming) => void tell(commands.replaceAll(incoming, `everything replaced by ${chosen.fileName}`))
             }
             onCancel={clear}
           />
@@ -155,10 +169,10 @@ export function FilesScreen() {
           Both can be undone.
         </Box>
         <HStack gap="3" flexWrap="wrap">
-          <Act look="danger" onClick={() => tell(commands.clearAll())}>
+          <Act look="danger" onClick={() => void tell(commands.clearAll())}>
             Empty the workspace
           </Act>
-          <Act onClick={() => tell(commands.replaceAll(DEMO, 'the example workshop'))}>Back to the example workshop</Act>
+          <Act onClick={() => void tell(commands.replaceAll(DEMO, 'the example workshop'))}>Back to the example workshop</Act>
         </HStack>
       </Part>
       <Box marginTop="8" fontSize="sm" color="fg.muted">

@@ -1,4 +1,3 @@
-import type { MeasuredWith } from '@/core/clay';
 import { type SizeName, sizeSpec } from '@/core/form';
 import type { Run, SizeCame } from '@/core/workspace';
 import { WAY_WORDS } from '@/ui/words';
@@ -24,9 +23,9 @@ const larger = (size: SizeName): string => (sizeSpec(size).direction === 'height
  * Why a size came out as it did: "2.4 mm short: 1.9 of it thrown short, 0.5 the clay shrank more than believed". What two readings
  * cannot tell is said to be so.
  */
-export function cameWords({ size, off, came, unsure }: SizeCame, length: (mm: number) => string, measured: MeasuredWith): string {
+export function cameWords({ size, off, came, unsure, read }: SizeCame, length: (mm: number) => string): string {
   if (off === undefined) return '';
-  if (Math.abs(off) <= unsure) return `as asked, within what a ${measured} can tell`;
+  if (Math.abs(off) <= unsure) return `as asked, within what a ${read} can tell`;
   const all = `${length(Math.abs(off))} too ${off < 0 ? smaller(size) : larger(size)}`;
   if (!came) return `${all}; not measured wet, so hand and clay cannot be told apart`;
   const { hand, clay, belief } = came;

@@ -132,8 +132,7 @@ function Came({ run, piece }: Props) {
           <b>
             {madeSize(each.size)} <span style={{ color: ink('glazed') }}>{length(each.fired)}</span>
           </b>
-          {each.asked !== undefined && `, asked ${length(each.asked)}`}:{' '}
-          {cameWords(each, length, piece.sizes.glazed?.[each.size]?.with ?? run.measures)}
+          {each.asked !== undefined && `, asked ${length(each.asked)}`}: {cameWords(each, length)}
           {each.inside !== undefined && (each.inside ? '. Inside what was said.' : '. Outside what was said when the run began.')}
         </Box>
       ))}

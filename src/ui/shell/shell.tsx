@@ -10,6 +10,7 @@ import { type ReactNode, Suspense, useState } from 'react';
 import { BarButton } from './bar-button';
 import { HistoryButtons, SavedMark, Told, useHistoryKeys } from './history';
 import { NewVersion } from './offline';
+import { Remind } from './remind';
 import { Saving } from './saving';
 import { ModeButton, UnitsMenu } from './units-menu';
 
@@ -106,6 +107,7 @@ export function Shell({ children }: { children: ReactNode }) {
           <HistoryButtons />
         </HStack>
       </HStack>
+      <Remind />
       <main>{children}</main>
       {tray && <InstrumentTray onClose={() => setTray(false)} />}
       <Told />

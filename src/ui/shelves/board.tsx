@@ -11,6 +11,7 @@ import {
   partOf,
   sizedPlanPart,
 } from '@/core/workspace';
+import { type Outline, widest } from '@/core/form';
 import { commands } from '@/store';
 import { Thumbnail } from '@/ui/drawing';
 import { StageMark } from '@/ui/stage';
@@ -166,54 +167,44 @@ interface OnShelfProps extends Pick<ShelfProps, 'chosen' | 'toggle'> {
 function OnShelf({ group, chosen, toggle }: OnShelfProps) {
   const { workspace } = useWorkspace();
   const { run, shelf, pieces, ref, key } = group;
-  const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: key });
+  const { listeners, setNodeRef, transform } = useDraggable({ id: key });
   const ids = pieces.map(({ id }) => id);
   const picked = ids.filter((id) => chosen.has(id)).length;
   const outline = outlineOf(workspace, ref);
   const at = SHELVES.indexOf(shelf);
-  const move = (by: 1 | -1) => {
+  const onKeyDown = (event: KeyboardEvent) => {
+    const by = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
     const next = SHELVES[at + by];
     if (next && next !== 'lost') moveTo(picked > 0 ? ids.filter((id) => chosen.has(id)) : ids, run.name, next);
   };
-  const onKeyDown = (event: KeyboardEvent) => {
-    const by = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }[event.key] as 1 | -1 | undefined;
-    if (!by) return;
-    event.preventDefault();
-    move(by);
-  };
+  const which = picked > 0 && picked < ids.length ? 'those chosen' : 'them';
   return (
-    <Box
-      ref={setNodeRef}
-      data-group={run.name}
-      style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)`, position: 'relative', zIndex: 30 } : undefined}
-    >
-      <chakra.button
-        type="button"
-        {...attributes}
-        {...listeners}
-        role="button"
-        aria-roledescription={undefined}
-        aria-describedby={undefined}
-        aria-pressed={picked === ids.length}
-        aria-label={`${run.name}, ${ids.length} ${SHELF_WORDS[shelf]}. Choose; arrow keys move ${picked > 0 && picked < ids.length ? 'those chosen' : 'them'} to the next shelf.`}
-        title="Drag to another shelf, or press the arrow keys"
-        onKeyDown={onKeyDown}
-        onClick={() => toggle(ids)}
-        display="flex"
-        alignItems="flex-end"
-        gap="2"
-        textAlign="left"
-        cursor="grab"
-        borderRadius="4px 4px 0 0"
-        minHeight="44px"
-        paddingInline="1"
-        background={picked > 0 ? 'act.wash' : undefined}
-        outline={picked === ids.length ? '2px solid' : undefined}
-        outlineColor="act"
-        touchAction="none"
-      >
-        {outline && <Thumbnail outline={outline} />}
-        <Box paddingBottom="1" lineHeight="1.2">
+    <HStack ref={setNodeRef} data-group={run.name} gap="2" alignItems="flex-end" style={lifted(transform)}>
+      {outline && (
+        <Box {...listeners} cursor="grab" touchAction="none" onClick={() => toggle(ids)} lineHeight="0">
+          <Thumbnail outline={outline} size={drawnAs(outline)} />
+        </Box>
+      )}
+      <Box paddingBottom="1">
+        <chakra.button
+          type="button"
+          {...listeners}
+          aria-pressed={picked === ids.length}
+          aria-label={`${run.name}, ${ids.length} ${SHELF_WORDS[shelf]}. Choose; arrow keys move ${which} to the next shelf.`}
+          title="Drag to another shelf, or press the arrow keys"
+          onKeyDown={onKeyDown}
+          onClick={() => toggle(ids)}
+          textAlign="left"
+          cursor="grab"
+          lineHeight="1.2"
+          minHeight="44px"
+          paddingInline="1"
+          borderRadius="4px"
+          background={picked > 0 ? 'act.wash' : undefined}
+          touchAction="none"
+        >
           <Box fontWeight="600" fontSize="15px">
             {run.name}{' '}
             <chakra.span fontFamily="figure" fontSize="19px" fontVariantNumeric="tabular-nums">
@@ -223,12 +214,22 @@ function OnShelf({ group, chosen, toggle }: OnShelfProps) {
           <Box fontSize="sm" color="fg.muted">
             {stood(workspace, group)}
           </Box>
-        </Box>
-      </chakra.button>
-      {ids.length > 1 && <Numbers group={group} chosen={chosen} toggle={toggle} />}
-    </Box>
+        </chakra.button>
+        {ids.length > 1 && <Numbers group={group} chosen={chosen} toggle={toggle} />}
+      </Box>
+    </HStack>
   );
 }
+
+/** Where something dragged is drawn meanwhile. */
+const lifted = (to: { readonly x: number; readonly y: number } | null) =>
+  to ? ({ transform: `translate(${to.x}px, ${to.y}px)`, position: 'relative', zIndex: 30 } as const) : undefined;
+
+/** A piece so wide or high is drawn so large, px; others by their own size, down to what can still be seen. */
+const DRAWN = { mm: 240, px: 76, least: 24 };
+
+const drawnAs = (outline: Outline): number =>
+  Math.max(DRAWN.least, Math.min(DRAWN.px, (DRAWN.px * Math.max(outline.inside[0]!.z, 2 * widest(outline.side))) / DRAWN.mm));
 
 /** So many pieces of a run are told one by one. */
 const NUMBERED = 12;
@@ -275,7 +276,7 @@ function PieceNumber({
       background={chosen ? 'act.wash' : undefined}
       fontWeight={chosen ? '700' : '400'}
       touchAction="none"
-      style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)`, position: 'relative', zIndex: 30 } : undefined}
+      style={lifted(transform)}
     >
       {no}
     </chakra.button>

@@ -33,9 +33,11 @@ function heights(values: readonly number[], slack: number) {
   return scaleLinear([low - more, high + more], [INNER.bottom, INNER.top]);
 }
 
+const SHORT = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+
 /** First and last of what is drawn, as days below it. */
 const ends = (rows: readonly PieceOfRun[], x: (i: number) => number) =>
-  rows.length < 2 ? [] : [0, rows.length - 1].map((i) => ({ x: x(i), words: rows[i]!.run.date }));
+  rows.length < 2 ? [] : [0, rows.length - 1].map((i) => ({ x: x(i), words: SHORT.format(new Date(rows[i]!.run.date)) }));
 
 const SIZES = ['rimDiameter', 'height'] as const;
 

@@ -145,18 +145,20 @@ export function Learned() {
           </LearnedFigure>
         );
       })}
-      {learnedLosses(workspace).map(({ family, loss, on, wholeFirings }) => (
-        <LearnedFigure
-          key={family}
-          title={`Lost of ${FAMILIES[family].words.toLowerCase()}`}
-          was="10 %, typically"
-          is={percent(loss.share)}
-        >
-          {loss.lost} of {loss.made} that came to their end.{' '}
-          {SHELVES.flatMap((shelf) => (on[shelf] ? [`${on[shelf]} ${SHELF_WORDS[shelf]}`] : [])).join(', ')}
-          {wholeFirings > 0 && ' Of whole loads nothing came out: a count does not cover that.'}
-        </LearnedFigure>
-      ))}
+      {learnedLosses(workspace)
+        .filter(({ loss }) => loss.made > 0)
+        .map(({ family, loss, on, wholeFirings }) => (
+          <LearnedFigure
+            key={family}
+            title={`Lost of ${FAMILIES[family].words.toLowerCase()}`}
+            was="10 %, typically"
+            is={percent(loss.share)}
+          >
+            {loss.lost} of {loss.made} that came to their end
+            {SHELVES.flatMap((shelf) => (on[shelf] ? [`, ${on[shelf]} lost ${SHELF_WORDS[shelf]}`] : [])).join('')}.
+            {wholeFirings > 0 && ' Of whole loads nothing came out: a count does not cover that.'}
+          </LearnedFigure>
+        ))}
       {learnedForms(workspace).map(({ family, oval, sag }) => (
         <LearnedFigure
           key={family}

@@ -174,7 +174,7 @@ function Line({ row, open, onOpen }: { row: Row; open: boolean; onOpen: () => vo
     </td>
   );
   return (
-    <chakra.tr borderTopWidth="1px" borderColor="line" height={`${ROW_HEIGHT}px`} opacity={piece.out ? 0.65 : 1}>
+    <chakra.tr borderTopWidth="1px" borderColor="line" height={`${ROW_HEIGHT}px`}>
       <td>
         <chakra.button
           type="button"

@@ -1,6 +1,16 @@
 import { trimReadings } from '@/core/bench';
 import { boundsOf, workOrder } from '@/core/handbuild';
-import { type Body, type HandWork, type Part, type SizedPart, makingOf, meetsInside, obstacleWords, throwingOf } from '@/core/workspace';
+import {
+  type Body,
+  type HandWork,
+  type Part,
+  type SizedPart,
+  type SizedPlanPart,
+  makingOf,
+  meetsInside,
+  obstacleWords,
+  throwingOf,
+} from '@/core/workspace';
 import { STAGE_WORDS, type Step, adviceFor, wheelSteps } from '@/core/sizing';
 import { handLength, handMass, text, writeLength } from '@/core/units';
 import type { Units } from '@/ui/state';
@@ -92,7 +102,12 @@ export function handPages(part: Part, worked: SizedPart, hand: HandWork, body: B
 }
 
 /** All four figures at once first, then a page for each step. */
-export function wheelPages(part: Part, worked: SizedPart, units: Units): { pages: WheelPage[]; steps: readonly Step[] } {
+export function wheelPages(
+  part: Part,
+  worked: SizedPart & { readonly ratio?: SizedPlanPart['ratio'] },
+  units: Units,
+  moves = '',
+): { pages: WheelPage[]; steps: readonly Step[] } {
   const { choice } = units;
   const { clay, sized } = worked;
   const { tester } = part;
@@ -108,13 +123,14 @@ export function wheelPages(part: Part, worked: SizedPart, units: Units): { pages
     key: 'all',
     title: 'All figures',
     figures: [
-      { words: tester?.accepted ? 'ball, by the test piece' : 'ball', figure: ball },
+      { words: tester?.accepted ? 'ball, by the test piece' : worked.ratio ? 'ball, by your own ratio' : 'ball', figure: ball },
       { words: 'rim above the bat', figure: hand(sized.thrown.gauge) },
       inside === undefined
         ? { words: 'mouth, outside', figure: hand(sized.stages.wet.sizes.rimDiameter) }
         : { words: 'mouth, inside', figure: hand(inside) },
       { words: 'floor, by needle', figure: hand(sized.thrown.floor) },
     ],
+    ...(moves && { words: [moves] }),
     cautions: [],
   };
   const trimmed = trimReadings({ clay, making, sized });

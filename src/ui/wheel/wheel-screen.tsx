@@ -45,8 +45,10 @@ function AtTheWheel({ plan, part }: { plan: Plan; part: Part }) {
     const made = sizedPlanPart(workspace, part, units.length);
     if (!made.ok) return undefined;
     const { hand, known } = made.value;
-    return hand ? { pages: handPages(part, made.value, hand, known.body, units), steps: [] } : wheelPages(part, made.value, units);
-  }, [workspace, part, units]);
+    return hand
+      ? { pages: handPages(part, made.value, hand, known.body, units), steps: [] }
+      : wheelPages(part, made.value, units, plan.standard?.moves);
+  }, [workspace, part, units, plan.standard?.moves]);
   const [index, setIndex] = useState(0);
   const awake = useAwake();
   const touched = useRef<number | undefined>(undefined);
@@ -199,6 +201,11 @@ function PageView({ page, scale }: { page: WheelPage; scale: number }) {
             <Digits size={figure.length > SHORT ? TWO_SIZES : i === 0 && page.figures.length <= 4 ? MAIN : FOUR} stage={stage}>
               {figure}
             </Digits>
+          </Box>
+        ))}
+        {page.words?.map((said) => (
+          <Box key={said} fontSize="24px" lineHeight="1.3" gridColumn="1 / -1">
+            {said}
           </Box>
         ))}
       </Grid>

@@ -138,6 +138,12 @@ export function Answer({ piece }: { piece: PieceModel }) {
           By the test piece; worked out it is {units.mass(handMass(masses.ball, choice))}.
         </Box>
       )}
+      {piece.ratio && !piece.part.tester?.accepted && (
+        <Box fontSize="sm" color="wet" fontWeight="600" data-testid="own-ratio">
+          × {piece.ratio.median.toFixed(2)}, as {piece.ratio.count} of yours made this way took; worked out it is{' '}
+          {units.mass(handMass(masses.ball, choice))}.
+        </Box>
+      )}
       {piece.hand && <HandFigures piece={piece} />}
       <Grid templateColumns="repeat(2, minmax(0, 1fr))" columnGap="2" rowGap="1" marginTop="1">
         {(piece.hand ? [] : figures(piece)).map(({ name, words, wet, finishes }) => {

@@ -25,6 +25,7 @@ import {
   type PartRef,
   type Plan,
   shopOf,
+  type SizedPlanPart,
   sizedPlanPart,
   surenessOf,
   throwingOf,
@@ -55,6 +56,8 @@ export interface PieceModel extends Takers {
   readonly placeChecks: readonly LimitCheck[];
   /** What to weigh out, g: the ball of the run, by its test piece once that is accepted, or the clay for what is made by hand. */
   readonly weighOut: number | undefined;
+  /** The maker's own ball ratio that is in it. */
+  readonly ratio: SizedPlanPart['ratio'];
   readonly throwing: Throwing;
   readonly by: Hand;
   /** What is rolled, pressed or coiled, of a piece made by hand. */
@@ -106,6 +109,7 @@ export function usePiece(plan: Plan, partId: string | undefined): PieceModel | u
     names: sizesOf(form, form.sizes),
     placeChecks: checkLimits(possible.clay, sized, shopOf(workspace).place ?? {}, beyondItself(sized, shown)),
     weighOut: possible.weighOut,
+    ratio: possible.ratio,
     throwing: throwingOf(possible),
     conflicts: conflictsIn(shown, shown.sizes, possible.clay, surenessOf(shown, possible.clay)),
     by,

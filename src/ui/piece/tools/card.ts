@@ -27,7 +27,8 @@ export function cardOf(
   return shelfCard(worked, gauges, {
     name: plan.name,
     clay: [known.body?.name ?? 'typical stoneware', batch, cone].filter(Boolean).join(', '),
-    note: plan.note,
+    // how the one that came out right was made comes before anything else
+    note: [plan.standard?.moves, plan.note].filter(Boolean).join('. '),
     date,
     length: units.length,
     weigh: weighWords(piece),

@@ -1,0 +1,255 @@
+import { DEMO } from '@/core/example';
+import { honestOdds } from '@/core/learn';
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { describe, expect, it } from 'vitest';
+import {
+  type MadePiece,
+  type Run,
+  type Workspace,
+  allEvidence,
+  cameOf,
+  clayOf,
+  errorsOf,
+  everyPiece,
+  learnedBall,
+  learnedDays,
+  learnedForms,
+  learnedHand,
+  learnedLoss,
+  learnedLosses,
+  onShelf,
+  piecesOf,
+  runOf,
+  runsOf,
+  saidAndHappened,
+  sizedPlanPart,
+  startedRun,
+  surenessOf,
+  withReading,
+} from '.';
+
+const [honey] = DEMO.runs;
+const crock = DEMO.plans.find(({ id }) => id === 'plan-butter-crock')!;
+
+/** The example with nothing made. */
+const BARE: Workspace = { ...DEMO, runs: [], pieces: [] };
+
+const piece = (no: number, change: Partial<MadePiece> = {}): MadePiece => ({
+  id: `p${no}`,
+  runId: 'r',
+  no,
+  at: '2026-11-01T09:00:00.000Z',
+  shelf: 'fired',
+  since: {},
+  sizes: {},
+  weights: {},
+  note: '',
+  ...change,
+});
+
+const started = (workspace: Workspace = BARE): Run => startedRun(workspace, crock.id, 'r', '2026-11-01T08:00:00.000Z')!;
+
+const shop = (run: Run, pieces: readonly MadePiece[], from: Workspace = BARE): Workspace => ({ ...from, runs: [run], pieces });
+
+describe('a run', () => {
+  it('keeps what was planned, asked, believed and said when it began', () => {
+    const run = started();
+    const made = sizedPlanPart(BARE, crock.parts[0], String);
+    if (!made.ok) throw new Error(made.problem.message);
+    const { stages, thrown, masses } = made.value.sized;
+    expect(run).toMatchObject({ name: 'Butter crock', date: '2026-11-01', by: 'wheel', gauge: thrown.gauge, ballComputed: masses.ball });
+    expect(run.planned.rimDiameter).toBe(stages.wet.sizes.rimDiameter);
+    expect(run.asked.height).toBe(stages.glazed.sizes.height);
+    expect(run.promised!.find(({ size }) => size === 'height')).toMatchObject({ chance: 0.9 });
+    expect(startedRun(BARE, 'gone', 'r', '2026-11-01T08:00:00.000Z')).toBeUndefined();
+  });
+
+  it('says of a jar to a bought stopper how likely it seats', () => {
+    const run = startedRun(BARE, 'plan-honey-jar', 'r', '2026-11-01T08:00:00.000Z')!;
+    const seat = run.promised!.find(({ size }) => size === 'mouthInside');
+    expect(seat === undefined || (seat.least! < seat.most! && seat.chance > 0 && seat.chance < 1)).toBe(true);
+  });
+
+  it('is found by its plan, the open one last', () => {
+    expect(runsOf(DEMO, 'plan-honey-jar').map(({ id }) => id)).toEqual(['run-honey-october']);
+    expect(runOf(DEMO, 'plan-honey-jar')).toMatchObject({ run: undefined, good: 0 });
+    expect(runOf(DEMO, 'plan-butter-crock')).toMatchObject({ good: 5, wrong: 1, wanted: 6 });
+    expect(piecesOf(DEMO, 'gone')).toEqual([]);
+  });
+});
+
+describe('a piece', () => {
+  it('knows since when it stood where, and its readings come and go', () => {
+    const wet = piece(1, { shelf: 'wet', since: { wet: '2026-11-01' } });
+    const dry = onShelf(onShelf(wet, 'drying', '2026-11-03'), 'ready', '2026-11-11');
+    expect(dry.since).toEqual({ wet: '2026-11-01', drying: '2026-11-03', ready: '2026-11-11' });
+    expect(onShelf(wet, 'wet', '2026-11-09')).toBe(wet);
+    const read = withReading(wet, 'wet', 'height', { mm: 98 });
+    expect(withReading(read, 'wet', 'height', undefined).sizes).toEqual({});
+    expect(withReading(withReading(read, 'wet', 'rimDiameter', { mm: 128 }), 'wet', 'height', undefined).sizes).toEqual({
+      wet: { rimDiameter: { mm: 128 } },
+    });
+  });
+});
+
+describe('why it came out so', () => {
+  const run = started();
+  const now = { width: 0.085, height: 0.08 };
+
+  it('a mouth made short and a clay that shrank more are told apart, and add up', () => {
+    const planned = run.planned.rimDiameter!;
+    const made = piece(1, {
+      sizes: { wet: { rimDiameter: { mm: planned - 2, with: 'caliper' } }, glazed: { rimDiameter: { mm: 115, with: 'caliper' } } },
+    });
+    const [mouth] = cameOf(run, made, now);
+    expect(mouth!.off).toBeCloseTo(115 - 118, 6);
+    expect(mouth!.came!.hand).toBeCloseTo(-2 * (1 - 0.085), 9);
+    const { hand, clay, belief, whole } = mouth!.came!;
+    expect(hand + clay + belief).toBeCloseTo(whole, 9);
+    expect(whole).toBeCloseTo(mouth!.off!, 6);
+    expect(mouth!.inside).toBe(false);
+  });
+
+  it('a height has what is trimmed taken off; of a form that sags it says nothing of the clay', () => {
+    const off = run.gauge! - run.planned.height!;
+    const made = piece(1, { sizes: { wet: { height: { mm: run.gauge! } }, glazed: { height: { mm: 86, with: 'caliper' } } } });
+    const [height] = cameOf(run, made, { width: 0.08, height: 0.08 });
+    expect(off).toBeGreaterThan(0);
+    expect(height!.came!.hand).toBeCloseTo(0, 9);
+    const told = (family: Run['family']) => allEvidence(shop({ ...run, family }, [made])).filter(({ id }) => id.startsWith('made-'));
+    expect(told('cylinder').map(({ direction }) => direction)).toEqual(['height']);
+    expect(told('bowl')).toEqual([]);
+  });
+});
+
+describe('what fired pieces teach', () => {
+  const run = started();
+  const [wet, S] = [run.planned.rimDiameter!, 0.095];
+  const fired = (no: number, change: Partial<MadePiece> = {}) =>
+    piece(no, {
+      sizes: {
+        wet: { rimDiameter: { mm: wet, with: 'caliper' } },
+        glazed: { rimDiameter: { mm: wet * (1 - S), with: 'caliper' } },
+      },
+      ...change,
+    });
+  const believed = (workspace: Workspace) => clayOf(workspace, { bodyId: run.bodyId }).figures.belief;
+
+  it('they join the bars; one left out counts no more, and taken back it is as before', () => {
+    const two = shop(run, [fired(1), fired(2)]);
+    const three = shop(run, [fired(1), fired(2), fired(3)]);
+    expect(believed(BARE).mean).toBeCloseTo(0.08, 9);
+    expect(believed(three).mean).toBeGreaterThan(believed(two).mean);
+    expect(believed(two).mean).toBeGreaterThan(believed(BARE).mean);
+    expect(believed(shop(run, [fired(1), fired(2), fired(3, { out: true })]))).toEqual(believed(two));
+    expect(believed(shop(run, [fired(1), fired(2), fired(3, { out: undefined })]))).toEqual(believed(three));
+  });
+
+  it('not measured wet they weigh little; warped, grown or without a clay they say nothing', () => {
+    const unmeasured = shop(run, [fired(1, { sizes: { glazed: { rimDiameter: { mm: wet * (1 - S), with: 'caliper' } } } })]);
+    expect(believed(unmeasured).weight).toBeLessThan(believed(shop(run, [fired(1)])).weight / 3);
+    expect(believed(shop(run, [fired(1, { wrong: ['warped'] })])).weight).toBe(0);
+    expect(believed(shop(run, [fired(1, { sizes: { glazed: { rimDiameter: { mm: wet + 1 } } } })])).weight).toBe(0);
+    expect(allEvidence(shop({ ...run, bodyId: undefined }, [fired(1)]))).toEqual(BARE.bars);
+  });
+
+  it('a plan of that clay is worked out anew, and nothing else is', () => {
+    const jar = DEMO.plans[0]!.parts[0];
+    const before = sizedPlanPart(BARE, jar, String);
+    // made to size and only measured fired: of the hand that says nothing
+    const after = shop(run, [fired(1, { sizes: { glazed: { rimDiameter: { mm: wet * (1 - S) } } } })]);
+    expect(sizedPlanPart(after, jar, String)).toBe(before);
+    expect(sizedPlanPart(after, crock.parts[0], String)).not.toBe(sizedPlanPart(BARE, crock.parts[0], String));
+  });
+
+  it('the hand shows itself by tool and is used wherever a range is told', () => {
+    const off = (mm: number) => fired(1, { id: `x${mm}`, sizes: { wet: { rimDiameter: { mm: wet + mm } } } });
+    const wild = shop(run, [off(3), off(-3), off(2.5), off(-2.5)]);
+    expect(learnedHand(BARE).gauge).toEqual({ sd: 0.5, bias: undefined, count: 0 });
+    expect(errorsOf({ run, piece: off(3) })).toEqual([{ size: 'rimDiameter', error: expect.closeTo(3, 9) }]);
+    const { sd } = learnedHand(wild).gauge;
+    expect(sd).toBeGreaterThan(1.5);
+    const sure = (workspace: Workspace) => {
+      const made = sizedPlanPart(workspace, crock.parts[0], String);
+      return made.ok && surenessOf(crock.parts[0], made.value.clay).toolSd;
+    };
+    expect([sure(BARE), sure(wild)]).toEqual([0.5, sd]);
+  });
+
+  it('three balls that took more than worked out make the next one heavier', () => {
+    const thrown = (no: number) => piece(no, { sizes: { wet: { rimDiameter: { mm: wet }, height: { mm: run.gauge! } } } });
+    const heavy = { ...run, ball: run.ballComputed! * 1.1 };
+    expect(learnedBall(shop(heavy, [thrown(1), thrown(2)]), heavy)).toBeUndefined();
+    const after = shop(heavy, [thrown(1), thrown(2), thrown(3)]);
+    expect(learnedBall(after, heavy)!.median).toBeCloseTo(1.1, 9);
+    const weigh = (workspace: Workspace) => {
+      const made = sizedPlanPart(workspace, crock.parts[0], String);
+      return made.ok ? made.value.weighOut! : 0;
+    };
+    expect(weigh(after) / weigh(BARE)).toBeCloseTo(1.1, 6);
+  });
+
+  it('loss, days, warp and sag are learned of what came to its end', () => {
+    expect(learnedLoss(BARE, 'cylinder').share).toBeCloseTo(0.1, 9);
+    const lost = learnedLosses(DEMO).find(({ family }) => family === 'cylinder')!;
+    expect(lost.loss).toMatchObject({ made: 12, lost: 2 });
+    expect(lost.on).toEqual({ drying: 2 });
+    expect(learnedDays(DEMO, 'drying')).toMatchObject({ learned: true, days: 8 });
+    expect(learnedDays(BARE, 'drying')).toEqual({ days: 7, count: 0, learned: false });
+    expect(learnedForms(DEMO)).toMatchObject([{ family: 'cylinder', oval: { mm: expect.closeTo(0.6, 9), count: 1 } }]);
+    expect(everyPiece(DEMO)).toHaveLength(DEMO.pieces.length);
+    expect(honey!.closed).toBe(true);
+  });
+});
+
+describe('a year in a workshop whose clay and hand nobody knows', () => {
+  it('brings what is believed near the truth, and the odds were honest', () => {
+    const HIDDEN = { S: 0.0915, piece: 0.0035, hand: 0.9, ball: 1.07, lost: 0.18 };
+    const random = xoroshiro128plus(614);
+    const uniform = () => uniformFloat64(random);
+    const normal = () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
+    let workspace: Workspace = BARE;
+    for (let month = 0; month < 12; month += 1) {
+      const at = `2026-${String(month + 1).padStart(2, '0')}-05T08:00:00.000Z`;
+      const run = { ...startedRun(workspace, crock.id, `r${month}`, at)!, closed: true };
+      // a ball that makes the size asked is heavier than worked out by the hidden share
+      const ball = run.ballComputed! * HIDDEN.ball;
+      const pieces = Array.from({ length: 12 }, (_, i): MadePiece => {
+        const thrown = run.planned.rimDiameter! + HIDDEN.hand * normal();
+        const high = run.gauge! + HIDDEN.hand * normal();
+        const shrank = HIDDEN.S + HIDDEN.piece * normal();
+        const isLost = uniform() < HIDDEN.lost;
+        const off = run.gauge! - run.planned.height!;
+        return piece(i + 1, {
+          id: `${run.id}-${i}`,
+          runId: run.id,
+          shelf: isLost ? 'lost' : 'fired',
+          sizes: {
+            wet: { rimDiameter: { mm: thrown, with: 'caliper' }, height: { mm: high, with: 'caliper' } },
+            ...(!isLost && {
+              glazed: {
+                rimDiameter: { mm: thrown * (1 - shrank), with: 'caliper' },
+                height: { mm: (high - off) * (1 - shrank), with: 'caliper' },
+              },
+            }),
+          },
+        });
+      });
+      workspace = { ...workspace, runs: [...workspace.runs, { ...run, ball }], pieces: [...workspace.pieces, ...pieces] };
+    }
+    const { belief } = clayOf(workspace, { bodyId: crock.parts[0].bodyId }).figures;
+    expect(Math.abs(belief.mean - HIDDEN.S)).toBeLessThan(0.001);
+    expect(learnedHand(workspace).gauge.sd).toBeCloseTo(HIDDEN.hand, 0);
+    expect(Math.abs(learnedHand(workspace).gauge.sd - HIDDEN.hand)).toBeLessThan(0.12);
+    expect(learnedBall(workspace, { by: 'wheel', way: crock.parts[0].way })!.median).toBeCloseTo(HIDDEN.ball, 1);
+    expect(Math.abs(learnedLoss(workspace, 'cylinder').share - HIDDEN.lost)).toBeLessThan(0.06);
+    // once hand and clay are known what is said happens about so often
+    const later = { runs: workspace.runs.slice(3), pieces: workspace.pieces.filter(({ runId }) => Number(runId.slice(1)) >= 3) };
+    const { bins } = honestOdds(saidAndHappened(later));
+    const nine = bins.find(({ said }) => Math.abs(said - 0.9) < 0.01)!;
+    expect(nine.count).toBeGreaterThan(120);
+    expect(nine.happened).toBeGreaterThan(0.84);
+    expect(nine.happened).toBeLessThan(0.96);
+  });
+});

@@ -1,0 +1,44 @@
+'use client';
+
+import { isExamplePiece } from '@/core/workspace';
+import { useSaid, useWorkspace } from '@/ui/state';
+import { chakra } from '@chakra-ui/react';
+import Link from 'next/link';
+import { useEffect, useMemo, useState } from 'react';
+
+/** After so many changes a copy is worth having. */
+const MANY = 300;
+/** Once so many pieces were made the browser is asked to keep what it holds. */
+const WORTH = 5;
+
+/** Reminds of the export after many changes; asks the browser once to keep what it holds, when there is something to lose. */
+export function Remind() {
+  const { workspace } = useWorkspace();
+  const done = useSaid((store) => store.done);
+  const [later, setLater] = useState(false);
+  const worth = useMemo(() => workspace.pieces.filter((piece) => !isExamplePiece(piece)).length >= WORTH, [workspace.pieces]);
+  useEffect(() => {
+    if (worth) void navigator.storage?.persist?.();
+  }, [worth]);
+  const since = done - (workspace.settings.exported?.since ?? 0);
+  if (later || since < MANY) return null;
+  return (
+    <chakra.div role="note" data-screen background="warn.wash" color="warn" paddingInline="5" paddingBlock="1" fontSize="sm">
+      {since} changes since all was last exported.{' '}
+      <chakra.span textDecoration="underline">
+        <Link href="/files">Save a file</Link>
+      </chakra.span>{' '}
+      to have a copy outside this browser.{' '}
+      <chakra.button
+        type="button"
+        minHeight="32px"
+        paddingInline="2"
+        textDecoration="underline dotted"
+        cursor="pointer"
+        onClick={() => setLater(true)}
+      >
+        Later
+      </chakra.button>
+    </chakra.div>
+  );
+}
