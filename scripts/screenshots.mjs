@@ -75,16 +75,8 @@ const VIEWS = [
   { name: 'kit', path: '/kit', size: WIDE },
   { name: 'pieces', path: '/pieces', size: WIDE },
   { name: 'clay', path: '/clay?body=body-heron-buff', size: WIDE },
-  {
-    name: 'clay-bars',
-    path: '/clay?body=body-heron-buff',
-    size: WIDE,
-    before: async (page) => {
-      await page.getByRole('textbox', { name: 'A4, glazed' }).fill('8.83');
-      await page.getByRole('region', { name: 'Bars' }).evaluate((element) => element.scrollIntoView());
-    },
-  },
-  { name: 'compare', path: '/compare', size: WIDE },
+  { name: 'shelves', path: '/shelves', size: WIDE },
+  { name: 'learned', path: '/shelves?view=learned', size: { width: 1280, height: 1000 } },
   { name: 'files', path: '/files', size: WIDE },
 ];
 

@@ -1,5 +1,5 @@
 import type { Stage } from '@/core/clay';
-import type { SizeName } from '@/core/form';
+import type { FamilyName, SizeName } from '@/core/form';
 import {
   type Different,
   type MadePiece,
@@ -9,7 +9,9 @@ import {
   type RowChange,
   type Run,
   type Shelf,
+  type StartOf,
   type Workspace,
+  clayUsedLast,
   onShelf,
   partRef,
   mainPart,
@@ -17,6 +19,8 @@ import {
   refOf,
   rowChange,
   runOf,
+  runOfPart,
+  startedPart,
   startedRun,
   withPart,
   withReading,
@@ -104,7 +108,7 @@ export const noteLastThrown = (plan: Pick<Plan, 'name'>, ref: PartRef, different
 };
 
 /** A run with so many pieces, begun now: of a part, or of nothing but what is handed in. */
-export function createRun(run: Omit<Run, 'id' | 'createdAt'>, count: number): { act: Act; id: string } {
+function createRun(run: Omit<Run, 'id' | 'createdAt'>, count: number): { act: Act; id: string } {
   const [id, at] = [newId(), now()];
   const row: Run = { ...run, id, createdAt: at };
   const pieces = Array.from({ length: count }, (_, i) => freshPiece(row, i + 1, at));
@@ -125,6 +129,24 @@ export function logRun(
   ref = partRef(plan, mainPart(plan)),
 ): { act: Act; id: string } | undefined {
   const run = startedRun(workspace, ref, newId(), now());
+  return run && createRun(run, count);
+}
+
+/** So many of something that is no plan: a form and its finished mouth, mm; the rest as is usual. */
+export function logOther(
+  workspace: Workspace,
+  name: string,
+  family: FamilyName,
+  across: number,
+  count: number,
+): { act: Act; id: string } | undefined {
+  const of: StartOf = { family, bodyId: clayUsedLast(workspace), way: 'trimmed' };
+  const part = startedPart(workspace, { kind: 'size', at: 'glazed', across }, of, newId(), {
+    length: String,
+    mass: String,
+    volume: String,
+  });
+  const run = part.ok ? runOfPart(workspace, part.value, name, newId(), now()) : undefined;
   return run && createRun(run, count);
 }
 

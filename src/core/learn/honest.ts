@@ -1,5 +1,3 @@
-import { normalUpTo } from '@/core/clay';
-
 /** Something that was given a chance, and whether it happened. */
 export interface Said {
   readonly chance: number;
@@ -72,7 +70,3 @@ export function honestOdds(said: readonly Said[]): Honest {
   const missed = said.reduce((sum, { chance, happened }) => sum + (chance - (happened ? 1 : 0)) ** 2, 0);
   return { bins, brier: said.length > 0 ? missed / said.length : 0, count: said.length };
 }
-
-/** The chance that a size believed to come to a mean with an sd lies in a range, mm. */
-export const chanceBetween = (mean: number, sd: number, least: number, most: number): number =>
-  sd > 0 ? normalUpTo((most - mean) / sd) - normalUpTo((least - mean) / sd) : mean >= least && mean <= most ? 1 : 0;

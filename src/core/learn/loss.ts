@@ -13,7 +13,7 @@ export interface Loss {
 const TYPICAL_COUNTS = 10;
 
 /** Loss of a form with nothing known of it. Ours. */
-export const TYPICAL_LOSS = 0.1;
+const TYPICAL_LOSS = 0.1;
 
 /** Loss from a history of made and lost on top of the typical one: a = 10 (1-p) + made - lost, b = 10 p + lost (computation.md section 14). */
 export function lossOf(made: number, lost: number, typical = TYPICAL_LOSS): Loss {

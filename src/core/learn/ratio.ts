@@ -7,7 +7,7 @@ export interface Middle {
 }
 
 /** So many are needed before a maker's own ratio counts: computation.md section 5. */
-export const FEWEST_RATIOS = 3;
+const FEWEST_RATIOS = 3;
 
 const MAD_TO_SD = 1.4826;
 

@@ -31,6 +31,7 @@ import { type Sized, sdOf } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
 import { type ClayRows, clayOf } from './clay';
 import { DRYING, type Fitting, SHELF_GAP, USUAL_DEPTH, USUAL_OVERHANG, asMeant, gapRangeOf, isLid, meetingSize } from './fitting';
+import { learnedOval } from './learned';
 import { thickOf } from './lid-parts';
 import { partOf } from './parts';
 import type { Part, Workspace } from './records';
@@ -84,7 +85,7 @@ const lotFor = (workspace: Pick<Workspace, 'shop'>, { with: what, stockId }: Fit
   what === 'stock' ? shopOf(workspace).stock?.find(({ id }) => id === stockId) : undefined;
 
 /** Whether a piece is to stand under a shelf of the kit. */
-export const isBelowShelf = (workspace: Pick<Workspace, 'shop'>, fitting: Fitting): boolean => lotFor(workspace, fitting)?.kind === 'shelf';
+const isBelowShelf = (workspace: Pick<Workspace, 'shop'>, fitting: Fitting): boolean => lotFor(workspace, fitting)?.kind === 'shelf';
 
 /** The size of a piece that meets the other. */
 export const meetsBy = (workspace: Pick<Workspace, 'shop'>, part: Pick<Part, 'family'>, fitting: Fitting): MeetsBy =>
@@ -109,8 +110,9 @@ function narrowing(part: Part, { fired, stages }: Sized, { depth = USUAL_DEPTH }
   return Math.max(0, mouth - below);
 }
 
-/** Sd of how oval a width comes out, mm. */
-const ovalityOf = ({ dried = 'apart' }: Fitting, diameter: number): number => DRYING[dried] * Math.max(1, diameter / WARPS_FROM);
+/** Sd of how oval a width of a form comes out, mm: as those made showed it from three on, more or less by how it is dried. */
+const ovalityOf = (workspace: Needed, { family }: Part, { dried = 'apart' }: Fitting, diameter: number): number =>
+  DRYING[dried] * (learnedOval(workspace, family)?.times ?? 1) * Math.max(1, diameter / WARPS_FROM);
 
 /** A clay's figures for what is measured upwards: its shrinkage in height where a width's would be. */
 function upwards(figures: ClayFigures): ClayFigures {
@@ -136,7 +138,7 @@ function ownWidth({ part, sized, workspace, fitting }: Asked): ClayWidth | undef
     at,
     diameter,
     toolSd: fitting.now ? MEASURED_SD : sdOf(figures, fitting.tool ?? 'gauge'),
-    ovalitySd: below ? 0 : ovalityOf(fitting, diameter),
+    ovalitySd: below ? 0 : ovalityOf(workspace, part, fitting, diameter),
     glaze: below ? undefined : fitting.glaze,
   };
 }
@@ -152,7 +154,7 @@ function otherWidth({ part, workspace, fitting }: Asked, own: ClayWidth, usual: 
     at,
     diameter,
     toolSd: mm === undefined ? sdOf(clay, fitting.tool ?? 'gauge') : Math.hypot(MEASURED_SD, spread),
-    ovalitySd: ovalityOf(fitting, diameter),
+    ovalitySd: ovalityOf(workspace, part, fitting, diameter),
     glaze: fitting.glaze,
   };
 }

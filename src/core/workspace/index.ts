@@ -25,7 +25,7 @@ export {
   type TableName,
   type Workspace,
 } from './records';
-export { type Ends, allEvidence, asSent, endsOf, heightSpeaks, isMade, samplesOf, shrankBy } from './evidence-of';
+export { type Ends, allEvidence, asSent, isMade, samplesOf, shrankBy } from './evidence-of';
 export { type ClayChoice, type ClayRows, type KnownClay, clayOf, matterIn, newestBatch } from './clay';
 export {
   type MatterOf,
@@ -74,6 +74,7 @@ export {
   type Losses,
   type PieceOfRun,
   ballUsed,
+  bySoftness,
   daysBetween,
   errorsOf,
   everyPiece,
@@ -84,10 +85,9 @@ export {
   learnedLoss,
   learnedLosses,
   learnedMinutes,
-  lostFrom,
-  plannedThrown,
+  learnedOval,
 } from './learned';
-export { type Current, piecesOf, runOf, runsOf, startedRun } from './run';
+export { type Current, piecesOf, runOf, runOfPart, runsOf, startedRun } from './run';
 export {
   DIFFERENT,
   type Different,
@@ -127,10 +127,9 @@ export {
   asMeant,
   gapRangeOf,
   isLid,
-  meetingSize,
   meetsInside,
 } from './fitting';
-export { type FitWork, fitOf, goOf, helpsOf, isBelowShelf, meetsBy } from './fit-work';
+export { type FitWork, fitOf, goOf, helpsOf, meetsBy } from './fit-work';
 export { cutParts, lidParts } from './lid-parts';
 export { type Lot, STOCK_KINDS, type Stock, type StockKind, lotOf, isRigidLot, stockFault, stopperOf } from './stock';
 export { type PartRef, calledPart, mainPart, partOf, partRef, partWords, readRef, withPart } from './parts';

@@ -1,7 +1,8 @@
+import type { Softness } from '@/core/clay';
 import type { FamilyName, SizeName } from '@/core/form';
 import { type HandError, type Loss, type Middle, ballRatio, handError, lossOf, medianOf } from '@/core/learn';
 import { TOOL_SD } from '@/core/sizing';
-import { heightSpeaks } from './evidence-of';
+import { heightSpeaks, samplesOf, shrankBy } from './evidence-of';
 import { SHELVES, type Shelf, WORK, type Work } from './made';
 import type { MadePiece, Run, Workspace } from './records';
 
@@ -48,7 +49,7 @@ function once<T>(work: (made: Made) => T): (made: Made) => T {
 const SET: readonly SizeName[] = ['rimDiameter', 'height', 'bellyDiameter', 'mouthInside', 'baseDiameter'];
 
 /** What a size was to measure as thrown: a height still has foot and rim on it. mm */
-export const plannedThrown = (run: Run, size: SizeName): number | undefined =>
+const plannedThrown = (run: Run, size: SizeName): number | undefined =>
   size === 'height' ? (run.gauge ?? run.planned.height) : run.planned[size];
 
 /** By how much a piece was made larger than planned, mm, size by size. */
@@ -137,7 +138,7 @@ export interface Losses {
 }
 
 /** The shelf a lost piece stood on last. */
-export const lostFrom = ({ since }: MadePiece): Shelf =>
+const lostFrom = ({ since }: MadePiece): Shelf =>
   SHELVES.findLast((shelf) => shelf !== 'lost' && since[shelf] !== undefined) ?? 'wet';
 
 const losses = once((made): readonly Losses[] => {
@@ -181,7 +182,7 @@ function stays({ since }: MadePiece): { readonly shelf: Shelf; readonly days: nu
 const FEWEST_DAYS = 3;
 
 /** Days on a shelf while nothing is learned: ours, for a barn in between seasons. */
-export const TYPICAL_DAYS: Readonly<Partial<Record<Shelf, number>>> = { wet: 1, leather: 2, drying: 7, ready: 3, bisqued: 3, coated: 2 };
+const TYPICAL_DAYS: Readonly<Partial<Record<Shelf, number>>> = { wet: 1, leather: 2, drying: 7, ready: 3, bisqued: 3, coated: 2 };
 
 const days = once((made) => {
   const found = new Map<Shelf, number[]>();
@@ -253,6 +254,50 @@ const forms = once((made): readonly FormLearned[] => {
     oval: mean(ovals.get(family)),
     sag: mean(sags.get(family)),
   }));
+});
+
+/** So many are needed before a form's own warp stands for the typical one. Ours. */
+const FEWEST_OVAL = 3;
+
+/** The mean of half a normal is so much of its sd; 0.6 is the typical sd, computation.md section 7. */
+const MEAN_OF_TYPICAL = 0.6 * Math.sqrt(2 / Math.PI);
+
+/** How many times as oval as typical a form comes out, from how many: from three on. */
+export function learnedOval(made: Made, family: FamilyName): { readonly times: number; readonly count: number } | undefined {
+  const oval = forms(made).find((each) => each.family === family)?.oval;
+  return oval && oval.count >= FEWEST_OVAL ? { times: Math.max(0.1, oval.mm / MEAN_OF_TYPICAL), count: oval.count } : undefined;
+}
+
+/** What pieces of a softness of clay shrank and how many were lost. */
+export interface BySoftness {
+  readonly softness: Softness;
+  readonly shrank: number | undefined;
+  readonly measured: number;
+  readonly made: number;
+  readonly lost: number;
+}
+
+/** Shrinkage and loss by how soft the clay was, where runs say so. */
+export const bySoftness = once((made): readonly BySoftness[] => {
+  const found = groups(
+    taught(made).filter(({ run }) => run.softness !== undefined),
+    ({ run }) => run.softness!,
+    (row) => [row],
+  );
+  return [...found].map(([softness, rows]) => {
+    const shrank = rows.flatMap(({ run, piece }) =>
+      samplesOf(run, piece)
+        .filter(({ direction }) => direction === 'across')
+        .map(shrankBy),
+    );
+    return {
+      softness: softness as Softness,
+      shrank: shrank.length > 0 ? shrank.reduce((sum, each) => sum + each, 0) / shrank.length : undefined,
+      measured: shrank.length,
+      made: rows.length,
+      lost: rows.filter(({ piece }) => piece.shelf === 'lost').length,
+    };
+  });
 });
 
 /** What each form does in drying and firing that is not the clay's. */

@@ -4,7 +4,7 @@ import { fitOf } from './fit-work';
 import { mainPart, partOf, readRef } from './parts';
 import type { PartRef } from './parts';
 import { handOf, surenessOf } from './piece';
-import type { MadePiece, Promised, Run, Workspace } from './records';
+import type { MadePiece, Part, Promised, Run, Workspace } from './records';
 import { type SizedPlanPart, sizedPlanPart } from './sized-plan';
 
 /** The run of a piece that is being made. */
@@ -104,9 +104,17 @@ function promises(workspace: Workspace, { part, clay, sized }: SizedPlanPart): P
 /** A run of a part as it is planned now; undefined where nothing can be worked out. Its day and its name in the database are handed in. */
 export function startedRun(workspace: Workspace, ref: PartRef, id: string, at: string): Run | undefined {
   const found = partOf(workspace.plans, ref);
-  const made = found && sizedPlanPart(workspace, found.part, String);
-  if (!found || !made?.ok) return undefined;
+  if (!found) return undefined;
   const { plan, part } = found;
+  const isMain = part.id === mainPart(plan).id;
+  const run = runOfPart(workspace, part, isMain ? plan.name : `${plan.name}: ${part.name}`, id, at);
+  return run && { ...run, planId: plan.id, ...(!isMain && { partId: part.id }) };
+}
+
+/** A run of a part that is no plan: of nothing but a form and a size. */
+export function runOfPart(workspace: Workspace, part: Part, name: string, id: string, at: string): Run | undefined {
+  const made = sizedPlanPart(workspace, part, String);
+  if (!made.ok) return undefined;
   const { sized, clay, weighOut } = made.value;
   const { wet, glazed } = sized.stages;
   const sizes = (all: Readonly<Partial<Record<SizeName, number>>>) =>
@@ -114,9 +122,7 @@ export function startedRun(workspace: Workspace, ref: PartRef, id: string, at: s
   const by = handOf(part);
   return {
     id,
-    planId: plan.id,
-    ...(part.id !== mainPart(plan).id && { partId: part.id }),
-    name: part.id === mainPart(plan).id ? plan.name : `${plan.name}: ${part.name}`,
+    name,
     date: at.slice(0, 10),
     family: part.family,
     by,

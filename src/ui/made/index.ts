@@ -1,2 +1,2 @@
-export { cameWords, madeSize, wayWords } from './came-words';
+export { madeSize, wayWords } from './came-words';
 export { PieceSheet } from './piece-sheet';

@@ -1,26 +1,32 @@
 'use client';
 
+import { FAMILIES, type FamilyName, ROUND_FAMILIES } from '@/core/form';
 import { commands } from '@/store';
-import { Act, Choice } from '@/ui/fields';
+import { Act, Choice, OptionalLength } from '@/ui/fields';
 import { useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { useState } from 'react';
 
 const MOST = 500;
+const OTHER = 'other';
 
 /** A run that was made without the wheel screen: how many of which piece. */
 export function Begin() {
   const { workspace } = useWorkspace();
   const [planId, setPlan] = useState('');
   const [typed, setTyped] = useState('');
+  const [name, setName] = useState('');
+  const [family, setFamily] = useState<FamilyName>('cylinder');
+  const [across, setAcross] = useState<number | undefined>();
   const [why, setWhy] = useState<string | undefined>();
   const plans = workspace.plans.toSorted((a, b) => a.name.localeCompare(b.name));
   const begin = () => {
     const plan = plans.find(({ id }) => id === planId);
-    if (!plan) return setWhy('Choose which piece was made.');
+    if (!plan && planId !== OTHER) return setWhy('Choose which piece was made.');
+    if (!plan && !(across && name.trim())) return setWhy('Say what it was, and how wide its finished mouth is to be.');
     const many = Number(typed.trim());
     if (!Number.isInteger(many) || many < 1 || many > MOST) return setWhy(`Write how many were made, 1 to ${MOST}.`);
-    const made = commands.logRun(workspace, plan, many);
+    const made = plan ? commands.logRun(workspace, plan, many) : commands.logOther(workspace, name.trim(), family, across!, many);
     if (!made) return setWhy('This piece cannot be made as it stands: open it first.');
     setWhy(undefined);
     setTyped('');
@@ -52,9 +58,37 @@ export function Begin() {
           label="Which piece was made"
           value={planId}
           width="190px"
-          options={[{ value: '', words: 'of which piece' }, ...plans.map(({ id, name }) => ({ value: id, words: name }))]}
+          options={[
+            { value: '', words: 'of which piece' },
+            { value: OTHER, words: 'something not planned' },
+            ...plans.map(({ id, name }) => ({ value: id, words: name })),
+          ]}
           onChoose={setPlan}
         />
+        {planId === OTHER && (
+          <>
+            <chakra.input
+              aria-label="What it was"
+              placeholder="what it was"
+              value={name}
+              onChange={(event) => setName(event.currentTarget.value.slice(0, 200))}
+              width="130px"
+              minHeight={{ base: '44px', md: '38px' }}
+              paddingInline="2"
+              borderWidth="1px"
+              borderColor="line.strong"
+              borderRadius="4px"
+              background="bg.raised"
+            />
+            <Choice
+              label="Its form"
+              value={family}
+              options={ROUND_FAMILIES.map((each) => ({ value: each, words: FAMILIES[each].words.toLowerCase() }))}
+              onChoose={setFamily}
+            />
+            <OptionalLength label="finished mouth" width="100px" value={across} onValue={(mm) => setAcross(mm || undefined)} />
+          </>
+        )}
         <Act type="submit">Put them on the shelf</Act>
       </HStack>
       {why && (

@@ -43,7 +43,7 @@ const DRAGGED = 6;
 
 const movedWords = (count: number, name: string, shelf: Shelf) => `${count === 1 ? 'one' : count} of ${name}: ${SHELF_WORDS[shelf]}`;
 
-export const moveTo = (ids: readonly string[], name: string, shelf: Shelf) =>
+const moveTo = (ids: readonly string[], name: string, shelf: Shelf) =>
   workspaceStore().runAndTell(commands.movePieces(ids, shelf, movedWords(ids.length, name, shelf)));
 
 /** Every piece by how far it is, on shelves one below the other: dragged, or moved by the arrow keys. */

@@ -1,5 +1,6 @@
 'use client';
 
+import { CONES } from '@/core/clay';
 import { type MadePiece, SHELF_WORDS, SHELVES, type Shelf, WRONG, type Wrong, onShelf } from '@/core/workspace';
 import { commands } from '@/store';
 import { Act, Choice } from '@/ui/fields';
@@ -45,6 +46,14 @@ export function ChosenBar({ rows, chosen, onClear }: Props) {
               (piece) => ({ ...onShelf(piece, 'lost', on), wrong: [...new Set([...(piece.wrong ?? []), what])] }),
               `${count} of ${names} lost: ${what}`,
             )
+          }
+        />
+        <Choice
+          label="Fired to"
+          value=""
+          options={[{ value: '', words: 'fired to cone …' }, ...CONES.map((cone) => ({ value: cone as string, words: `cone ${cone}` }))]}
+          onChoose={(cone) =>
+            cone && act((piece) => ({ ...onShelf(piece, 'fired', on), firing: { cone } }), `${count} of ${names}: fired to cone ${cone}`)
           }
         />
         <Act onClick={onClear}>Choose none</Act>

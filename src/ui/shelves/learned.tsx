@@ -9,6 +9,7 @@ import {
   SHELVES,
   type PieceOfRun,
   ballUsed,
+  bySoftness,
   errorsOf,
   everyPiece,
   learnedBall,
@@ -19,6 +20,7 @@ import {
   learnedMinutes,
   saidAndHappened,
 } from '@/core/workspace';
+import { writePercent } from '@/core/units';
 import { commands } from '@/store';
 import { Act } from '@/ui/fields';
 import { run as perform, useUnits, useWorkspace } from '@/ui/state';
@@ -180,6 +182,18 @@ export function Learned() {
           })
           .join(', ')}
         .
+        {bySoftness(workspace).length > 0 && (
+          <Box>
+            <b>By how soft the clay was:</b>{' '}
+            {bySoftness(workspace)
+              .map(
+                ({ softness, shrank, measured, made, lost }) =>
+                  `${softness} ${shrank === undefined ? '' : `shrank ${writePercent(shrank * 100)} (from ${measured}), `}${lost} of ${made} lost`,
+              )
+              .join('; ')}
+            .
+          </Box>
+        )}
         {learnedMinutes(workspace).length > 0 && (
           <>
             {' '}

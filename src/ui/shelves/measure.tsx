@@ -37,7 +37,7 @@ const MOST = 150;
 const isBefore = (a: Shelf, b: Shelf): boolean => SHELVES.indexOf(a) < SHELVES.indexOf(b);
 
 /** A piece with a size read at a stage, and on the shelf it thereby came to. */
-export function withMeasured(piece: MadePiece, stage: Stage, size: SizeName, reading: Reading | undefined, on: string): MadePiece {
+function withMeasured(piece: MadePiece, stage: Stage, size: SizeName, reading: Reading | undefined, on: string): MadePiece {
   const measured = withReading(piece, stage, size, reading);
   const to = COMES_TO[stage];
   return reading && piece.shelf !== 'lost' && isBefore(piece.shelf, to) ? onShelf(measured, to, on) : measured;

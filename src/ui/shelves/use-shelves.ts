@@ -23,7 +23,7 @@ export interface Row {
 const kept = new WeakMap<MadePiece, Row>();
 
 /** The rows of all pieces; a piece that did not change keeps its own. */
-export function rowsOf(workspace: Workspace): readonly Row[] {
+function rowsOf(workspace: Workspace): readonly Row[] {
   const clays = new Map(workspace.bodies.map(({ id, name }) => [id, name]));
   return everyPiece(workspace).map(({ run, piece }) => {
     const clay = clays.get(run.bodyId ?? '') ?? 'no clay';

@@ -1,9 +1,20 @@
 'use client';
 
 import { type GapRange, NARROW_COSTS, SEAT_SHARE } from '@/core/fit';
-import { DRYING, asksGap, type Drying, type Fitting, SHELF_GAP, USUAL_DEPTH, USUAL_OVERHANG, gapRangeOf, isLid } from '@/core/workspace';
+import {
+  DRYING,
+  asksGap,
+  type Drying,
+  type Fitting,
+  SHELF_GAP,
+  USUAL_DEPTH,
+  USUAL_OVERHANG,
+  gapRangeOf,
+  isLid,
+  learnedOval,
+} from '@/core/workspace';
 import { LabelledChoice, OptionalLength, OptionalNumber, OptionalPercent, optionsOf } from '@/ui/fields';
-import { useUnits } from '@/ui/state';
+import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import type { PieceModel } from '../model/use-piece';
 import { type Change, changerOf, useLots } from './change';
@@ -45,23 +56,26 @@ export function FitChoices({ piece, fitting }: { piece: PieceModel; fitting: Fit
           </>
         )}
       </HStack>
-      <ByWhom fitting={fitting} change={change} />
+      <ByWhom piece={piece} fitting={fitting} change={change} />
     </Box>
   );
 }
 
 /** With what it is made to size, how it is dried and fired, and whether glaze touches: told in a line, chosen behind it. */
-function ByWhom({ fitting, change }: { fitting: Fitting; change: Change }) {
+function ByWhom({ piece, fitting, change }: { piece: PieceModel; fitting: Fitting; change: Change }) {
+  const { workspace } = useWorkspace();
+  const own = learnedOval(workspace, piece.part.family);
   const { length } = useUnits();
   const { tool = 'gauge', dried = 'apart', glaze, narrow } = fitting;
   const oval = Object.fromEntries(
-    (Object.keys(DRYING) as Drying[]).map((way) => [way, `${DRYING_WORDS[way]}, oval by about ${length(DRYING[way])}`]),
+    (Object.keys(DRYING) as Drying[]).map((way) => [way, `${DRYING_WORDS[way]}, oval by about ${length(DRYING[way] * (own?.times ?? 1))}`]),
   ) as Record<Drying, string>;
   return (
     <chakra.details marginTop="1" fontSize="sm">
       <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }} color="fg.muted">
         made {TOOL_WORDS[tool]}, dried and fired {DRYING_WORDS[dried]},{' '}
         {glaze ? `glaze ${length(glaze)} where they touch` : 'no glaze where they touch'}
+        {own && `; warp as ${own.count} of yours showed it`}
       </chakra.summary>
       <HStack gap="4" rowGap="2" flexWrap="wrap" alignItems="flex-end">
         <LabelledChoice

@@ -1,8 +1,8 @@
 'use client';
 
-import { type MadePiece, type Run, piecesOf, runsOf, sizedPlanPart } from '@/core/workspace';
+import { type MadePiece, type Run, WORK, type Work, piecesOf, runsOf, sizedPlanPart } from '@/core/workspace';
 import { commands } from '@/store';
-import { Act, DeleteAct, LabelledChoice, OptionalMass, TextInput, optionsOf } from '@/ui/fields';
+import { Act, DeleteAct, LabelledChoice, OptionalMass, OptionalNumber, TextInput, optionsOf } from '@/ui/fields';
 import { PieceSheet } from '@/ui/made';
 import { run as perform, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -12,6 +12,7 @@ import type { PieceModel } from '../model/use-piece';
 import { Rounds } from './rounds';
 
 const SOFTNESS = { '': 'not said', soft: 'soft', medium: 'medium', firm: 'firm' } as const;
+const MEASURES = { ruler: 'with a ruler', caliper: 'with calipers' } as const;
 const TOOLS = { gauge: 'with a gauge or calipers', eye: 'by eye' } as const;
 
 /** Every run made of this piece, the last first, with what came out and why. */
@@ -111,6 +112,7 @@ function RunBlock({ piece, run, open, onOpen }: RunProps) {
         <Box paddingInlineStart={{ md: '3' }}>
           <SinceThen run={run} />
           <RunFields run={run} />
+          <RunMinutes run={run} pieces={pieces} />
           <HStack gap="1" flexWrap="wrap" marginTop="2" role="group" aria-label="Pieces of the run">
             {pieces.map((each) => (
               <Act
@@ -143,6 +145,44 @@ function RunBlock({ piece, run, open, onOpen }: RunProps) {
   );
 }
 
+/** Minutes of a whole run, shared among its pieces. */
+function RunMinutes({ run, pieces }: { run: Run; pieces: readonly MadePiece[] }) {
+  const whole = (work: Work) => {
+    const own = pieces.flatMap(({ minutes }) => minutes?.[work] ?? []);
+    return own.length > 0 ? Math.round(own.reduce((sum, each) => sum + each, 0)) : undefined;
+  };
+  return (
+    <chakra.details fontSize="sm">
+      <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }} color="fg.muted">
+        minutes for all of them
+      </chakra.summary>
+      <HStack gap="3" flexWrap="wrap">
+        {WORK.map((work) => (
+          <OptionalNumber
+            key={work}
+            label={work}
+            min={0}
+            max={6000}
+            such="90"
+            width="76px"
+            value={whole(work)}
+            onValue={(minutes, key) =>
+              void perform(
+                commands.editPieces(
+                  pieces.map(({ id }) => id),
+                  (now) => ({ ...now, minutes: { ...now.minutes, [work]: minutes === undefined ? undefined : minutes / pieces.length } }),
+                  `run of ${run.date}: minutes to ${work}`,
+                  key,
+                ),
+              )
+            }
+          />
+        ))}
+      </HStack>
+    </chakra.details>
+  );
+}
+
 /** So much more or less than when the run began is told, wet mm. */
 const TOLD = 0.3;
 
@@ -164,10 +204,11 @@ function SinceThen({ run }: { run: Run }) {
 }
 
 function RunFields({ run }: { run: Run }) {
+  const { bodies, batches } = useWorkspace().workspace;
   const edit = (change: Partial<Run>, label: string, key?: string): undefined =>
     void perform(commands.editRun(run.id, (now) => ({ ...now, ...change }), `run of ${run.date}: ${label}`, key));
   return (
-    <HStack gap="3" flexWrap="wrap" alignItems="flex-start">
+    <HStack gap="3" rowGap="1" flexWrap="wrap" alignItems="flex-start">
       <Box width="140px">
         <TextInput
           label="Day"
@@ -186,6 +227,34 @@ function RunFields({ run }: { run: Run }) {
         options={optionsOf(SOFTNESS)}
         onChoose={(softness) => edit({ softness: softness || undefined }, 'softness')}
       />
+      <LabelledChoice
+        label="Clay"
+        value={run.bodyId ?? ''}
+        options={[{ value: '', words: 'not said' }, ...bodies.map(({ id, name }) => ({ value: id, words: name }))]}
+        onChoose={(bodyId) => edit({ bodyId: bodyId || undefined, batchId: undefined }, 'clay')}
+      />
+      <LabelledChoice
+        label="Batch"
+        value={run.batchId ?? ''}
+        options={[
+          { value: '', words: 'not said' },
+          ...batches.filter(({ bodyId }) => bodyId === run.bodyId).map(({ id, name }) => ({ value: id, words: name })),
+        ]}
+        onChoose={(batchId) => edit({ batchId: batchId || undefined }, 'batch')}
+      />
+      <LabelledChoice
+        label="Measured"
+        value={run.measures}
+        options={optionsOf(MEASURES)}
+        onChoose={(measures) => edit({ measures }, 'how it is measured')}
+      />
+      <Box width="130px">
+        <TextInput
+          label="by whom"
+          shown={run.who ?? ''}
+          take={(who, key) => (who.length > 200 ? 'At most 200 characters.' : edit({ who: who || undefined }, 'by whom', key))}
+        />
+      </Box>
       <LabelledChoice label="Made to size" value={run.tool} options={optionsOf(TOOLS)} onChoose={(tool) => edit({ tool }, 'tool')} />
       <Box flex="1 1 220px">
         <TextInput
