@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import axe, { type RunOnly } from 'axe-core';
 import { eachSection, expect, room, test, visit } from './app';
 
-const PLACES = ['/', '/new', '/wheel', '/pieces', '/clay?body=body-heron-buff', '/compare', '/kit', '/files'];
+const PLACES = ['/', '/new', '/wheel', '/pieces', '/clay?body=body-heron-buff', '/compare', '/kit', '/files', '/shelves'];
 
 /** Of each way of making a plan, and what every one of them shows alike. */
 const PLANS = ['plan-honey-jar', 'plan-planter-box', 'plan-seed-dish', 'plan-skep-jar', 'plan-slab-mug'];
@@ -20,6 +20,8 @@ const SHARED = new Set([
   'Own measures',
   'Send the piece',
   'Fit',
+  'Stack',
+  'Runs',
   'Made',
 ]);
 
@@ -82,6 +84,19 @@ test.describe('no accessibility violations', () => {
       expect(await faultsEverywhere(page)).toEqual([]);
     });
   }
+
+  test('in each view of the shelves, a piece opened and the form of a table', async ({ page }) => {
+    await visit(page, '/shelves');
+    for (const view of ['Measure a load', 'What it taught', 'Log']) {
+      await page.getByRole('navigation', { name: 'Of the shelves' }).getByRole('button', { name: view }).click();
+      if (view === 'Log') {
+        await page.getByRole('button', { name: 'Honey jar, wide 3', exact: true }).click();
+        await page.getByRole('button', { name: 'From a table …' }).click();
+      }
+      await expect(page.locator('main table, main figure').first()).toBeVisible();
+      expect(await faultsEverywhere(page, 'main'), view).toEqual([]);
+    }
+  });
 
   for (const plan of PLANS) {
     test(`in the rooms of ${plan}`, async ({ page }) => {

@@ -23,9 +23,9 @@ test('a run of six from the wheel to the kiln door by keyboard: the words, the b
   for (let i = 0; i < 40 && (await page.locator('[data-wheel="run"]').count()) === 0; i += 1) await page.keyboard.press('ArrowRight');
   await page.getByRole('button', { name: 'Start a new run' }).click();
   for (let i = 0; i < 6; i += 1) await page.keyboard.press('Enter');
-  await expect(count).toContainText('6 thrown');
+  await expect(count).toContainText('6 of 6 thrown');
   await page.getByRole('button', { name: 'scrapped' }).click();
-  await expect(count).toContainText('5 thrown, 1 scrapped');
+  await expect(count).toContainText('5 of 6 thrown, 1 scrapped');
   await saved(page);
 
   await visit(page, '/shelves');

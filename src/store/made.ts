@@ -81,15 +81,19 @@ export const setRunWanted = (plan: Pick<Plan, 'name'>, ref: PartRef, wanted: (no
   });
 };
 
-/** The run being made is closed: the next one made begins another, as the part is planned then. */
-export const startRun = (plan: Pick<Plan, 'name'>, ref: PartRef): Act =>
-  atWheel({
+/** The run being made is closed and another begun, as the part is planned now, of as many as the last was to be. */
+export const startRun = (plan: Pick<Plan, 'name'>, ref: PartRef): Act => {
+  const [at, runId] = [now(), newId()];
+  return atWheel({
     label: `new run, ${plan.name}`,
     change: (workspace) => {
-      const { run } = runOf(workspace, ref);
-      return run ? [rowChange('runs', run, { ...run, closed: true })] : [];
+      const { run, wanted } = runOf(workspace, ref);
+      const next = startedRun(workspace, ref, runId, at);
+      if (!run || !next) return [];
+      return [rowChange('runs', run, { ...run, closed: true }), rowChange('runs', undefined, { ...next, wanted })];
     },
   });
+};
 
 /** What was different about the one made last; said again, it is taken back. One gone wrong is lost. */
 export const noteLastThrown = (plan: Pick<Plan, 'name'>, ref: PartRef, different: Different): Act => {

@@ -19,6 +19,7 @@ import { learnSchema, learnVerb } from './learn';
 import { parseSchema, parseVerb } from './parse';
 import { rangeSchema, rangeVerb } from './range';
 import { reverseSchema, reverseVerb } from './reverse';
+import { extrasSchema, extrasVerb, scheduleSchema, scheduleVerb, stackSchema, stackVerb, worthSchema, worthVerb } from './sets';
 import { sizeSchema, sizeVerb } from './size';
 import { solveSchema, solveVerb } from './solve';
 
@@ -43,6 +44,10 @@ const VERBS = {
   seat: { schema: seatSchema, answer: seatVerb },
   pair: { schema: pairSchema, answer: pairVerb },
   learn: { schema: learnSchema, answer: learnVerb },
+  stack: { schema: stackSchema, answer: stackVerb },
+  extras: { schema: extrasSchema, answer: extrasVerb },
+  schedule: { schema: scheduleSchema, answer: scheduleVerb },
+  worth: { schema: worthSchema, answer: worthVerb },
 } satisfies Record<string, Verb>;
 
 export type VerbName = keyof typeof VERBS;

@@ -138,8 +138,7 @@ export interface Losses {
 }
 
 /** The shelf a lost piece stood on last. */
-const lostFrom = ({ since }: MadePiece): Shelf =>
-  SHELVES.findLast((shelf) => shelf !== 'lost' && since[shelf] !== undefined) ?? 'wet';
+const lostFrom = ({ since }: MadePiece): Shelf => SHELVES.findLast((shelf) => shelf !== 'lost' && since[shelf] !== undefined) ?? 'wet';
 
 const losses = once((made): readonly Losses[] => {
   const found = groups(

@@ -117,7 +117,11 @@ function PlanSheet({ plan, partId, openPart }: SheetProps) {
           piece={piece}
           beside={beside}
           allowances={open.room.value === 'make'}
-          over={open.room.value === 'fit' ? (geometry) => <DrawnFit piece={piece} geometry={geometry} /> : undefined}
+          over={
+            open.room.value === 'fit' && open.section.value !== 'stack'
+              ? (geometry) => <DrawnFit piece={piece} geometry={geometry} />
+              : undefined
+          }
         />
       </div>
       <div className="sheet-rooms">

@@ -24,6 +24,7 @@ const PANELS: Record<string, Panel> = {
   handle: dynamic(() => import('./make/handle-panel').then((part) => part.HandlePanel)),
   odds: dynamic(() => import('./fit/fit-panel').then((part) => part.FitPanel)),
   lid: dynamic(() => import('./fit/lid-panel').then((part) => part.LidPanel)),
+  stack: dynamic(() => import('./fit/stack-panel').then((part) => part.StackPanel)),
   pair: dynamic(() => import('./fit/pair-panel').then((part) => part.PairPanel)),
   runs: dynamic(() => import('./made/runs-panel').then((part) => part.RunsPanel)),
   test: dynamic(() => import('./made/test-panel').then((part) => part.TestPanel)),

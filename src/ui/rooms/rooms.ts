@@ -99,6 +99,7 @@ export const ROOMS: readonly Room[] = [
     sections: () => [
       { value: 'odds', words: 'Lid or stopper', finds: 'odds jam seat loose gap gallery flange cork gasket replacement cover fire it' },
       { value: 'lid', words: 'Lid from cutters', finds: 'lid cutter insert disc' },
+      { value: 'stack', words: 'Stack', finds: 'pile cupboard pitch nest foot rim wedge wobble high' },
       { value: 'pair', words: 'Pair a batch', finds: 'which lid on which pot leftovers match' },
     ],
   },

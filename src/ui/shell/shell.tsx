@@ -28,7 +28,14 @@ const PLACES = [
 function Nav() {
   const path = usePathname();
   return (
-    <HStack as="nav" aria-label="Places" gap={{ base: '0', md: '1' }} minWidth="0">
+    <HStack
+      as="nav"
+      aria-label="Places"
+      gap={{ base: '0', md: '1' }}
+      minWidth="0"
+      maxWidth="100%"
+      overflowX={{ base: 'auto', md: 'visible' }}
+    >
       <Suspense>
         <PieceSwitcher />
       </Suspense>
@@ -37,12 +44,14 @@ function Nav() {
         return (
           <chakra.span
             key={href}
+            flexShrink="0"
             css={{
               '& a': {
                 display: 'inline-flex',
                 alignItems: 'center',
                 minHeight: '44px',
-                paddingInline: '8px',
+                paddingInline: '6px',
+                '@media (min-width: 48rem)': { paddingInline: '8px' },
                 color: here ? 'bar.fg' : 'bar.muted',
                 fontWeight: here ? 650 : 450,
                 borderBottom: '3px solid',

@@ -237,8 +237,8 @@ export const FRAME_CLASSES: Record<string, SystemStyleObject> = {
     '& .finder-field': { background: 'bar', borderWidth: '1px', borderColor: 'bar.muted' },
     '& .finder-panel': { left: '0', right: 'auto', width: '100%' },
   },
-  '.switcher-new': { minWidth: { base: '36px', md: '32px' }, justifyContent: 'center' },
-  '.switcher-name': { maxWidth: { base: '84px', md: '190px' }, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' },
+  '.switcher-new': { minWidth: { base: '30px', md: '32px' }, justifyContent: 'center' },
+  '.switcher-name': { maxWidth: { base: '62px', md: '190px' }, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' },
   '.link-button': {
     display: 'inline-flex',
     alignItems: 'center',

@@ -1,0 +1,170 @@
+'use client';
+
+import { type Outline, sectionOf, widest } from '@/core/form';
+import { type Stacked, pairHeight, stackHeight, stacked } from '@/core/sets';
+import { LIMIT_WORDS, NOTHING_LOST, type PlaceLimits, size } from '@/core/sizing';
+import { writeLength } from '@/core/units';
+import { calledPart, partOf, partRef, shopOf, sizedPlanPart } from '@/core/workspace';
+import { LabelledChoice, OptionalNumber } from '@/ui/fields';
+import { Figure, StageName } from '@/ui/stage';
+import { useWorkspace } from '@/ui/state';
+import { Box, HStack } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { PieceModel } from '../model/use-piece';
+
+/** Steeper from upright than this a glazed wall in a glazed wall may stick, degrees. computation.md section 12. */
+const STICKS = 10;
+
+/** Less than this is not told, mm. */
+const SEEN = 0.05;
+
+/** So many are drawn. */
+const DRAWN = 8;
+const WIDE = 300;
+const HIGH = 320;
+
+/** Limits of the place that are heights. */
+const HEIGHTS = ['dishwasherHeight', 'microwaveHeight', 'kilnHeight'] as const satisfies readonly (keyof PlaceLimits)[];
+
+/** This piece onto itself or another: how high so many stand, where they touch, and whether they sit. */
+export function StackPanel({ piece }: { piece: PieceModel }) {
+  const { workspace } = useWorkspace();
+  const { units, worked, part } = piece;
+  const [count, setCount] = useState(6);
+  const [onto, setOnto] = useState('');
+  const other = onto ? partOf(workspace.plans, onto) : undefined;
+  const made = other && sizedPlanPart(workspace, other.part, String);
+  const lower = made?.ok ? made.value.sized : worked.sized;
+  if (worked.sized.wet.plan) return <Box color="fg.muted">Only round pieces are stacked by their sections.</Box>;
+  const upper = worked.sized;
+  const found = lower.wet.plan ? undefined : stacked(lower.fired, upper.fired);
+  const [below, above] = [lower.stages.glazed.sizes.height, upper.stages.glazed.sizes.height];
+  const options = workspace.plans.flatMap((plan) =>
+    plan.parts.filter(({ id }) => id !== part.id).map((each) => ({ value: partRef(plan, each), words: calledPart(plan, each) })),
+  );
+  const high = found && (other ? pairHeight(below, above, found.pitch) : stackHeight(above, found.pitch, count));
+  return (
+    <Box>
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginBottom="2">
+        <LabelledChoice
+          label="It stands on"
+          value={onto}
+          options={[{ value: '', words: 'others like it' }, ...options]}
+          onChoose={setOnto}
+        />
+        {!other && (
+          <OptionalNumber
+            label="How many"
+            min={2}
+            max={200}
+            such="6"
+            width="90px"
+            value={count}
+            onValue={(many) => setCount(Math.round(many ?? 2))}
+          />
+        )}
+      </HStack>
+      {!found || high === undefined ? (
+        <Box role="alert" color="bad">
+          The two share no radius: one passes over the other.
+        </Box>
+      ) : (
+        <HStack gap="6" flexWrap="wrap" alignItems="flex-start">
+          <Box flex="0 1 340px">
+            <StageName stage="glazed" />
+            <Box fontSize="sm" color="fg.muted">
+              {other ? 'both together stand' : `${count} of them stand`}
+            </Box>
+            <Box color="glazed" data-stack="height">
+              <Figure written={writeLength(high, units.choice)} size="46px" /> high
+            </Box>
+            <Box>
+              {other ? 'foot to foot' : 'each further one adds'} <b data-stack="pitch">{units.length(found.pitch)}</b>
+            </Box>
+            <Box marginTop="1" maxWidth="40ch">
+              {restWords(found, units.length)}
+            </Box>
+            {!other && found.touch.on === 'wall' && <Moves piece={piece} pitch={found.pitch} />}
+            <Checks limits={shopOf(workspace).place ?? {}} high={high} length={units.length} />
+            {(part.handle || (part.attached ?? []).length > 0) && (
+              <Box fontSize="sm" color="fg.muted" marginTop="1">
+                Its handle and what else is put on stand out of the round section: try whether they clear each other.
+              </Box>
+            )}
+          </Box>
+          <Drawn lower={lower.fired} upper={upper.fired} pitch={found.pitch} count={other ? 2 : Math.min(count, DRAWN)} />
+        </HStack>
+      )}
+    </Box>
+  );
+}
+
+/** Where they touch and what that means. */
+function restWords({ touch, lean }: Stacked, length: (mm: number) => string): string {
+  if (touch.on === 'rim') return `They stand foot on rim, at ⌀ ${length(2 * touch.radius)}: keep both level.`;
+  if (touch.on === 'floor') return `The upper foot stands on the floor inside, as wide as ⌀ ${length(2 * touch.radius)}: it sits.`;
+  const steep = lean !== undefined && lean < STICKS;
+  return `Wall touches wall at ⌀ ${length(2 * touch.radius)}: they wedge${steep ? `, and so steep, ${lean.toFixed(0)}° from upright, they may stick` : ''}. Glazed walls chip: put paper between them.`;
+}
+
+/** How the pitch answers to the rim. */
+function Moves({ piece: { worked, form, units }, pitch }: { piece: PieceModel; pitch: number }) {
+  const wider = { ...form, sizes: { ...form.sizes, rimDiameter: (form.sizes.rimDiameter + 1) as typeof form.sizes.rimDiameter } };
+  const { fired } = size(worked.clay, wider, 'glazed', NOTHING_LOST);
+  const then = stacked(fired, fired)?.pitch;
+  if (then === undefined || Math.abs(pitch - then) < SEEN) return null;
+  return (
+    <Box fontSize="sm" color="fg.muted">
+      A rim {units.length(1)} wider makes each step {units.length(Math.abs(pitch - then))} {then < pitch ? 'lower' : 'higher'}: throw them
+      alike.
+    </Box>
+  );
+}
+
+/** The stack against what the place allows in height. */
+function Checks({ limits, high, length }: { limits: PlaceLimits; high: number; length: (mm: number) => string }) {
+  const told = HEIGHTS.flatMap((name) => {
+    const most = limits[name];
+    return most === undefined ? [] : [{ name, most, fits: high <= most }];
+  });
+  if (told.length === 0) return null;
+  return (
+    <Box marginTop="1" fontSize="sm">
+      {told.map(({ name, most, fits }) => (
+        <Box key={name} color={fits ? 'act' : 'bad'}>
+          {LIMIT_WORDS[name]}, {length(most)}: {fits ? 'goes in' : `too high by ${length(high - most)}`}
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+/** The real sections, one in or on the other. */
+function Drawn({ lower, upper, pitch, count }: { lower: Outline; upper: Outline; pitch: number; count: number }) {
+  const high = Math.max(lower.inside[0]!.z, upper.inside[0]!.z + (count - 1) * pitch);
+  const wide = 2 * Math.max(widest(lower.side), widest(upper.side));
+  const scale = Math.min((HIGH - 8) / high, (WIDE - 8) / wide);
+  const path = (outline: Outline, lift: number) =>
+    ([1, -1] as const)
+      .map(
+        (side) =>
+          `M${sectionOf(outline)
+            .map(({ r, z }) => `${(WIDE / 2 + side * r * scale).toFixed(1)} ${(HIGH - 4 - (z + lift) * scale).toFixed(1)}`)
+            .join('L')}Z`,
+      )
+      .join('');
+  return (
+    <svg width={WIDE} height={HIGH} role="img" aria-label={`${count} stacked, finished, in section`} data-testid="stack">
+      <path d={`M10 ${HIGH - 3}H${WIDE - 10}`} stroke="var(--chakra-colors-fg)" strokeWidth="2" />
+      {Array.from({ length: count }, (_, i) => (
+        <path
+          key={i}
+          d={path(i === 0 ? lower : upper, i * pitch)}
+          fill={`var(--chakra-colors-${i % 2 === 0 ? 'glazed' : 'bisque'}-wash)`}
+          stroke={`var(--chakra-colors-${i % 2 === 0 ? 'glazed' : 'bisque'})`}
+          strokeWidth="1.2"
+        />
+      ))}
+    </svg>
+  );
+}
