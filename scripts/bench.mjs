@@ -120,6 +120,65 @@ async function workshops() {
   return { demo, large };
 }
 
+/** The log with so many pieces made: opened, found, edited, undone, changed from another tab, written out. */
+async function log(pieces) {
+  const browser = await launched();
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
+  const page = await context.newPage();
+  const session = await context.newCDPSession(page);
+  await session.send('Performance.enable');
+  const at = (path) => `http://${HOST}:${port}${path}`;
+  const file = join(mkdtempSync(join(tmpdir(), 'rimbet-')), 'log.json');
+  const written = spawnSync(tool('tsx'), ['scripts/write-large-workshop.ts', '300', '500', String(pieces)], {
+    encoding: 'utf8',
+    maxBuffer: 2 ** 26,
+  });
+  writeFileSync(file, written.stdout);
+  await page.goto(at('/files'));
+  await page.locator('[data-status="ready"]').waitFor({ state: 'attached' });
+  await page.getByLabel('Workspace file', { exact: true }).setInputFiles(file);
+  await page.getByRole('button', { name: 'Replace everything' }).click();
+  await page.getByText('300 pieces').waitFor();
+  await page.locator('[data-saving="saved"]').waitFor({ state: 'attached', timeout: 120_000 });
+  const start = performance.now();
+  // nobody is there to choose where a file goes
+  await context.addInitScript(() => {
+    window.showSaveFilePicker = async () => (await navigator.storage.getDirectory()).getFileHandle('bench', { create: true });
+  });
+  await page.goto(at('/shelves?view=log'));
+  await page.getByRole('table', { name: 'Log' }).waitFor();
+  await painted(page);
+  const opened = performance.now() - start;
+  const took = async (act) => {
+    const before = await worked(session);
+    await act();
+    await painted(page);
+    return (await worked(session)) - before;
+  };
+  await page.getByLabel('Find among what was made', { exact: true }).focus();
+  const found = await perKey(page, session, ['c', 'r', 'o', 'Backspace', 'Backspace', 'Backspace']);
+  await page.getByRole('table', { name: 'Log' }).getByRole('button', { expanded: false }).first().click();
+  const edited = await took(async () => {
+    await page.getByRole('button', { name: 'chipped', exact: true }).click();
+    await page.locator('[data-saving="saved"]').waitFor({ state: 'attached' });
+  });
+  const undone = await took(() => page.keyboard.press('ControlOrMeta+z'));
+  const other = await context.newPage();
+  await other.goto(at('/shelves?view=log'));
+  await other.getByRole('table', { name: 'Log' }).getByRole('button', { expanded: false }).first().click();
+  const heard = await took(async () => {
+    await other.getByRole('button', { name: 'chipped', exact: true }).click();
+    await other.locator('[data-saving="saved"]').waitFor({ state: 'attached' });
+  });
+  await page.bringToFront();
+  const exported = await took(async () => {
+    await page.getByRole('button', { name: 'Save CSV' }).click();
+    await page.locator('[data-saves="saved"]').waitFor({ state: 'attached' });
+  });
+  await browser.close();
+  return { opened, found, edited, undone, heard, exported };
+}
+
 const KEYSTROKES = 60;
 
 /** Milliseconds from each keystroke to the frame after its answer, with the processor slowed down. */
@@ -167,6 +226,8 @@ console.log(
 );
 const plain = await keystrokes(1, 'plan-honey-jar');
 const { demo, large } = await workshops();
+const few = await log(100);
+const many = await log(10_000);
 const slow = await keystrokes(4, 'plan-honey-jar');
 const bottle = await keystrokes(1, 'plan-collared-bottle');
 server.kill();
@@ -179,6 +240,16 @@ for (const [what, of, bound] of [
   console.log(
     `  ${what}: ${demo[of].toFixed(1)}, ${large[of].toFixed(1)} (${(large[of] / demo[of]).toFixed(1)} times); must be ${bound} or less`,
   );
+console.log('The log with 100 pieces made beside 10,000: script, style and layout, ms');
+for (const [what, of] of [
+  ['opened, by the clock', 'opened'],
+  ['a letter of its search', 'found'],
+  ['a piece edited and saved', 'edited'],
+  ['undone', 'undone'],
+  ['a change from another tab', 'heard'],
+  ['written out as CSV', 'exported'],
+])
+  console.log(`  ${what}: ${few[of].toFixed(0)}, ${many[of].toFixed(0)} (${(many[of] / few[of]).toFixed(1)} times)`);
 console.log('Keystroke to painted answer');
 console.log(`  as it is: median ${plain.median.toFixed(0)} ms, p95 ${plain.p95.toFixed(0)} ms`);
 console.log(

@@ -1,4 +1,5 @@
-/** The large workshop of `npm run bench`, as a file on the standard output. */
+/** A large workshop of `npm run bench`, as a file on the standard output: so many plans, bars and pieces made. */
 import { largeWorkshop } from './lib/large-workshop';
 
-process.stdout.write(largeWorkshop(2000, 10_000));
+const [plans = 2000, bars = 10_000, pieces] = process.argv.slice(2).map(Number);
+process.stdout.write(largeWorkshop(plans, bars, pieces));

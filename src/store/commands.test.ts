@@ -12,7 +12,7 @@ import {
   shopOf,
 } from '@/core/workspace';
 import { describe, expect, it } from 'vitest';
-import { type Act, commands } from '.';
+import { type Act, commands, madeActs } from '.';
 
 const [plan] = DEMO.plans;
 const heron = DEMO.bodies.find(({ id }) => id === 'body-heron-buff')!;
@@ -60,18 +60,18 @@ const ACTS: Record<string, Act> = {
   'a new bar': commands.createBar(anotherBar).act,
   'a bar’s length': commands.editBar(bar!.id, (row) => ({ ...row, lengths: { ...row.lengths, glazed: [88] } }), 'glazed'),
   'a deleted bar': commands.deleteBar(bar!),
-  'one thrown': commands.throwOne(plan!, plan!.id),
-  'what was different about it': commands.noteLastThrown(mug, mug.id, 'smaller'),
-  'how many to make': commands.setRunWanted(mug, mug.id, (now = 0) => now + 1),
-  'a run ended': commands.startRun(mug, mug.id),
-  'a run': commands.logRun(DEMO, plan!, 6)!.act,
-  'a run’s ball': commands.editRun(run.id, (each) => ({ ...each, ball: 700 }), 'ball'),
-  'a deleted run': commands.deleteRun(run),
-  'one more of a run': commands.addPiece(run),
-  'pieces on another shelf': commands.movePieces([first.id], 'coated', 'glazed'),
-  'a fired size': commands.measurePiece(first.id, 'glazed', 'height', { mm: 119 }, 'height'),
-  'a piece left out': commands.editPiece(first.id, (piece) => ({ ...piece, out: true }), 'left out'),
-  'a deleted piece of a run': commands.deletePiece(first, 'Honey jar'),
+  'one thrown': madeActs.throwOne(plan!, plan!.id),
+  'what was different about it': madeActs.noteLastThrown(mug, mug.id, 'smaller'),
+  'how many to make': madeActs.setRunWanted(mug, mug.id, (now = 0) => now + 1),
+  'a run ended': madeActs.startRun(mug, mug.id),
+  'a run': madeActs.logRun(DEMO, plan!, 6)!.act,
+  'a run’s ball': madeActs.editRun(run.id, (each) => ({ ...each, ball: 700 }), 'ball'),
+  'a deleted run': madeActs.deleteRun(run),
+  'one more of a run': madeActs.addPiece(run),
+  'pieces on another shelf': madeActs.movePieces([first.id], 'coated', 'glazed'),
+  'a fired size': madeActs.measurePiece(first.id, 'glazed', 'height', { mm: 119 }, 'height'),
+  'a piece left out': madeActs.editPiece(first.id, (piece) => ({ ...piece, out: true }), 'left out'),
+  'a deleted piece of a run': madeActs.deletePiece(first, 'Honey jar'),
   'a note of coils': commands.setShop('coils', (now) => [...(now ?? []), { coils: 3, thickness: 9, height: 25 }]),
   'a width of the roller taken away': commands.setShop('rollerWidth', () => undefined),
   'an empty workspace': commands.clearAll(),

@@ -41,8 +41,6 @@ import { v7 as newId } from 'uuid';
 import { add, edit, find, now, remove } from './acts';
 import type { Act } from './history';
 
-export * from './made';
-
 /** One function for each thing a person does. Each returns an act; the store runs it and can take it back. */
 
 /** As {@link edit} for a plan: whatever changes it also says when. */

@@ -1,4 +1,6 @@
 export * as commands from './commands';
+/** What is done with runs and pieces: apart, since few screens need it. */
+export * as madeActs from './made';
 export type { Fault } from './faults';
 export type { Act } from './history';
 export type { Place } from './kept';

@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { DEMO } from '@/core/example';
 import { runOf, shopOf } from '@/core/workspace';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { type Fault, WorkspaceStore, commands } from '.';
+import { type Fault, WorkspaceStore, commands, madeActs } from '.';
 import { RimbetDatabase } from './db';
 
 /** Two tabs of one browser: they share the database and hear each other, never themselves. */
@@ -230,8 +230,8 @@ describe('the workspace store', () => {
   it('at the wheel takes back what was done there last, whatever was done elsewhere since', async () => {
     const store = await opened();
     const plan = jar(store)!;
-    store.run(commands.throwOne(plan, plan.id));
-    store.run(commands.noteLastThrown(plan, plan.id, 'heavier'));
+    store.run(madeActs.throwOne(plan, plan.id));
+    store.run(madeActs.noteLastThrown(plan, plan.id, 'heavier'));
     store.run(commands.renamePlan('plan-platter', 'Tray'));
     store.run(commands.renamePlan('plan-honey-jar', 'Jar'));
     expect(store.getSnapshot()).toMatchObject({ undo: 'name “Jar”', undoAtWheel: 'the last one heavier, Honey jar, wide' });
@@ -254,7 +254,7 @@ describe('the workspace store', () => {
 
   it('leaves what was changed otherwise since, and says so', async () => {
     const store = await opened();
-    store.run(commands.atWheel(commands.renamePlan('plan-honey-jar', 'At the wheel')));
+    store.run(madeActs.atWheel(commands.renamePlan('plan-honey-jar', 'At the wheel')));
     store.run(commands.renamePlan('plan-honey-jar', 'Elsewhere'));
     store.undo('wheel');
     expect(jar(store)?.name).toBe('Elsewhere');

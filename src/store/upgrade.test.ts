@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
-import { type Workspace, shopOf, upgradedPlan } from '@/core/workspace';
+import { type Workspace, runOf, shopOf, upgradedPlan } from '@/core/workspace';
 import Dexie from 'dexie';
 import { expect, it } from 'vitest';
 import { WorkspaceStore, commands } from '.';
@@ -123,4 +123,34 @@ it('a database of version 4 opens with the shop’s settings as rows, and what w
   expect(workspace.settings).toEqual({ units: kept.settings.units, openPlanId: 'plan-honey-jar', paper: 'a4', printer: 'Barn' });
   store.undo();
   expect(store.getSnapshot().workspace.plans.find(({ id }) => id === first!.id)?.name).toBe(first!.name);
+});
+
+it('a database of version 5 opens with what was counted in its plans as runs and pieces; a name given before can still be undone', async () => {
+  const kept = read(5);
+  const db = new Dexie('upgrade-5');
+  db.version(1).stores({ bodies: 'id', batches: 'id, bodyId', plans: 'id', settings: 'id', history: 'seq', stamps: 'id' });
+  db.version(2).stores({ bars: 'id, bodyId' });
+  db.version(4).stores({ formers: 'id', cutters: 'id' });
+  db.version(5).stores({ shop: 'id' });
+  for (const table of ['bodies', 'batches', 'bars', 'plans', 'formers', 'cutters', 'shop'] as const)
+    await db.table(table).bulkPut([...kept[table]]);
+  await db.table('settings').put({ ...kept.settings, id: 'settings' });
+  const jar = kept.plans.find(({ id }) => id === 'plan-honey-jar')!;
+  const renamed = { ...jar, name: 'Renamed' };
+  await db.table('plans').put(renamed);
+  const changes = [{ table: 'plans', id: jar.id, before: jar, after: renamed }];
+  await db.table('history').put({ seq: 1, id: 'entry-1', label: 'name', undone: false, changes });
+  db.close();
+  const store = new WorkspaceStore(new RimbetDatabase('upgrade-5'), undefined);
+  await store.open();
+  const { workspace } = store.getSnapshot();
+  expect(workspace.runs.map(({ id, closed, wanted }) => [id, closed, wanted])).toEqual([
+    ['plan-honey-jar-run-1', true, undefined],
+    ['plan-honey-jar-run-2', undefined, 8],
+  ]);
+  expect(workspace.pieces).toHaveLength(4);
+  expect(runOf(workspace, 'plan-honey-jar')).toMatchObject({ good: 1, wanted: 8 });
+  expect(workspace.plans.every((plan) => !('thrown' in plan) && !('run' in plan))).toBe(true);
+  store.undo();
+  expect(store.getSnapshot().workspace.plans.find(({ id }) => id === jar.id)?.name).toBe(jar.name);
 });

@@ -1,7 +1,7 @@
 'use client';
 
 import type { MadePiece, Photo, Run } from '@/core/workspace';
-import { commands, photoStore } from '@/store';
+import { photoStore, madeActs } from '@/store';
 import { Act, DeleteAct } from '@/ui/fields';
 import { newKey, run as perform } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -45,7 +45,7 @@ export function Photos({ run, piece }: { run: Run; piece: MadePiece }) {
         await keepPhoto(id, picture);
         const photo: Photo = { id, width, height };
         perform(
-          commands.editPiece(piece.id, (now) => ({ ...now, photos: [...(now.photos ?? []), photo].slice(0, MOST) }), `${name}: picture`),
+          madeActs.editPiece(piece.id, (now) => ({ ...now, photos: [...(now.photos ?? []), photo].slice(0, MOST) }), `${name}: picture`),
         );
       } catch (error) {
         setSaid(
@@ -66,7 +66,7 @@ export function Photos({ run, piece }: { run: Run; piece: MadePiece }) {
             words={`Picture of ${name}`}
             onDelete={() =>
               perform(
-                commands.editPiece(
+                madeActs.editPiece(
                   piece.id,
                   (now) => ({ ...now, photos: now.photos?.filter(({ id }) => id !== photo.id) }),
                   `${name}: picture deleted`,

@@ -4,7 +4,7 @@ import { STAGES, type Stage } from '@/core/clay';
 import type { SizeName } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
 import { FATES, type Fate, type MadePiece, type Run, SHELF_WORDS, SHELVES, WORK, WRONG, cameOf, clayOf, onShelf } from '@/core/workspace';
-import { commands } from '@/store';
+import { madeActs } from '@/store';
 import { Act, DeleteAct, LabelledChoice, OptionalNumber, TextInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { run as perform, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
@@ -22,8 +22,8 @@ interface Props {
 export function PieceSheet({ run, piece }: Props) {
   const name = `${run.name} ${piece.no}`;
   const edit = (change: Partial<MadePiece>, label: string, key?: string): undefined =>
-    void perform(commands.editPiece(piece.id, (now) => ({ ...now, ...change }), `${name}: ${label}`, key));
-  const on = commands.today();
+    void perform(madeActs.editPiece(piece.id, (now) => ({ ...now, ...change }), `${name}: ${label}`, key));
+  const on = madeActs.today();
   return (
     <Box as="section" aria-label={name} borderTopWidth="2px" borderColor="act" paddingBlock="2" data-piece={name}>
       <HStack gap="4" flexWrap="wrap" alignItems="flex-end">
@@ -34,7 +34,7 @@ export function PieceSheet({ run, piece }: Props) {
           label="Stands"
           value={piece.shelf}
           options={SHELVES.map((shelf) => ({ value: shelf, words: SHELF_WORDS[shelf] }))}
-          onChoose={(shelf) => perform(commands.editPiece(piece.id, (now) => onShelf(now, shelf, on), `${name}: ${SHELF_WORDS[shelf]}`))}
+          onChoose={(shelf) => perform(madeActs.editPiece(piece.id, (now) => onShelf(now, shelf, on), `${name}: ${SHELF_WORDS[shelf]}`))}
         />
         <LabelledChoice<Fate | ''>
           label="What became of it"
@@ -53,7 +53,7 @@ export function PieceSheet({ run, piece }: Props) {
           left out of what is learned
         </chakra.label>
         <Box flex="1" />
-        <DeleteAct label={`Delete ${name}`} onClick={() => workspaceStore().runAndTell(commands.deletePiece(piece, run.name))} />
+        <DeleteAct label={`Delete ${name}`} onClick={() => workspaceStore().runAndTell(madeActs.deletePiece(piece, run.name))} />
       </HStack>
       <Came run={run} piece={piece} />
       <Measured piece={piece} />

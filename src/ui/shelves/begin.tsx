@@ -1,7 +1,7 @@
 'use client';
 
 import { FAMILIES, type FamilyName, ROUND_FAMILIES } from '@/core/form';
-import { commands } from '@/store';
+import { madeActs } from '@/store';
 import { Act, Choice, OptionalLength } from '@/ui/fields';
 import { useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -26,7 +26,7 @@ export function Begin() {
     if (!plan && !(across && name.trim())) return setWhy('Say what it was, and how wide its finished mouth is to be.');
     const many = Number(typed.trim());
     if (!Number.isInteger(many) || many < 1 || many > MOST) return setWhy(`Write how many were made, 1 to ${MOST}.`);
-    const made = plan ? commands.logRun(workspace, plan, many) : commands.logOther(workspace, name.trim(), family, across!, many);
+    const made = plan ? madeActs.logRun(workspace, plan, many) : madeActs.logOther(workspace, name.trim(), family, across!, many);
     if (!made) return setWhy('This piece cannot be made as it stands: open it first.');
     setWhy(undefined);
     setTyped('');

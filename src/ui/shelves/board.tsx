@@ -12,7 +12,7 @@ import {
   sizedPlanPart,
 } from '@/core/workspace';
 import { type Outline, widest } from '@/core/form';
-import { commands } from '@/store';
+import { madeActs } from '@/store';
 import { Thumbnail } from '@/ui/drawing';
 import { StageMark } from '@/ui/stage';
 import { useWorkspace, workspaceStore } from '@/ui/state';
@@ -44,7 +44,7 @@ const DRAGGED = 6;
 const movedWords = (count: number, name: string, shelf: Shelf) => `${count === 1 ? 'one' : count} of ${name}: ${SHELF_WORDS[shelf]}`;
 
 const moveTo = (ids: readonly string[], name: string, shelf: Shelf) =>
-  workspaceStore().runAndTell(commands.movePieces(ids, shelf, movedWords(ids.length, name, shelf)));
+  workspaceStore().runAndTell(madeActs.movePieces(ids, shelf, movedWords(ids.length, name, shelf)));
 
 /** Every piece by how far it is, on shelves one below the other: dragged, or moved by the arrow keys. */
 export function Board({ rows }: { rows: readonly Row[] }) {
@@ -151,7 +151,7 @@ const DAYS = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' }
 function stood(workspace: Workspace, { shelf, pieces }: Group): string {
   const since = pieces[0]!.since[shelf];
   if (!since) return '';
-  const days = daysBetween(since, commands.today());
+  const days = daysBetween(since, madeActs.today());
   const long = days <= 0 ? 'today' : days === 1 ? 'since yesterday' : `${days} days`;
   const usual = learnedDays(workspace, shelf);
   if (usual.days === undefined || shelf === 'fired' || shelf === 'lost') return long;

@@ -2,7 +2,7 @@
 
 import { CONES } from '@/core/clay';
 import { type MadePiece, SHELF_WORDS, SHELVES, type Shelf, WRONG, type Wrong, onShelf } from '@/core/workspace';
-import { commands } from '@/store';
+import { madeActs } from '@/store';
 import { Act, Choice } from '@/ui/fields';
 import { workspaceStore } from '@/ui/state';
 import { Box, HStack } from '@chakra-ui/react';
@@ -22,10 +22,10 @@ export function ChosenBar({ rows, chosen, onClear }: Props) {
   const names = [...new Set(own.map(({ run }) => run.name))].join(', ');
   const count = own.length === 1 ? 'one piece' : `${own.length} pieces`;
   const act = (change: (piece: MadePiece) => MadePiece, label: string) => {
-    workspaceStore().runAndTell(commands.editPieces(ids, change, label));
+    workspaceStore().runAndTell(madeActs.editPieces(ids, change, label));
     onClear();
   };
-  const on = commands.today();
+  const on = madeActs.today();
   return (
     <Box position="sticky" bottom="0" background="bg" borderTopWidth="2px" borderColor="act" paddingBlock="2" zIndex="20">
       <HStack gap="3" flexWrap="wrap" role="group" aria-label="Chosen pieces">

@@ -21,7 +21,7 @@ import {
   saidAndHappened,
 } from '@/core/workspace';
 import { writePercent } from '@/core/units';
-import { commands } from '@/store';
+import { madeActs } from '@/store';
 import { Act } from '@/ui/fields';
 import { run as perform, useUnits, useWorkspace } from '@/ui/state';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
@@ -78,7 +78,7 @@ function LinesOf({ rows, told }: { rows: readonly PieceOfRun[]; told: (row: Piec
             title={piece.out ? 'Left out: tap to let it count' : 'Tap to leave it out'}
             onClick={() =>
               perform(
-                commands.editPiece(
+                madeActs.editPiece(
                   piece.id,
                   (now) => ({ ...now, out: now.out ? undefined : true }),
                   `${run.name} ${piece.no} ${piece.out ? 'counts again' : 'left out'}`,

@@ -1,6 +1,6 @@
 'use client';
 
-import { commands } from '@/store';
+import { madeActs } from '@/store';
 import { Act, Saves } from '@/ui/fields';
 import { type TableLine, TableIn } from '@/ui/table-in';
 import { newKey, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
@@ -28,7 +28,7 @@ export function LogFiles({ rows }: { rows: readonly Row[] }) {
     const { runsFrom } = await import('@/core/encode');
     const good = lines.flatMap(({ made }) => (made.ok ? [made.value] : []));
     const { runs, pieces } = runsFrom(good, workspace, newKey, new Date().toISOString());
-    workspaceStore().runAndTell(commands.addMade(runs, pieces, `${pieces.length} pieces from a table`));
+    workspaceStore().runAndTell(madeActs.addMade(runs, pieces, `${pieces.length} pieces from a table`));
   };
   return (
     <>
@@ -46,7 +46,7 @@ export function LogFiles({ rows }: { rows: readonly Row[] }) {
             guess={(reader, table) => reader.guessedLogColumns(table)}
             read={(reader, table, columns): Line[] =>
               reader
-                .madeFrom(table, columns, workspace, { unit: units.choice.length, today: commands.today() })
+                .madeFrom(table, columns, workspace, { unit: units.choice.length, today: madeActs.today() })
                 .map((line) => ({ ...line, fault: line.made.ok ? undefined : line.made.problem.message }))
             }
             told={({ made }) => (made.ok ? `${made.value.date}, number ${made.value.piece.no}` : '')}

@@ -31,17 +31,22 @@ const off = (size: SizeName) => (row: Row) => {
 
 const UNDEFINED_LAST = { sortUndefined: 'last' } as const;
 
-const COLUMNS: readonly (ColumnDef<Row> & { readonly id: string; readonly words: string })[] = [
-  { id: 'name', words: 'piece', accessorFn: ({ run, piece }) => `${run.name} ${String(piece.no).padStart(4, '0')}` },
-  { id: 'date', words: 'made', accessorFn: ({ run }) => run.date },
-  { id: 'clay', words: 'clay', accessorFn: ({ clay }) => clay },
-  { id: 'shelf', words: 'stands', accessorFn: ({ piece }) => SHELVES.indexOf(piece.shelf) },
-  { id: 'wet-mouth', words: 'mouth, wet', accessorFn: wet('rimDiameter'), ...UNDEFINED_LAST },
-  { id: 'mouth', words: 'mouth, fired', accessorFn: fired('rimDiameter'), ...UNDEFINED_LAST },
-  { id: 'mouth-off', words: 'off asked', accessorFn: off('rimDiameter'), ...UNDEFINED_LAST },
-  { id: 'height', words: 'height, fired', accessorFn: fired('height'), ...UNDEFINED_LAST },
-  { id: 'height-off', words: 'off asked', accessorFn: off('height'), ...UNDEFINED_LAST },
-  { id: 'came', words: 'what became of it', accessorFn: ({ piece }) => piece.wrong?.join(', ') ?? piece.fate ?? '' },
+type LogColumn = ColumnDef<Row> & { readonly id: string; readonly words: string };
+
+/** Compared as they are: dates, names and figures all sort so, and far quicker than as words. */
+const AS_THEY_ARE = { sortingFn: 'basic' } as const;
+
+const COLUMNS: readonly LogColumn[] = [
+  { id: 'name', words: 'piece', accessorFn: ({ run, piece }) => `${run.name} ${String(piece.no).padStart(4, '0')}`, ...AS_THEY_ARE },
+  { id: 'date', words: 'made', accessorFn: ({ run }) => run.date, ...AS_THEY_ARE },
+  { id: 'clay', words: 'clay', accessorFn: ({ clay }) => clay, ...AS_THEY_ARE },
+  { id: 'shelf', words: 'stands', accessorFn: ({ piece }) => SHELVES.indexOf(piece.shelf), ...AS_THEY_ARE },
+  { id: 'wet-mouth', words: 'mouth, wet', accessorFn: wet('rimDiameter'), ...AS_THEY_ARE, ...UNDEFINED_LAST },
+  { id: 'mouth', words: 'mouth, fired', accessorFn: fired('rimDiameter'), ...AS_THEY_ARE, ...UNDEFINED_LAST },
+  { id: 'mouth-off', words: 'off asked', accessorFn: off('rimDiameter'), ...AS_THEY_ARE, ...UNDEFINED_LAST },
+  { id: 'height', words: 'height, fired', accessorFn: fired('height'), ...AS_THEY_ARE, ...UNDEFINED_LAST },
+  { id: 'height-off', words: 'off asked', accessorFn: off('height'), ...AS_THEY_ARE, ...UNDEFINED_LAST },
+  { id: 'came', words: 'what became of it', accessorFn: ({ piece }) => piece.wrong?.join(', ') ?? piece.fate ?? '', ...AS_THEY_ARE },
 ];
 
 const ROW_HEIGHT = 44;
@@ -54,7 +59,7 @@ export function Log({ rows, filter, onFilter }: { rows: readonly Row[]; filter: 
   const [sorting, setSorting] = useState<SortingState>([{ id: 'date', desc: true }]);
   const [openId, setOpen] = useState<string | undefined>();
   const data = useMemo(() => [...rows], [rows]);
-  const columns = useMemo(() => [...COLUMNS], []);
+  const columns = useMemo(() => [...COLUMNS] as ColumnDef<Row>[], []);
   // what it gives is used in this component only, which is worked out anew whenever its data change
   // eslint-disable-next-line react-hooks/incompatible-library
   const table = useReactTable({

@@ -5,7 +5,7 @@ import type { SizeName } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
 import { readQuantity } from '@/core/units';
 import { type MadePiece, type Reading, type Run, SHELVES, type Shelf, STAGE_ON, onShelf, withReading } from '@/core/workspace';
-import { commands } from '@/store';
+import { madeActs } from '@/store';
 import { Choice, FigureInput, LabelledChoice, caliperUnit, goOn, optionsOf, readLengths, writeLengths, writeReading } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
@@ -69,7 +69,7 @@ export function Measure({ rows }: { rows: readonly Row[] }) {
     const measured = ({ piece }: Row) => (piece.sizes[stage] && !waiting.has(piece.id) ? 1 : 0);
     return own.toSorted((a, b) => measured(a) - measured(b)).slice(0, MOST);
   }, [rows, stage, waiting]);
-  const on = commands.today();
+  const on = madeActs.today();
 
   const take = (row: Row, size: SizeName, text: string, key: string): string | undefined => {
     const name = `${row.run.name} ${row.piece.no}, ${madeSize(size)} ${STAGE_WORDS[stage]}`;
@@ -89,7 +89,7 @@ export function Measure({ rows }: { rows: readonly Row[] }) {
             with: tool,
             on,
           };
-    run(commands.editPiece(row.piece.id, (piece) => withMeasured(piece, stage, size, reading, on), name, key));
+    run(madeActs.editPiece(row.piece.id, (piece) => withMeasured(piece, stage, size, reading, on), name, key));
     return undefined;
   };
 
@@ -222,7 +222,7 @@ function cellsOf(row: Row, size: SizeName, stage: Stage, guessFirst: boolean, un
           if (!read.ok) return read.problem.message;
           const mm = read.value[0];
           run(
-            commands.editPiece(
+            madeActs.editPiece(
               piece.id,
               (now) => ({ ...now, guesses: { ...now.guesses, [stage]: { ...now.guesses?.[stage], [size]: mm } } }),
               `${name}, guessed`,
@@ -253,7 +253,7 @@ function WeightCell({ piece, of, stage }: { piece: MadePiece; of: Run; stage: St
         const read = text.trim() === '' ? undefined : readQuantity('mass', text, { unit });
         if (read && !read.ok) return read.problem.message;
         run(
-          commands.editPiece(
+          madeActs.editPiece(
             piece.id,
             (now) => ({ ...now, weights: { ...now.weights, [stage]: read?.value } }),
             `${of.name} ${piece.no}, weight ${STAGE_WORDS[stage]}`,

@@ -35,7 +35,16 @@ function rowsOf(workspace: Workspace): readonly Row[] {
   });
 }
 
-const words = ({ run, piece, clay }: Row): string =>
+/** What a row is found by; kept with it. */
+const found = new WeakMap<Row, string>();
+
+function words(row: Row): string {
+  const known = found.get(row) ?? wordsOf(row);
+  found.set(row, known);
+  return known;
+}
+
+const wordsOf = ({ run, piece, clay }: Row): string =>
   `${run.name} ${piece.no} ${clay} ${run.date} ${piece.note} ${run.note} ${piece.glaze ?? ''} ${piece.wrong?.join(' ') ?? ''} ${piece.fate ?? ''}`.toLowerCase();
 
 export function useFiltered(workspace: Workspace, { find, bodyId, planId, runId }: Filter): readonly Row[] {

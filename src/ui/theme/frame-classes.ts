@@ -216,6 +216,7 @@ export const FRAME_CLASSES: Record<string, SystemStyleObject> = {
   '.finder-refused': { color: 'bad' },
   '.finder-none': { padding: '2', color: 'fg.muted', fontSize: 'sm' },
   '.switcher': {
+    flexShrink: '0',
     position: 'relative',
     display: 'flex',
     alignItems: 'center',

@@ -1,7 +1,7 @@
 'use client';
 
 import { type PartRef, type Plan, runOf } from '@/core/workspace';
-import { commands } from '@/store';
+import { madeActs } from '@/store';
 import { run, useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
 import { Big } from './big';
@@ -15,7 +15,7 @@ export function RunPage({ plan, part: ref }: { plan: Plan; part: PartRef }) {
   const { wanted, pieces } = runOf(workspace, ref);
   const step = (by: 1 | -1) =>
     run(
-      commands.setRunWanted(plan, ref, (now = 0) => {
+      madeActs.setRunWanted(plan, ref, (now = 0) => {
         const next = Math.min(MOST, Math.max(0, now + by));
         return next === 0 ? undefined : next;
       }),
@@ -27,7 +27,7 @@ export function RunPage({ plan, part: ref }: { plan: Plan; part: PartRef }) {
       </chakra.h2>
       <Stepped words="to make of it" figure={wanted === undefined ? 'any number' : String(wanted)} step={step} />
       <Box marginTop="5">
-        <Big disabled={pieces.length === 0} onClick={() => run(commands.startRun(plan, ref))}>
+        <Big disabled={pieces.length === 0} onClick={() => run(madeActs.startRun(plan, ref))}>
           Start a new run
         </Big>
         <Box fontSize="20px" color="fg.muted" marginTop="2">

@@ -3,7 +3,7 @@
 import { type Tester, ballFromTester } from '@/core/sizing';
 import { fineMass, handMass, text, writeLength, writeMass } from '@/core/units';
 import { type Part, type Plan, partRef, sizedPlanPart } from '@/core/workspace';
-import { commands } from '@/store';
+import { commands, madeActs } from '@/store';
 import { stepOf } from '@/ui/fields';
 import { run, useUnits, useWorkspace } from '@/ui/state';
 import { lessThanPiece } from '@/ui/steps';
@@ -32,7 +32,7 @@ export function TesterPage({ plan, part }: { plan: Plan; part: Part }) {
   // from the tester as it is then: another tab may have stepped it meanwhile
   const step = (name: keyof Tester, by: number) =>
     run(
-      commands.atWheel(
+      madeActs.atWheel(
         commands.setPart(
           partRef(plan, part),
           (each) => {
@@ -48,7 +48,7 @@ export function TesterPage({ plan, part }: { plan: Plan; part: Part }) {
   const mm = stepOf(choice);
   const accept = () =>
     run(
-      commands.atWheel(
+      madeActs.atWheel(
         commands.setPart(
           partRef(plan, part),
           (each) => ({ tester: { ...nowOf(each), accepted: !each.tester?.accepted } }),

@@ -1,7 +1,7 @@
 'use client';
 
 import { DIFFERENT, handOf, mainPart, type Part, partRef, type Plan, runOf, sizedPlanPart } from '@/core/workspace';
-import { commands } from '@/store';
+import { madeActs } from '@/store';
 import { ModeButton } from '@/ui/shell';
 import { StageName } from '@/ui/stage';
 import { run, useSaid, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
@@ -55,7 +55,7 @@ function AtTheWheel({ plan, part }: { plan: Plan; part: Part }) {
   const count = made?.pages.length ?? 1;
   const at = Math.min(index, count - 1);
   const turn = (by: 1 | -1) => setIndex((before) => Math.max(0, Math.min(count - 1, before + by)));
-  usePageKeys(turn, () => run(commands.throwOne(plan, partRef(plan, part))));
+  usePageKeys(turn, () => run(madeActs.throwOne(plan, partRef(plan, part))));
 
   if (!made) {
     return (
@@ -269,7 +269,7 @@ function Run({ plan, part }: { plan: Plan; part: Part }) {
       columnGap="3"
       rowGap="2"
     >
-      <Big look="solid" aria-keyshortcuts="Enter" onClick={() => run(commands.throwOne(plan, ref))}>
+      <Big look="solid" aria-keyshortcuts="Enter" onClick={() => run(madeActs.throwOne(plan, ref))}>
         {made[0]!.toUpperCase() + made.slice(1)}
       </Big>
       <Box
@@ -304,7 +304,7 @@ function Run({ plan, part }: { plan: Plan; part: Part }) {
               key={different}
               aria-pressed={last.different === different}
               look={last.different === different ? 'solid' : 'plain'}
-              onClick={() => run(commands.noteLastThrown(plan, ref, different))}
+              onClick={() => run(madeActs.noteLastThrown(plan, ref, different))}
             >
               {different === 'gone wrong' ? 'scrapped' : different}
             </Big>

@@ -29,7 +29,7 @@ const HEIGHTS = ['dishwasherHeight', 'microwaveHeight', 'kilnHeight'] as const s
 /** This piece onto itself or another: how high so many stand, where they touch, and whether they sit. */
 export function StackPanel({ piece }: { piece: PieceModel }) {
   const { workspace } = useWorkspace();
-  const { units, worked, part } = piece;
+  const { worked, part } = piece;
   const [count, setCount] = useState(6);
   const [onto, setOnto] = useState('');
   const other = onto ? partOf(workspace.plans, onto) : undefined;
@@ -69,33 +69,51 @@ export function StackPanel({ piece }: { piece: PieceModel }) {
           The two share no radius: one passes over the other.
         </Box>
       ) : (
-        <HStack gap="6" flexWrap="wrap" alignItems="flex-start">
-          <Box flex="0 1 340px">
-            <StageName stage="glazed" />
-            <Box fontSize="sm" color="fg.muted">
-              {other ? 'both together stand' : `${count} of them stand`}
-            </Box>
-            <Box color="glazed" data-stack="height">
-              <Figure written={writeLength(high, units.choice)} size="46px" /> high
-            </Box>
-            <Box>
-              {other ? 'foot to foot' : 'each further one adds'} <b data-stack="pitch">{units.length(found.pitch)}</b>
-            </Box>
-            <Box marginTop="1" maxWidth="40ch">
-              {restWords(found, units.length)}
-            </Box>
-            {!other && found.touch.on === 'wall' && <Moves piece={piece} pitch={found.pitch} />}
-            <Checks limits={shopOf(workspace).place ?? {}} high={high} length={units.length} />
-            {(part.handle || (part.attached ?? []).length > 0) && (
-              <Box fontSize="sm" color="fg.muted" marginTop="1">
-                Its handle and what else is put on stand out of the round section: try whether they clear each other.
-              </Box>
-            )}
-          </Box>
-          <Drawn lower={lower.fired} upper={upper.fired} pitch={found.pitch} count={other ? 2 : Math.min(count, DRAWN)} />
-        </HStack>
+        <Stands piece={piece} found={found} high={high} lower={lower.fired} count={other ? undefined : count} />
       )}
     </Box>
+  );
+}
+
+interface StandsProps {
+  readonly piece: PieceModel;
+  readonly found: Stacked;
+  readonly high: number;
+  readonly lower: Outline;
+  /** How many alike; none where it stands on another. */
+  readonly count: number | undefined;
+}
+
+/** How high they stand, how, and where they go in; and the stack itself. */
+function Stands({ piece, found, high, lower, count }: StandsProps) {
+  const { workspace } = useWorkspace();
+  const { units, worked, part } = piece;
+  return (
+    <HStack gap="6" flexWrap="wrap" alignItems="flex-start">
+      <Box flex="0 1 340px">
+        <StageName stage="glazed" />
+        <Box fontSize="sm" color="fg.muted">
+          {count === undefined ? 'both together stand' : `${count} of them stand`}
+        </Box>
+        <Box color="glazed" data-stack="height">
+          <Figure written={writeLength(high, units.choice)} size="46px" /> high
+        </Box>
+        <Box>
+          {count === undefined ? 'foot to foot' : 'each further one adds'} <b data-stack="pitch">{units.length(found.pitch)}</b>
+        </Box>
+        <Box marginTop="1" maxWidth="40ch">
+          {restWords(found, units.length)}
+        </Box>
+        {count !== undefined && found.touch.on === 'wall' && <Moves piece={piece} pitch={found.pitch} />}
+        <Checks limits={shopOf(workspace).place ?? {}} high={high} length={units.length} />
+        {(part.handle || (part.attached ?? []).length > 0) && (
+          <Box fontSize="sm" color="fg.muted" marginTop="1">
+            Its handle and what else is put on stand out of the round section: try whether they clear each other.
+          </Box>
+        )}
+      </Box>
+      <Drawn lower={lower} upper={worked.sized.fired} pitch={found.pitch} count={count === undefined ? 2 : Math.min(count, DRAWN)} />
+    </HStack>
   );
 }
 

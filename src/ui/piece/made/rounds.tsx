@@ -2,7 +2,7 @@
 
 import { type Outline, sectionOf, widest } from '@/core/form';
 import { type Run, sizedPlanPart } from '@/core/workspace';
-import { commands } from '@/store';
+import { madeActs } from '@/store';
 import { Act, LabelledChoice } from '@/ui/fields';
 import { useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack } from '@chakra-ui/react';
@@ -41,7 +41,7 @@ export function Rounds({ piece, runs }: { piece: PieceModel; runs: readonly Run[
           options={[{ value: 'now', words: 'as it is planned now' }, ...options]}
           onChoose={setSecond}
         />
-        {taken && <Act onClick={() => workspaceStore().runAndTell(commands.takeRound(taken))}>Plan it as on {taken.date} again</Act>}
+        {taken && <Act onClick={() => workspaceStore().runAndTell(madeActs.takeRound(taken))}>Plan it as on {taken.date} again</Act>}
       </HStack>
       {one && other && (
         <HStack gap="4" flexWrap="wrap" marginTop="2">

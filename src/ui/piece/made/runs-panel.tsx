@@ -1,7 +1,7 @@
 'use client';
 
 import { type MadePiece, type Run, WORK, type Work, piecesOf, runsOf, sizedPlanPart } from '@/core/workspace';
-import { commands } from '@/store';
+import { madeActs } from '@/store';
 import { Act, DeleteAct, LabelledChoice, OptionalMass, OptionalNumber, TextInput, optionsOf } from '@/ui/fields';
 import { PieceSheet } from '@/ui/made';
 import { run as perform, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
@@ -71,12 +71,12 @@ function Standard({ piece: { plan } }: { piece: PieceModel }) {
             shown={standard.moves}
             take={(moves, key) => {
               if (moves.length > 2000) return 'At most 2,000 characters.';
-              perform(commands.setMoves(plan.id, moves, key));
+              perform(madeActs.setMoves(plan.id, moves, key));
               return undefined;
             }}
           />
         </Box>
-        <DeleteAct label="No standard" onClick={() => workspaceStore().runAndTell(commands.unpinStandard(plan.id))} />
+        <DeleteAct label="No standard" onClick={() => workspaceStore().runAndTell(madeActs.unpinStandard(plan.id))} />
       </HStack>
     </Box>
   );
@@ -127,14 +127,14 @@ function RunBlock({ piece, run, open, onOpen }: RunProps) {
                 {each.no}
               </Act>
             ))}
-            <Act minHeight={{ base: '44px', md: '34px' }} onClick={() => perform(commands.addPiece(run))}>
+            <Act minHeight={{ base: '44px', md: '34px' }} onClick={() => perform(madeActs.addPiece(run))}>
               One more
             </Act>
           </HStack>
           {shown && (
             <>
               <PieceSheet run={run} piece={shown} />
-              <Act onClick={() => workspaceStore().runAndTell(commands.pinStandard(piece.plan, run, shown))}>
+              <Act onClick={() => workspaceStore().runAndTell(madeActs.pinStandard(piece.plan, run, shown))}>
                 It came out right: make it the standard
               </Act>
             </>
@@ -168,7 +168,7 @@ function RunMinutes({ run, pieces }: { run: Run; pieces: readonly MadePiece[] })
             value={whole(work)}
             onValue={(minutes, key) =>
               void perform(
-                commands.editPieces(
+                madeActs.editPieces(
                   pieces.map(({ id }) => id),
                   (now) => ({ ...now, minutes: { ...now.minutes, [work]: minutes === undefined ? undefined : minutes / pieces.length } }),
                   `run of ${run.date}: minutes to ${work}`,
@@ -206,7 +206,7 @@ function SinceThen({ run }: { run: Run }) {
 function RunFields({ run }: { run: Run }) {
   const { bodies, batches } = useWorkspace().workspace;
   const edit = (change: Partial<Run>, label: string, key?: string): undefined =>
-    void perform(commands.editRun(run.id, (now) => ({ ...now, ...change }), `run of ${run.date}: ${label}`, key));
+    void perform(madeActs.editRun(run.id, (now) => ({ ...now, ...change }), `run of ${run.date}: ${label}`, key));
   return (
     <HStack gap="3" rowGap="1" flexWrap="wrap" alignItems="flex-start">
       <Box width="140px">
@@ -263,7 +263,7 @@ function RunFields({ run }: { run: Run }) {
           take={(note, key) => (note.length > 10_000 ? 'At most 10,000 characters.' : edit({ note }, 'note', key))}
         />
       </Box>
-      <DeleteAct label={`Delete the run of ${run.date}`} onClick={() => workspaceStore().runAndTell(commands.deleteRun(run))} />
+      <DeleteAct label={`Delete the run of ${run.date}`} onClick={() => workspaceStore().runAndTell(madeActs.deleteRun(run))} />
     </HStack>
   );
 }
