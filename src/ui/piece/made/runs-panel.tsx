@@ -9,6 +9,7 @@ import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
+import { HowMany } from './how-many';
 import { Rounds } from './rounds';
 
 const SOFTNESS = { '': 'not said', soft: 'soft', medium: 'medium', firm: 'firm' } as const;
@@ -26,6 +27,7 @@ export function RunsPanel({ piece }: { piece: PieceModel }) {
   return (
     <Box maxWidth="900px">
       <Standard piece={piece} />
+      <HowMany piece={piece} />
       {runs.length === 0 ? (
         <Box color="fg.muted">
           Nothing made of it yet. Count pieces with “Thrown”{' '}

@@ -1,0 +1,65 @@
+'use client';
+
+import { chanceWords } from '@/core/fit';
+import { extras, thumbRules } from '@/core/sets';
+import { learnedLoss } from '@/core/workspace';
+import { madeActs } from '@/store';
+import { Act, LabelledChoice, OptionalNumber } from '@/ui/fields';
+import { run, useWorkspace } from '@/ui/state';
+import { Box, HStack } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { PieceModel } from '../model/use-piece';
+
+const ODDS = [0.8, 0.9, 0.95, 0.99];
+
+/** How many to make so that enough come out: by the maker's own losses, beside the rules of thumb. */
+export function HowMany({ piece }: { piece: PieceModel }) {
+  const { workspace } = useWorkspace();
+  const [need, setNeed] = useState<number | undefined>();
+  const [odds, setOdds] = useState('0.9');
+  const loss = learnedLoss(workspace, piece.part.family);
+  const found = need === undefined ? undefined : extras(need, Number(odds), TYPICAL, { made: loss.made, lost: loss.lost });
+  const rules = need === undefined ? undefined : thumbRules(need);
+  const from = loss.made > 0 ? `${loss.lost} of ${loss.made} of yours were lost` : 'typically 1 in 10 is lost';
+  return (
+    <Box as="section" aria-label="How many to make" marginBottom="3" paddingBottom="2" borderBottomWidth="1px" borderColor="line">
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-end">
+        <OptionalNumber
+          label="Good ones wanted"
+          min={1}
+          max={5000}
+          such="12"
+          width="120px"
+          value={need}
+          onValue={(many) => setNeed(many === undefined ? undefined : Math.round(many))}
+        />
+        <LabelledChoice
+          label="in"
+          value={odds}
+          options={ODDS.map((each) => ({ value: String(each), words: chanceWords(each) }))}
+          onChoose={setOdds}
+        />
+        {found && (
+          <Box>
+            make{' '}
+            <b data-make style={{ fontSize: 26 }}>
+              {found.make}
+            </b>{' '}
+            <Act marginInlineStart="2" onClick={() => run(madeActs.setRunWanted(piece.plan, piece.ref, () => found.make))}>
+              Make the run {found.make}
+            </Act>
+          </Box>
+        )}
+      </HStack>
+      {rules && (
+        <Box fontSize="sm" color="fg.muted">
+          By your record: {from}. By rules of thumb {rules.tenth} (a tenth more), {rules.thirdOfOrder} (a third of the order) or{' '}
+          {rules.thirdOfBatch} (a third of the batch).
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** Lost of ten where nothing is known. computation.md section 14. */
+const TYPICAL = 0.1;
