@@ -1,4 +1,20 @@
-const ORDER = ['units', 'clay', 'form', 'sizing', 'fit', 'learn', 'sets', 'handbuild', 'workspace', 'example', 'encode', 'paper', 'bench', 'print', 'calc'];
+const ORDER = [
+  'units',
+  'clay',
+  'form',
+  'sizing',
+  'fit',
+  'learn',
+  'sets',
+  'handbuild',
+  'workspace',
+  'example',
+  'encode',
+  'paper',
+  'bench',
+  'print',
+  'calc',
+];
 
 /** A core folder imports only folders that stand before it. */
 const coreOrder = ORDER.map((folder, i) => ({

@@ -10,6 +10,7 @@ import {
   type PieceOfRun,
   ballUsed,
   bySoftness,
+  clayOf,
   errorsOf,
   everyPiece,
   learnedBall,
@@ -19,6 +20,8 @@ import {
   learnedLosses,
   learnedMinutes,
   saidAndHappened,
+  samplesOf,
+  shrankBy,
 } from '@/core/workspace';
 import { writePercent } from '@/core/units';
 import { madeActs } from '@/store';
@@ -94,6 +97,38 @@ function LinesOf({ rows, told }: { rows: readonly PieceOfRun[]; told: (row: Piec
   );
 }
 
+/** How oval a piece fired, where that was measured. */
+const ovalOf = ({ sizes }: PieceOfRun['piece']): number | undefined =>
+  Object.values(sizes.glazed ?? {}).find(({ oval }) => oval !== undefined)?.oval;
+
+/** What is believed of a clay and batch, with its pieces and without. */
+function Shrinkage({ of: { run, piece: fired }, rows }: { of: PieceOfRun; rows: readonly PieceOfRun[] }) {
+  const { workspace } = useWorkspace();
+  const body = workspace.bodies.find(({ id }) => id === run.bodyId);
+  if (!body) return null;
+  const choice = { bodyId: run.bodyId, batchId: run.batchId, firing: fired.firing ?? run.firing };
+  const told = (from: typeof workspace) => {
+    const { shrinkage, belief } = clayOf(from, choice).figures;
+    return `${writePercent(shrinkage.width * 100)} ± ${writePercent(belief.scale * 100)}`;
+  };
+  const batch = workspace.batches.find(({ id }) => id === run.batchId)?.name;
+  return (
+    <LearnedFigure
+      title={[`Shrinkage of ${body.name}`, batch, choice.firing?.cone && `cone ${choice.firing.cone}`].filter(Boolean).join(', ')}
+      was={told({ ...workspace, pieces: [] })}
+      is={told(workspace)}
+    >
+      <LinesOf
+        rows={rows.filter((row) => row.run.bodyId === run.bodyId && row.run.batchId === run.batchId && across(row) !== undefined)}
+        told={(row) => writePercent(shrankBy(across(row)!) * 100)}
+      />
+    </LearnedFigure>
+  );
+}
+
+/** What a piece says across, whether it counts or not. */
+const across = ({ run, piece }: PieceOfRun) => samplesOf(run, { ...piece, out: undefined }).find(({ direction }) => direction === 'across');
+
 /** Everything the pieces taught, each with what it was, what it is now and the lines it came from. */
 export function Learned() {
   const { workspace } = useWorkspace();
@@ -101,6 +136,13 @@ export function Learned() {
   const all = everyPiece(workspace);
   const hands = learnedHand(workspace);
   const ways = [...new Map(all.map(({ run }) => [`${run.by}/${run.way}`, { by: run.by, way: run.way }])).values()];
+  const clays = [
+    ...new Map(
+      all
+        .filter(({ run, piece }) => samplesOf(run, { ...piece, out: undefined }).length > 0)
+        .map((row) => [`${row.run.bodyId}/${row.run.batchId ?? ''}`, row]),
+    ).values(),
+  ];
   const honest = honestOdds(saidAndHappened(workspace));
   return (
     <Box>
@@ -108,6 +150,9 @@ export function Learned() {
         These stand wherever the typical ones stood: ball, ranges, odds, how many more to make. A line is left out with one tap, and comes
         back with one.
       </Box>
+      {clays.map((row) => (
+        <Shrinkage key={`${row.run.bodyId}/${row.run.batchId ?? ''}`} of={row} rows={all} />
+      ))}
       {ways.map((way) => {
         const ratio = learnedBall(workspace, way);
         const rows = all.filter((row) => row.run.by === way.by && row.run.way === way.way && ballUsed(row) !== undefined);
@@ -159,6 +204,10 @@ export function Learned() {
             {loss.lost} of {loss.made} that came to their end
             {SHELVES.flatMap((shelf) => (on[shelf] ? [`, ${on[shelf]} lost ${SHELF_WORDS[shelf]}`] : [])).join('')}.
             {wholeFirings > 0 && ' Of whole loads nothing came out: a count does not cover that.'}
+            <LinesOf
+              rows={all.filter(({ run, piece }) => run.family === family && (piece.shelf === 'lost' || piece.shelf === 'fired'))}
+              told={({ piece }) => (piece.shelf === 'lost' ? (piece.wrong?.join(', ') ?? 'lost') : 'came out')}
+            />
           </LearnedFigure>
         ))}
       {learnedForms(workspace).map(({ family, oval, sag }) => (
@@ -171,6 +220,10 @@ export function Learned() {
           {sag &&
             `Fired ${length(Math.abs(sag.mm))} ${sag.mm < 0 ? 'lower' : 'higher'} than its width shrank: the form’s doing, not the clay’s. `}
           From {oval?.count ?? sag!.count}.
+          <LinesOf
+            rows={all.filter(({ run, piece }) => run.family === family && ovalOf(piece) !== undefined)}
+            told={({ piece }) => `oval by ${length(ovalOf(piece)!)}`}
+          />
         </LearnedFigure>
       ))}
       <Box borderTopWidth="1px" borderColor="line" paddingBlock="2" fontSize="sm">
