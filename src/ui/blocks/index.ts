@@ -1,1 +1,3 @@
 export { Block, Sideways, Told } from './block';
+export { Gap } from './gap';
+export { useLines } from './use-lines';

@@ -1,2 +1,3 @@
 export { madeSize, wayWords } from './came-words';
 export { PieceSheet } from './piece-sheet';
+export { Minutes } from './minutes';

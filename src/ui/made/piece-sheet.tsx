@@ -3,14 +3,15 @@
 import { STAGES, type Stage } from '@/core/clay';
 import type { SizeName } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
-import { FATES, type Fate, type MadePiece, type Run, SHELF_WORDS, SHELVES, WORK, WRONG, cameOf, clayOf, onShelf } from '@/core/workspace';
+import { FATES, type Fate, type MadePiece, type Run, SHELF_WORDS, SHELVES, WRONG, cameOf, clayOf, onShelf } from '@/core/workspace';
 import { madeActs } from '@/store';
-import { Act, DeleteAct, LabelledChoice, OptionalNumber, TextInput } from '@/ui/fields';
+import { Act, DeleteAct, LabelledChoice, TextInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { run as perform, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { ink } from '@/ui/theme';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { cameWords, madeSize } from './came-words';
+import { Minutes } from './minutes';
 import { Photos } from './photos';
 
 interface Props {
@@ -94,25 +95,12 @@ export function PieceSheet({ run, piece }: Props) {
           />
         </Box>
       </HStack>
-      <chakra.details fontSize="sm">
-        <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }} color="fg.muted">
-          minutes it took
-        </chakra.summary>
-        <HStack gap="3" flexWrap="wrap">
-          {WORK.map((work) => (
-            <OptionalNumber
-              key={work}
-              label={work}
-              min={0}
-              max={6000}
-              such="12"
-              width="76px"
-              value={piece.minutes?.[work]}
-              onValue={(minutes, key) => edit({ minutes: { ...piece.minutes, [work]: minutes } }, `minutes to ${work}`, key)}
-            />
-          ))}
-        </HStack>
-      </chakra.details>
+      <Minutes
+        title="minutes it took"
+        such="12"
+        of={(work) => piece.minutes?.[work]}
+        onMinutes={(work, minutes, key) => edit({ minutes: { ...piece.minutes, [work]: minutes } }, `minutes to ${work}`, key)}
+      />
       <Photos run={run} piece={piece} />
     </Box>
   );

@@ -3,6 +3,7 @@
 import { overallWords } from '@/core/form';
 import { mainPart, type Plan, type SizedPlanPart, sizedPlanPart, type Workspace } from '@/core/workspace';
 import { commands } from '@/store';
+import { Gap, useLines } from '@/ui/blocks';
 import { Thumbnail } from '@/ui/drawing';
 import { Act, Choice, NameInput, SearchInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
@@ -13,8 +14,7 @@ import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Copy, Trash2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { TableActions } from './table-actions';
 
 const FromTable = dynamic(() => import('./from-table').then((part) => part.FromTable));
@@ -150,45 +150,22 @@ function PieceTable({ rows, units, onCopy }: { rows: readonly Row[]; units: Unit
 }
 
 const ROW_HEIGHT = 66;
-/** So many rows stand ready above and below those on the screen. */
-const READY = 6;
-/** So many are always all there, to be found by the browser's own search too. */
-const FEW = 40;
 
 /** Only the rows on the screen are worked out and stand in the page; on paper all of them. */
 function Body({ rows, units, onCopy }: { rows: readonly Row[]; units: Units; onCopy: (plan: Plan) => void }) {
-  const body = useRef<HTMLTableSectionElement>(null);
-  const [above, setAbove] = useState(0);
-  useLayoutEffect(() => setAbove(body.current!.getBoundingClientRect().top + window.scrollY), []);
-  const virtual = useWindowVirtualizer({
-    count: rows.length,
-    estimateSize: () => ROW_HEIGHT,
-    overscan: rows.length <= FEW ? FEW : READY,
-    scrollMargin: above,
-    getItemKey: (index) => rows[index]!.plan.id,
-  });
+  const { body, shown: seen, before, after, measure } = useLines(rows.length, ROW_HEIGHT, (index) => rows[index]!.plan.id);
   const printing = usePrinting();
-  const items = virtual.getVirtualItems();
-  const before = (items[0]?.start ?? above) - above;
-  const after = virtual.getTotalSize() - ((items.at(-1)?.end ?? above) - above);
-  const shown = printing ? rows.map((row, index) => ({ row, index })) : items.map(({ index }) => ({ row: rows[index]!, index }));
+  const shown = printing ? rows.map((_, index) => index) : seen;
   return (
     <tbody ref={body}>
-      {!printing && before > 0 && <Gap px={before} />}
-      {shown.map(({ row, index }) => (
-        <PieceRow key={row.plan.id} row={row} index={index} measure={virtual.measureElement} units={units} onCopy={onCopy} />
+      {!printing && before > 0 && <Gap px={before} columns={7} />}
+      {shown.map((index) => (
+        <PieceRow key={rows[index]!.plan.id} row={rows[index]!} index={index} measure={measure} units={units} onCopy={onCopy} />
       ))}
-      {!printing && after > 0 && <Gap px={after} />}
+      {!printing && after > 0 && <Gap px={after} columns={7} />}
     </tbody>
   );
 }
-
-/** The room of the rows that are not there. */
-const Gap = ({ px }: { px: number }) => (
-  <tr aria-hidden>
-    <td colSpan={7} style={{ height: px }} />
-  </tr>
-);
 
 interface PieceRowProps {
   readonly row: Row;

@@ -184,7 +184,7 @@ function OnShelf({ group, chosen, toggle }: OnShelfProps) {
     <HStack ref={setNodeRef} data-group={run.name} gap="2" alignItems="flex-end" style={lifted(transform)}>
       {outline && (
         <Box {...listeners} cursor="grab" touchAction="none" onClick={() => toggle(ids)} lineHeight="0">
-          <Thumbnail outline={outline} size={drawnAs(outline)} />
+          <Thumbnail outline={outline} size={drawnAs(outline)} stage={STAGE_ON[shelf] ?? 'dry'} />
         </Box>
       )}
       <Box paddingBottom="1">
@@ -226,7 +226,7 @@ const lifted = (to: { readonly x: number; readonly y: number } | null) =>
   to ? ({ transform: `translate(${to.x}px, ${to.y}px)`, position: 'relative', zIndex: 30 } as const) : undefined;
 
 /** A piece so wide or high is drawn so large, px; others by their own size, down to what can still be seen. */
-const DRAWN = { mm: 240, px: 76, least: 24 };
+const DRAWN = { mm: 180, px: 76, least: 24 };
 
 const drawnAs = (outline: Outline): number =>
   Math.max(DRAWN.least, Math.min(DRAWN.px, (DRAWN.px * Math.max(outline.inside[0]!.z, 2 * widest(outline.side))) / DRAWN.mm));

@@ -2,6 +2,7 @@
 
 import type { SizeName } from '@/core/form';
 import { SHELF_WORDS, SHELVES } from '@/core/workspace';
+import { Gap, useLines } from '@/ui/blocks';
 import { Act, DeleteAct } from '@/ui/fields';
 import { useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { ink } from '@/ui/theme';
@@ -13,9 +14,8 @@ import {
   getSortedRowModel,
   useReactTable,
 } from '@tanstack/react-table';
-import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { Box, HStack, chakra } from '@chakra-ui/react';
-import { Fragment, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { Fragment, useMemo, useState } from 'react';
 import { LogFiles } from './log-files';
 import { PieceSheet } from '@/ui/made';
 import type { Filter, Row } from './use-shelves';
@@ -50,9 +50,6 @@ const COLUMNS: readonly LogColumn[] = [
 ];
 
 const ROW_HEIGHT = 44;
-const READY = 8;
-/** So many are always all there. */
-const FEW = 40;
 
 /** Every piece a line: found, filtered, sorted; one opened shows all that is known of it. */
 export function Log({ rows, filter, onFilter }: { rows: readonly Row[]; filter: Filter; onFilter: (filter: Filter) => void }) {
@@ -125,26 +122,14 @@ export function Log({ rows, filter, onFilter }: { rows: readonly Row[]; filter: 
 
 /** Only the lines on the screen are there. */
 function Lines({ rows, openId, onOpen }: { rows: readonly TableRow<Row>[]; openId: string | undefined; onOpen: (id: string) => void }) {
-  const body = useRef<HTMLTableSectionElement>(null);
-  const [above, setAbove] = useState(0);
-  useLayoutEffect(() => setAbove(body.current!.getBoundingClientRect().top + window.scrollY), []);
-  const virtual = useWindowVirtualizer({
-    count: rows.length,
-    estimateSize: () => ROW_HEIGHT,
-    overscan: rows.length <= FEW ? FEW : READY,
-    scrollMargin: above,
-    getItemKey: (index) => rows[index]!.id,
-  });
-  const items = virtual.getVirtualItems();
-  const before = (items[0]?.start ?? above) - above;
-  const after = virtual.getTotalSize() - ((items.at(-1)?.end ?? above) - above);
+  const { body, shown, before, after } = useLines(rows.length, ROW_HEIGHT, (index) => rows[index]!.id);
   return (
     <tbody ref={body}>
-      {before > 0 && <Gap px={before} />}
-      {items.map(({ index, key }) => {
+      {before > 0 && <Gap px={before} columns={COLUMNS.length} />}
+      {shown.map((index) => {
         const { original, id } = rows[index]!;
         return (
-          <Fragment key={key as string}>
+          <Fragment key={id}>
             <Line row={original} open={id === openId} onOpen={() => onOpen(id)} />
             {id === openId && (
               <tr>
@@ -156,16 +141,10 @@ function Lines({ rows, openId, onOpen }: { rows: readonly TableRow<Row>[]; openI
           </Fragment>
         );
       })}
-      {after > 0 && <Gap px={after} />}
+      {after > 0 && <Gap px={after} columns={COLUMNS.length} />}
     </tbody>
   );
 }
-
-const Gap = ({ px }: { px: number }) => (
-  <tr aria-hidden>
-    <td colSpan={COLUMNS.length} style={{ height: px }} />
-  </tr>
-);
 
 function Line({ row, open, onOpen }: { row: Row; open: boolean; onOpen: () => void }) {
   const { length } = useUnits();

@@ -1,9 +1,9 @@
 'use client';
 
-import { type MadePiece, type Run, WORK, type Work, piecesOf, runsOf, sizedPlanPart } from '@/core/workspace';
+import { type MadePiece, type Run, type Work, piecesOf, runsOf, sizedPlanPart } from '@/core/workspace';
 import { madeActs } from '@/store';
-import { Act, DeleteAct, LabelledChoice, OptionalMass, OptionalNumber, TextInput, optionsOf } from '@/ui/fields';
-import { PieceSheet } from '@/ui/made';
+import { Act, DeleteAct, LabelledChoice, OptionalMass, TextInput, optionsOf } from '@/ui/fields';
+import { Minutes, PieceSheet } from '@/ui/made';
 import { run as perform, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
@@ -154,34 +154,21 @@ function RunMinutes({ run, pieces }: { run: Run; pieces: readonly MadePiece[] })
     return own.length > 0 ? Math.round(own.reduce((sum, each) => sum + each, 0)) : undefined;
   };
   return (
-    <chakra.details fontSize="sm">
-      <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }} color="fg.muted">
-        minutes for all of them
-      </chakra.summary>
-      <HStack gap="3" flexWrap="wrap">
-        {WORK.map((work) => (
-          <OptionalNumber
-            key={work}
-            label={work}
-            min={0}
-            max={6000}
-            such="90"
-            width="76px"
-            value={whole(work)}
-            onValue={(minutes, key) =>
-              void perform(
-                madeActs.editPieces(
-                  pieces.map(({ id }) => id),
-                  (now) => ({ ...now, minutes: { ...now.minutes, [work]: minutes === undefined ? undefined : minutes / pieces.length } }),
-                  `run of ${run.date}: minutes to ${work}`,
-                  key,
-                ),
-              )
-            }
-          />
-        ))}
-      </HStack>
-    </chakra.details>
+    <Minutes
+      title="minutes for all of them"
+      such="90"
+      of={whole}
+      onMinutes={(work, minutes, key) =>
+        perform(
+          madeActs.editPieces(
+            pieces.map(({ id }) => id),
+            (now) => ({ ...now, minutes: { ...now.minutes, [work]: minutes === undefined ? undefined : minutes / pieces.length } }),
+            `run of ${run.date}: minutes to ${work}`,
+            key,
+          ),
+        )
+      }
+    />
   );
 }
 
