@@ -17,6 +17,7 @@ import {
   lotOf,
   mainPart,
   meetsBy,
+  otherLots,
   partOf,
   partRef,
   shopOf,
@@ -107,6 +108,17 @@ describe('a bought thing', () => {
     expect([work.range, work.gap.doubt.warp]).toEqual([SHELF_GAP, 0]);
     expect(work.finishes).toBeCloseTo(130 - (SHELF_GAP.min + SHELF_GAP.max) / 2, 0);
     expect(fits(jar, { ...under, gap: { min: 20, max: 22 } }, workspace).finishes).toBeCloseTo(109, 0);
+  });
+
+  it('a mouth that missed its stoppers may take another lot of the kit, with its odds', () => {
+    const ash: Stock = { id: 'ash', name: 'Ash stoppers', kind: 'stopper', widths: [96, 96.4], bottom: 88, length: 26 };
+    const tiny: Stock = { id: 'tiny', name: 'Corks', kind: 'stopper', widths: [20], bottom: 16, length: 20 };
+    const workspace: Workspace = { ...DEMO, shop: shopRows({ ...shopOf(DEMO), stock: [...shopOf(DEMO).stock!, ash, tiny] }) };
+    const wide: Fitting = { ...stopper, now: { at: 'glazed', mm: 93 } };
+    const others = otherLots(workspace, jar, sizedOf(jar, workspace), wide).map(({ lot, good }) => [lot.id, good > 0.8]);
+    expect(others[0]).toEqual(['ash', true]);
+    expect(others.map(([id]) => id)).not.toContain('tiny');
+    expect(otherLots(workspace, jar, sizedOf(jar, workspace), { with: 'lid' })).toEqual([]);
   });
 
   it('says what is still to be chosen, and what is no lot', () => {

@@ -285,6 +285,27 @@ export const goOf = ({ pair, side, range, best }: FitWork): readonly [number, nu
 export const helpsOf = ({ pair, side, range, fitting, at }: FitWork): Help[] =>
   at === 'glazed' ? [] : helpsFor(pair, side, range, costsOf(fitting)).filter(({ name }) => name !== 'warp' || fitting.dried !== 'on');
 
+/** A lot of the kit that would do as well, with its odds. */
+export interface OtherLot {
+  readonly lot: Stock;
+  readonly good: number;
+}
+
+/** Seldomer than this it is no way out. Ours. */
+const WORTH_TRYING = 0.3;
+
+/** Which other lots of the kit would fit a part as it is now, the likeliest first. */
+export function otherLots(workspace: Needed, part: Part, sized: Sized, fitting: Fitting): readonly OtherLot[] {
+  if (fitting.with !== 'stock') return [];
+  const others = (shopOf(workspace).stock ?? []).filter(({ id, kind }) => id !== fitting.stockId && kind !== 'shelf');
+  return others
+    .flatMap((lot) => {
+      const found = fitOf(workspace, part, sized, { ...asMeant(fitting, lot), stockId: lot.id });
+      return found.ok && found.value.odds.good >= WORTH_TRYING ? [{ lot, good: found.value.odds.good }] : [];
+    })
+    .sort((a, b) => b.good - a.good);
+}
+
 /**
  * Works out how a part fits with what it is to fit: the gap and its odds, the best width to make at the stage it is at, and what
  * comes with it. A problem says in words what is still to be chosen or measured, or why nothing can be made to it.

@@ -1,7 +1,8 @@
 'use client';
 
+import { chanceWords } from '@/core/fit';
 import { sizeIn } from '@/core/form';
-import { type FitWork, goOf, isLid, meetsBy } from '@/core/workspace';
+import { type FitWork, goOf, isLid, meetsBy, otherLots } from '@/core/workspace';
 import { commands } from '@/store';
 import { Act } from '@/ui/fields';
 import { useWorkspace, workspaceStore } from '@/ui/state';
@@ -11,6 +12,28 @@ import type { PieceModel } from '../model/use-piece';
 interface Props {
   readonly piece: PieceModel;
   readonly work: FitWork;
+}
+
+/** So many lots are offered. */
+const OFFERED = 2;
+
+/** What else of the kit would fit a pot that can no longer be made to what it was meant for. */
+function FromStock({ piece, work }: Props) {
+  const { workspace } = useWorkspace();
+  const lots = otherLots(workspace, piece.part, piece.worked.sized, work.fitting).slice(0, OFFERED);
+  if (lots.length === 0) return null;
+  return (
+    <Box data-fit="others">
+      Of your kit:{' '}
+      {lots.map(({ lot, good }, i) => (
+        <span key={lot.id}>
+          {i > 0 && ', '}
+          {lot.name} ({chanceWords(good)})
+        </span>
+      ))}
+      .
+    </Box>
+  );
 }
 
 /** A fired width, measured or told by how deep a stopper sits, beside the wet one it was planned at: evidence about the clay. */
@@ -66,6 +89,7 @@ export function StillPossible({ piece, work }: Props) {
         Measured {length(width)}, fired: nothing of the clay can be changed now.{' '}
         {high ? 'Find it another shelf' : `Choose a ${other} to it`}
         {opens > 0 && ', or grind a little off wet, with eyes and hands covered'}.
+        <FromStock piece={piece} work={work} />
         <AsEvidence piece={piece} work={work} />
       </>
     );
@@ -75,6 +99,7 @@ export function StillPossible({ piece, work }: Props) {
         Measured {length(width)}: {length(-opens)} {side === 'mouth' ? 'too wide' : high ? 'low, the room above it unused' : 'too narrow'},
         and what is off does not come back.
         {high ? 'It will do, or make another.' : `Choose another ${other} for it, or make it anew.`}
+        <FromStock piece={piece} work={work} />
       </>
     );
   const how = { wet: 'Open it', leather: 'Trim', dry: 'Scrape, damp so that no dust flies,', bisque: 'Sand wet', glazed: '' }[at];
