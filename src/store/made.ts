@@ -40,6 +40,12 @@ export const today = (at = new Date()): string => {
 /** The same act done at the wheel, where undo takes back only what was done there. */
 export const atWheel = (act: Act): Act => ({ ...act, place: 'wheel' });
 
+/** A run as it begins, on the day it is where the maker is. */
+function begun(workspace: Workspace, ref: PartRef, id: string, at: string): Run | undefined {
+  const run = startedRun(workspace, ref, id, at);
+  return run && { ...run, date: today(new Date(at)) };
+}
+
 const freshPiece = (run: Run, no: number, at: string): MadePiece => ({
   id: newId(),
   runId: run.id,
@@ -59,7 +65,7 @@ export const throwOne = (plan: Pick<Plan, 'name'>, ref: PartRef): Act => {
     label: `one made, ${plan.name}`,
     change: (workspace) => {
       const { run, pieces } = runOf(workspace, ref);
-      const own = run ?? startedRun(workspace, ref, runId, at);
+      const own = run ?? begun(workspace, ref, runId, at);
       if (!own) return [];
       const piece = freshPiece(own, (pieces.at(-1)?.no ?? 0) + 1, at);
       return [...(run ? [] : [rowChange('runs', undefined, own)]), rowChange('pieces', undefined, piece)];
@@ -75,7 +81,7 @@ export const setRunWanted = (plan: Pick<Plan, 'name'>, ref: PartRef, wanted: (no
     key: `run-${ref}`,
     change: (workspace) => {
       const { run } = runOf(workspace, ref);
-      const own = run ?? startedRun(workspace, ref, runId, at);
+      const own = run ?? begun(workspace, ref, runId, at);
       return own ? [rowChange('runs', run, { ...own, wanted: wanted(own.wanted) })] : [];
     },
   });
@@ -88,7 +94,7 @@ export const startRun = (plan: Pick<Plan, 'name'>, ref: PartRef): Act => {
     label: `new run, ${plan.name}`,
     change: (workspace) => {
       const { run, wanted } = runOf(workspace, ref);
-      const next = startedRun(workspace, ref, runId, at);
+      const next = begun(workspace, ref, runId, at);
       if (!run || !next) return [];
       return [rowChange('runs', run, { ...run, closed: true }), rowChange('runs', undefined, { ...next, wanted })];
     },
@@ -132,7 +138,7 @@ export function logRun(
   count: number,
   ref = partRef(plan, mainPart(plan)),
 ): { act: Act; id: string } | undefined {
-  const run = startedRun(workspace, ref, newId(), now());
+  const run = begun(workspace, ref, newId(), now());
   return run && createRun(run, count);
 }
 
@@ -151,7 +157,7 @@ export function logOther(
     volume: String,
   });
   const run = part.ok ? runOfPart(workspace, part.value, name, newId(), now()) : undefined;
-  return run && createRun(run, count);
+  return run && createRun({ ...run, date: today() }, count);
 }
 
 export const editRun = (id: string, change: (run: Run) => Run, label: string, key?: string): Act => edit('runs', id, label, change, key);

@@ -55,6 +55,9 @@ const REST = 300;
 /** Between one try to write and the next, ms; the last again and again. */
 const PAUSES: readonly number[] = [400, 1000, 2500, 6000, 15_000, 30_000];
 
+/** Once nothing else waits: not while the first page is still being made. */
+const whenIdle: (work: () => void) => unknown = (work) => (globalThis.requestIdleCallback ?? setTimeout)(work);
+
 const broadcast = (): Channel | undefined => (globalThis.BroadcastChannel ? new BroadcastChannel('rimbet-workspace') : undefined);
 
 /**
@@ -109,7 +112,7 @@ export class WorkspaceStore {
     // pictures that nothing names any more
     const { workspace, history } = this.kept;
     if (workspace.pieces.length > 0 && this.db)
-      void import('./photos').then(({ sweepPhotos }) => sweepPhotos(workspace, history)).catch(() => undefined);
+      whenIdle(() => void import('./photos').then(({ sweepPhotos }) => sweepPhotos(workspace, history)).catch(() => undefined));
   }
 
   /** Does one thing, undoably. */

@@ -1,5 +1,5 @@
 import { type Direction, lengthOf, type MeasuredWith, type Sample } from '@/core/clay';
-import { FAMILIES, type FamilyName, type SizeName, sizeSpec } from '@/core/form';
+import { type FamilyName, type SizeName, sizeSpec } from '@/core/form';
 import { TOOL_SD } from '@/core/sizing';
 import type { BarRecord, MadePiece, Readings, Run, Workspace } from './records';
 
@@ -10,7 +10,7 @@ const WIDTHS: readonly SizeName[] = ['rimDiameter', 'mouthInside', 'bellyDiamete
 const SAGS: readonly FamilyName[] = ['flared', 'bowl', 'plate', 'disc', 'tile'];
 
 /** Whether a form's height speaks of its clay. */
-export const heightSpeaks = (family: FamilyName): boolean => !SAGS.includes(family) && FAMILIES[family] !== undefined;
+export const heightSpeaks = (family: FamilyName): boolean => !SAGS.includes(family);
 
 /** A size of a piece at its two ends, wet mm as the finished piece had it when wet. */
 export interface Ends {

@@ -15,24 +15,6 @@ export interface PieceOfRun {
   readonly piece: MadePiece;
 }
 
-const PIECES = new WeakMap<Workspace['pieces'], { readonly runs: Workspace['runs']; readonly all: readonly PieceOfRun[] }>();
-
-/** Every piece with its run. */
-export function everyPiece({ runs, pieces }: Made): readonly PieceOfRun[] {
-  const known = PIECES.get(pieces);
-  if (known?.runs === runs) return known.all;
-  const byId = new Map(runs.map((run) => [run.id, run]));
-  const all = pieces.flatMap((piece) => {
-    const run = byId.get(piece.runId);
-    return run ? [{ run, piece }] : [];
-  });
-  PIECES.set(pieces, { runs, all });
-  return all;
-}
-
-/** Those that teach: not left out by their maker. */
-const taught = (made: Made): readonly PieceOfRun[] => everyPiece(made).filter(({ piece }) => !piece.out);
-
 /** Something worked out when it is asked for, once for the same rows. */
 function once<T>(work: (made: Made) => T): (made: Made) => T {
   const kept = new WeakMap<Workspace['pieces'], { readonly runs: Workspace['runs']; readonly found: T }>();
@@ -44,6 +26,18 @@ function once<T>(work: (made: Made) => T): (made: Made) => T {
     return found;
   };
 }
+
+/** Every piece with its run. */
+export const everyPiece = once(({ runs, pieces }): readonly PieceOfRun[] => {
+  const byId = new Map(runs.map((run) => [run.id, run]));
+  return pieces.flatMap((piece) => {
+    const run = byId.get(piece.runId);
+    return run ? [{ run, piece }] : [];
+  });
+});
+
+/** Those that teach: not left out by their maker. */
+const taught = (made: Made): readonly PieceOfRun[] => everyPiece(made).filter(({ piece }) => !piece.out);
 
 /** The sizes a wheel sets by itself; what else is measured follows from them. */
 const SET: readonly SizeName[] = ['rimDiameter', 'height', 'bellyDiameter', 'mouthInside', 'baseDiameter'];
@@ -75,6 +69,13 @@ export function ballUsed({ run, piece }: PieceOfRun): number | undefined {
 }
 
 const wayKey = ({ by, way }: Pick<Run, 'by' | 'way'>): string => `${by}/${way}`;
+
+/** Adds to the list under a key. */
+function put<K, T>(lists: Map<K, T[]>, key: K, value: T): void {
+  const own = lists.get(key);
+  if (own) own.push(value);
+  else lists.set(key, [value]);
+}
 
 /** What is different from all others by a key, each with what it was learned from. */
 function groups<T>(
@@ -151,7 +152,7 @@ const losses = once((made): readonly Losses[] => {
     const on: Partial<Record<Shelf, number>> = {};
     for (const { piece } of lost) on[lostFrom(piece)] = (on[lostFrom(piece)] ?? 0) + 1;
     const runs = new Map<string, PieceOfRun[]>();
-    for (const row of rows) runs.set(row.run.id, [...(runs.get(row.run.id) ?? []), row]);
+    for (const row of rows) put(runs, row.run.id, row);
     const whole = [...runs.values()].filter((own) => own.length > 1 && own.every(({ piece }) => piece.shelf === 'lost'));
     // a piece that is still on its way says nothing yet
     const ended = rows.filter(({ piece }) => piece.shelf === 'lost' || piece.shelf === 'fired');
@@ -187,7 +188,7 @@ const days = once((made) => {
   const found = new Map<Shelf, number[]>();
   for (const { piece } of taught(made)) {
     if (piece.shelf === 'lost') continue;
-    for (const stay of stays(piece)) if (stay.days >= 0) found.set(stay.shelf, [...(found.get(stay.shelf) ?? []), stay.days]);
+    for (const stay of stays(piece)) if (stay.days >= 0) put(found, stay.shelf, stay.days);
   }
   return found;
 });
@@ -207,7 +208,7 @@ const minutes = once((made) => {
   for (const { piece } of taught(made))
     for (const work of WORK) {
       const took = piece.minutes?.[work];
-      if (took !== undefined) found.set(work, [...(found.get(work) ?? []), took]);
+      if (took !== undefined) put(found, work, took);
     }
   return found;
 });

@@ -4,7 +4,7 @@ import { type Slip, type Stage, STAGES, impliedShrinkage, lengthOf, slipsOf } fr
 import { STAGE_WORDS } from '@/core/sizing';
 import { writePercent } from '@/core/units';
 import { type BarRecord, UNUSED_WORDS, isMade } from '@/core/workspace';
-import { commands } from '@/store';
+import { commands, madeActs } from '@/store';
 import {
   Act,
   type CaliperUnit,
@@ -27,15 +27,13 @@ import { BarDetails } from './bar-details';
 import { BarSheetButton } from './bar-sheet-button';
 import type { ClayView } from './use-clay-view';
 
-const today = (): string => new Date().toISOString().slice(0, 10);
-
 /** Writes a stage's lengths into a bar, with today's date at its first measure there; none takes the stage away. */
 function withLengths(bar: BarRecord, stage: Stage, lengths: readonly number[]): BarRecord {
   const { [stage]: _, ...otherLengths } = bar.lengths;
   const { [stage]: date, ...otherDates } = bar.dates;
   const sure = bar.sure?.filter((each) => each !== stage);
   if (lengths.length === 0) return { ...bar, lengths: otherLengths, dates: otherDates, sure };
-  return { ...bar, lengths: { ...otherLengths, [stage]: lengths }, dates: { ...otherDates, [stage]: date ?? today() }, sure };
+  return { ...bar, lengths: { ...otherLengths, [stage]: lengths }, dates: { ...otherDates, [stage]: date ?? madeActs.today() }, sure };
 }
 
 function setLengths(bar: BarRecord, stage: Stage, lengths: readonly number[], key?: string): void {
@@ -71,7 +69,7 @@ export function Bars({ view }: { view: ClayView }) {
       direction: kind === 'bar' ? 'along' : 'across',
       firing: view.known.firing,
       softness: batch?.softness,
-      dates: kind === 'bar' ? { wet: today() } : {},
+      dates: kind === 'bar' ? { wet: madeActs.today() } : {},
       note: '',
     });
     setFresh(id);
