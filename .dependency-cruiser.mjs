@@ -6,6 +6,8 @@ const ORDER = [
   'fit',
   'learn',
   'sets',
+  'cast',
+  'mesh',
   'handbuild',
   'workspace',
   'example',
@@ -32,6 +34,18 @@ const throughIndex = {
   to: { path: '^src/(core|ui)/[^/]+/', pathNot: ['^src/$1/$2/', '^src/(core|ui)/[^/]+/index\\.tsx?$'] },
 };
 
+/** The rooms of a piece know each other, and what is around them knows them, by their index only. */
+const ROOMS = '(sizes|make|tools|fit|made|cast)';
+const roomsThroughIndex = [
+  { name: 'rooms-through-index', from: `^src/ui/piece/${ROOMS}/`, own: '^src/ui/piece/$1/' },
+  { name: 'piece-knows-rooms-through-index', from: '^src/ui/piece/([^/]+|(answer|drawing|hand|model)/.*)$', own: 'none' },
+].map(({ name, from, own }) => ({
+  name,
+  severity: 'error',
+  from: { path: from },
+  to: { path: `^src/ui/piece/${ROOMS}/`, pathNot: [own, '/index\\.tsx?$'] },
+}));
+
 export default {
   forbidden: [
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
@@ -52,6 +66,7 @@ export default {
     { name: 'nobody-imports-app', severity: 'error', from: { pathNot: '^src/app/' }, to: { path: '^src/app/' } },
     ...coreOrder,
     throughIndex,
+    ...roomsThroughIndex,
   ],
   options: { doNotFollow: { path: 'node_modules' }, tsPreCompilationDeps: true, tsConfig: { fileName: 'tsconfig.json' } },
 };

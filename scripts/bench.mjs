@@ -1,6 +1,6 @@
 /** `npm run bench`: how fast it computes, how soon a keystroke is painted, how much is loaded first. Ratios of one run. */
-import { spawnSync } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { spawn, spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { HOST, built, chromium, freePort, packagesInstalled, quietly, serving, tool } from './lib/machine.mjs';
@@ -36,6 +36,25 @@ console.log(`  its odds ${fit.odds}, the best width ${fit.best}, what would help
 console.log(
   `  200,000 pairs drawn and classified ${fit.drawn}; with a general statistics library ${fit.byLibrary} (${(fit.byLibrary / fit.drawn).toFixed(1)} times)`,
 );
+
+const sets = JSON.parse(spawnSync(tool('tsx'), ['scripts/bench-sets.ts'], { encoding: 'utf8' }).stdout);
+const { sorted, program, stl } = sets;
+console.log('Sets and models, ms');
+console.log(
+  `  60 pieces sorted into ${sorted.sets} sets of 6 ${sorted.ms}; as an integer program of ${program.all} sets ${program.ms} (${(program.ms / sorted.ms).toFixed(0)} times), ${program.sets === sorted.sets && Math.abs(program.sum - sorted.sum) < 1e-6 ? 'the same' : 'NOT THE SAME'}`,
+);
+console.log(`  a nest of 8 with level rims ${sets.nest}; a year of 100 orders worked out with their days ${sets.orders}`);
+console.log(
+  `  a model of ${stl.triangles.toLocaleString('en')} triangles read ${stl.read}, measured ${stl.measured}, scaled and written ${stl.written}`,
+);
+
+/** The same framework and kit with one field and nothing else, built and served: what the rest is measured beside. */
+async function servingBare(port) {
+  quietly(tool('next'), ['build', 'bench/bare'], { NODE_ENV: 'production' });
+  const server = spawn(tool('next'), ['start', 'bench/bare', '-H', HOST, '-p', String(port)], { stdio: ['ignore', 'pipe', 'inherit'] });
+  await new Promise((resolve) => server.stdout.on('data', (data) => String(data).includes('Ready') && resolve()));
+  return server;
+}
 
 async function launched() {
   const { chromium: browserType } = await import('@playwright/test');
@@ -83,6 +102,27 @@ async function perKey(page, session, keys) {
   return times.sort((a, b) => a - b)[Math.floor(times.length / 2)];
 }
 
+/** Memory that the page's process has for itself alone, MB: scripts, styles and pictures, without the browser's own code. */
+async function ownMemory(browser) {
+  const session = await browser.newBrowserCDPSession();
+  const { processInfo } = await session.send('SystemInfo.getProcessInfo');
+  const { id } = processInfo.find(({ type }) => type === 'renderer');
+  return Number(/^Anonymous:\s+(\d+)/m.exec(readFileSync(`/proc/${id}/smaps_rollup`, 'utf8'))[1]) / 1024;
+}
+
+/** A keystroke in the field of the bare page, script, style and layout, ms. */
+async function bareKey() {
+  const browser = await launched();
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const session = await page.context().newCDPSession(page);
+  await session.send('Performance.enable');
+  await page.goto(`http://${HOST}:${barePort}/`);
+  await page.getByLabel('Finished height', { exact: true }).focus();
+  const ms = await perKey(page, session, Array(KEYSTROKES).fill('ArrowUp'));
+  await browser.close();
+  return ms;
+}
+
 /** A keystroke on a piece, the list opened and a letter of its search, with the example workshop and with that of a working life. */
 async function workshops() {
   const browser = await launched();
@@ -104,7 +144,12 @@ async function workshops() {
     const opened = performance.now() - start;
     await page.getByLabel('Find a piece').focus();
     const letter = await perKey(page, session, ['e', 'g', 'g', 'Backspace', 'Backspace', 'Backspace']);
-    return { keystroke, opened, letter };
+    await page.goto(at('/?plan=plan-honey-jar'));
+    await page.locator('[data-answer="ball"]').waitFor();
+    await session.send('HeapProfiler.collectGarbage');
+    const { metrics } = await session.send('Performance.getMetrics');
+    const heap = metrics.find(({ name }) => name === 'JSHeapUsedSize').value / 2 ** 20;
+    return { keystroke, opened, letter, heap, own: await ownMemory(browser) };
   };
   const demo = await measure();
   const file = join(mkdtempSync(join(tmpdir(), 'rimbet-')), 'large.json');
@@ -182,10 +227,10 @@ async function log(pieces) {
 const KEYSTROKES = 60;
 
 /** Milliseconds from each keystroke to the frame after its answer, with the processor slowed down. */
-async function keystrokes(slowdown, plan) {
+async function keystrokes(slowdown, address) {
   const browser = await launched();
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(`http://${HOST}:${port}/?plan=${plan}`);
+  await page.goto(address);
   const field = page.getByLabel('Finished height', { exact: true });
   await field.focus();
   const session = await page.context().newCDPSession(page);
@@ -219,18 +264,24 @@ async function keystrokes(slowdown, plan) {
 
 const port = await freePort(4395);
 const server = await serving(port);
+const barePort = await freePort(port + 1);
+const bareServer = await servingBare(barePort);
+const piece = (plan) => `http://${HOST}:${port}/?plan=${plan}`;
 const opened = await opening();
 console.log('Opened until the ball is there');
 console.log(
-  `  first visit ${opened.first.toFixed(0)} ms, second ${opened.second.toFixed(0)} ms, network gone ${opened.offline.toFixed(0)} ms (${(opened.offline / opened.second).toFixed(2)} times the second)`,
+  `  first visit ${opened.first.toFixed(0)} ms, second ${opened.second.toFixed(0)} ms, network gone ${opened.offline.toFixed(0)} ms (${(opened.offline / opened.second).toFixed(2)} times the second); must be 1000 and 400 or less`,
 );
-const plain = await keystrokes(1, 'plan-honey-jar');
+const plain = await keystrokes(1, piece('plan-honey-jar'));
+const bareField = await bareKey();
 const { demo, large } = await workshops();
 const few = await log(100);
 const many = await log(10_000);
-const slow = await keystrokes(4, 'plan-honey-jar');
-const bottle = await keystrokes(1, 'plan-collared-bottle');
+const slow = await keystrokes(4, piece('plan-honey-jar'));
+const bareSlow = await keystrokes(4, `http://${HOST}:${barePort}/`);
+const bottle = await keystrokes(1, piece('plan-collared-bottle'));
 server.kill();
+bareServer.kill();
 console.log('Script, style and layout; the example workshop beside 2,000 pieces and 10,000 bars (what it must be)');
 for (const [what, of, bound] of [
   ['a keystroke on a piece, ms', 'keystroke', 20],
@@ -240,6 +291,11 @@ for (const [what, of, bound] of [
   console.log(
     `  ${what}: ${demo[of].toFixed(1)}, ${large[of].toFixed(1)} (${(large[of] / demo[of]).toFixed(1)} times); must be ${bound} or less`,
   );
+console.log(
+  `  the same field on the bare page: ${bareField.toFixed(1)} ms (${(demo.keystroke / bareField).toFixed(1)} times; must be 5 or less)`,
+);
+console.log(`  memory of the page's process, its own, MB: ${demo.own.toFixed(0)}, ${large.own.toFixed(0)}; must be 86, 136 or less`);
+console.log(`  memory of the scripts once a piece stands there, MB: ${demo.heap.toFixed(0)}, ${large.heap.toFixed(0)}`);
 console.log('The log with 100 pieces made beside 10,000: script, style and layout, ms');
 for (const [what, of] of [
   ['opened, by the clock', 'opened'],
@@ -253,20 +309,20 @@ for (const [what, of] of [
 console.log('Keystroke to painted answer');
 console.log(`  as it is: median ${plain.median.toFixed(0)} ms, p95 ${plain.p95.toFixed(0)} ms`);
 console.log(
-  `  processor slowed 4x: median ${slow.median.toFixed(0)} ms, p95 ${slow.p95.toFixed(0)} ms (${(slow.median / plain.median).toFixed(1)} times)`,
+  `  processor slowed 4x: median ${slow.median.toFixed(0)} ms, p95 ${slow.p95.toFixed(0)} ms (${(slow.median / plain.median).toFixed(1)} times); p95 must be 100 or less`,
 );
+console.log(`  the bare page slowed 4x: median ${bareSlow.median.toFixed(0)} ms, p95 ${bareSlow.p95.toFixed(0)} ms`);
 
 console.log(
   `  a bottle, the form with the most to work out and draw: median ${bottle.median.toFixed(0)} ms (${(bottle.median / plain.median).toFixed(1)} times the cup)`,
 );
-console.log('First load, JavaScript gzipped (building both with source maps …)');
-quietly(tool('next'), ['build', 'bench/bare'], { NODE_ENV: 'production' });
+console.log('First load, JavaScript gzipped (building with source maps …)');
 quietly(tool('next'), ['build'], { RIMBET_SOURCE_MAPS: '1', RIMBET_DIST: '.next-bench' });
 const { byPackage, firstLoad } = await import('./lib/bundle.mjs');
 const total = (scripts) => scripts.reduce((sum, { gzipped }) => sum + gzipped, 0);
 const bare = total(firstLoad('bench/bare/.next', 'index.html'));
 const own = firstLoad('.next-bench', 'index.html');
 console.log(
-  `  the Piece screen ${total(own).toFixed(0)} KB; the same framework and kit with nothing else ${bare.toFixed(0)} KB; ratio ${(total(own) / bare).toFixed(2)}`,
+  `  the Piece screen ${total(own).toFixed(0)} KB; the same framework and kit with nothing else ${bare.toFixed(0)} KB; ratio ${(total(own) / bare).toFixed(2)}; must be 1.25 or less`,
 );
 for (const [name, kb] of byPackage(own)) if (kb >= 1) console.log(`  ${kb.toFixed(1).padStart(7)} KB  ${name}`);

@@ -30,8 +30,6 @@ const VIEWS = [
   { name: 'piece-phone', path: '/', size: PHONE, fullPage: true },
   { name: 'bottle', path: '/?plan=plan-collared-bottle', size: WIDE },
   { name: 'slab', path: '/?plan=plan-planter-box', size: WIDE, before: opened('Make', 'Slabs') },
-  { name: 'former', path: '/?plan=plan-seed-dish', size: WIDE, before: opened('Make', 'Former') },
-  { name: 'coils', path: '/?plan=plan-skep-jar', size: WIDE, before: opened('Make', 'Coils') },
   {
     name: 'fit',
     path: '/?plan=plan-lidded-jar',
@@ -63,14 +61,23 @@ const VIEWS = [
     },
   },
   {
-    name: 'finder',
-    path: '/',
+    name: 'cast',
+    path: '/?plan=plan-egg-cup',
     size: WIDE,
     before: async (page) => {
-      await page.keyboard.press('/');
-      await page.keyboard.type('74');
-      await page.locator('[data-quick="wet"]').waitFor();
+      await opened('Make', 'Cast')(page);
+      await page.getByRole('button', { name: 'Files to print' }).click();
+      await page.getByRole('button', { name: 'Look at it all round' }).click();
+      await page.locator('[data-preview] canvas').waitFor();
+      await page.locator('[data-testid="mould"]').evaluate((element) => window.scrollBy(0, element.getBoundingClientRect().top - 20));
     },
+  },
+  { name: 'orders', path: '/orders', size: WIDE },
+  {
+    name: 'sets',
+    path: '/shelves?view=sets&set=set-seed-five',
+    size: { width: 1280, height: 720 },
+    before: (page) => page.locator('[data-sorted]').waitFor(),
   },
   { name: 'kit', path: '/kit', size: WIDE },
   { name: 'pieces', path: '/pieces', size: WIDE },
@@ -93,6 +100,8 @@ for (const { name, path, size, colorScheme = 'light', fullPage = false, before }
   await page.locator('main h1').first().waitFor({ state: 'attached' });
   await page.evaluate(() => document.fonts.ready);
   await before?.(page);
+  // parts of a page that are fetched after its first sight
+  await page.waitForLoadState('networkidle');
   await page.screenshot({ path: `${OUT}/${name}.png`, fullPage });
   console.log(`${OUT}/${name}.png`);
   await context.close();

@@ -98,14 +98,15 @@ test('a bar’s weights, boiling and firing are kept, and figures that cannot be
 
 test('a fired piece from a plan is evidence about its clay', async ({ page }) => {
   await visit(page);
-  await room(page, 'Made', 'Came out');
-  await expect(page.getByLabel('One thrown, mouth across')).toHaveValue('104 mm');
+  await room(page, 'Made', 'Runs');
+  await page.getByText('One is fired already').click();
+  await page.getByLabel('One thrown, mouth across').fill('104');
   const came = page.getByLabel('came out, fired');
   await came.fill('110');
   await came.press('Enter');
   await expect(page.locator('main [role=alert]')).toContainText('fired it is smaller');
   await came.fill('91');
-  await page.getByRole('button', { name: 'Keep as evidence' }).click();
+  await page.getByRole('button', { name: 'Keep it in the log' }).click();
   await expect(page.getByRole('button', { name: 'shrinks about 11.6 %' })).toBeVisible();
   await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: 'shrinks about 11.5 %' })).toBeVisible();

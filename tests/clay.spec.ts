@@ -68,7 +68,12 @@ test('clays chosen stand beside each other by what they shrank, and a difference
   await page.getByLabel('Chalk Down', { exact: true }).uncheck();
   await expect(clays.getByRole('row', { name: /Foxglove Red/ })).toContainText('the others against this');
   await page.getByLabel('Pieces to compare', { exact: true }).fill('honey jar');
-  await expect(page.getByRole('table', { name: 'Clays compared' }).locator('tbody tr')).toHaveCount(1);
+  const compared = page.getByRole('table', { name: 'Clays compared' });
+  await expect(compared.locator('tbody tr')).toHaveCount(1);
+  await page.getByRole('button', { name: 'All sizes of Honey jar, wide', exact: true }).click();
+  await expect(compared.getByRole('row', { name: /^Mouth, outside/ })).toContainText('104 mm');
+  await expect(compared.getByRole('row', { name: /^Rim on a grid/ })).toContainText('52 mm out, 141.1 mm up');
+  await page.getByRole('button', { name: 'All sizes of Honey jar, wide', exact: true }).click();
   await page.getByRole('link', { name: 'Honey jar, wide' }).last().click();
   await expect(page.getByRole('navigation', { name: 'Start your own' }).getByRole('link')).toHaveCount(5);
 });

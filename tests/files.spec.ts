@@ -89,7 +89,7 @@ test('a file of version 1 opens, with nothing lost and the bars left as they are
   await preview.getByRole('button', { name: 'Replace everything' }).click();
   await expect(page.getByText('6 pieces, 4 clays and 3 batches')).toBeVisible();
   const file = (await savedFile(page)) as SavedFile & { bars: unknown[] };
-  expect([file.version, file.bars.length]).toEqual([6, 0]);
+  expect([file.version, file.bars.length]).toEqual([7, 0]);
   await page.getByRole('button', { name: 'Back to the example workshop' }).click();
   await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Undone: the example workshop' })).toBeVisible();

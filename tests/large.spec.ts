@@ -34,3 +34,24 @@ test('of a workshop of a working life only what is looked at stands in the page;
   await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Honey jar, wide 380');
   await expect(answer(page, 'ball')).toHaveText(/^6\d\d\sg$/);
 });
+
+test('of a clay with bars of a working life only those in sight stand in the page; one is added at the end and named', async ({ page }) => {
+  const file = test.info().outputPath('bars.json');
+  const workshop = JSON.parse(largeWorkshop(20, 3000)) as { bars: { bodyId: string; batchId?: string }[] };
+  for (const bar of workshop.bars) {
+    bar.bodyId = 'body-heron-buff';
+    delete bar.batchId;
+  }
+  writeFileSync(file, JSON.stringify(workshop));
+  await visit(page, '/files');
+  await page.getByLabel('Workspace file', { exact: true }).setInputFiles(file);
+  await page.getByRole('button', { name: 'Replace everything' }).click();
+  await saved(page);
+  await page.goto('/clay?body=body-heron-buff');
+  const bars = page.getByRole('table', { name: 'Bars' });
+  await expect(bars.getByRole('textbox').first()).toBeVisible();
+  expect(await page.locator('main *').count()).toBeLessThan(6000);
+  await expect(page.getByText(/The last 200 of 3\d\d\d are drawn/)).toBeVisible();
+  await page.getByRole('button', { name: 'Add a bar' }).click();
+  await expect(bars.locator('input:focus')).toHaveAttribute('aria-label', /^Name of /);
+});

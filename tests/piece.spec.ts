@@ -205,3 +205,27 @@ test('a capacity is typed like a size, and the piece scales until it holds it', 
   await page.keyboard.press('Escape');
   await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue('120');
 });
+
+test('what is fetched late hides nothing else meanwhile: a room, and all that slabs need', async ({ page }) => {
+  await visit(page);
+  await expect(page.getByRole('region', { name: 'Arithmetic' })).toBeVisible();
+  await expect(page.locator('[data-handle="rim"]')).toBeVisible();
+  let arrive = () => undefined as void;
+  const arrived = new Promise<void>((resolve) => (arrive = resolve));
+  await page.route('**/_next/static/chunks/*.js', async (route) => {
+    await arrived;
+    await route.continue();
+  });
+  await page.keyboard.press('2');
+  await expect(page.getByRole('button', { name: /^Make/ })).toHaveAttribute('aria-current', 'true');
+  await page.getByLabel('Way of making', { exact: true }).selectOption('built from slabs');
+  await expect(page.locator('[data-section="ball"]')).toBeEmpty();
+  await expect(answer(page, 'ball')).toHaveText('645 g');
+  await expect(page.getByTestId('drawing')).toBeVisible();
+  await type(page, 'Finished height', '130');
+  await expect(page.getByLabel('Finished height', { exact: true })).toBeFocused();
+  await expect(answer(page, 'ball')).not.toHaveText('645 g');
+  arrive();
+  await expect(answer(page, 'hand')).toHaveText(/^\d+\sg$/);
+  await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue('130');
+});

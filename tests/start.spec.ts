@@ -99,7 +99,7 @@ test('the finder goes to rooms and tools of the open piece, to pieces, clays and
   await find('quarry');
   await expect(page.getByLabel('Name of the clay', { exact: true })).toHaveValue('Quarry Grog');
   await find('from a ball');
-  await expect(page.getByLabel('I have', { exact: true })).toBeVisible();
+  await expect(page.getByLabel('I have', { exact: true })).toBeFocused();
   await find('compare');
   await expect(page.getByRole('heading', { name: 'Compare clays' })).toBeVisible();
   // the last room of a piece is remembered

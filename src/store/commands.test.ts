@@ -12,7 +12,7 @@ import {
   shopOf,
 } from '@/core/workspace';
 import { describe, expect, it } from 'vitest';
-import { type Act, commands, madeActs } from '.';
+import { type Act, commands, madeActs, orderActs } from '.';
 
 const [plan] = DEMO.plans;
 const heron = DEMO.bodies.find(({ id }) => id === 'body-heron-buff')!;
@@ -27,6 +27,10 @@ const lot: Stock = { id: 'x', name: 'Ash lids', kind: 'lid', widths: [90] };
 
 const mug = DEMO.plans.find(({ id }) => id === 'plan-flared-mug')!;
 const [run, [first]] = [DEMO.runs[0]!, DEMO.pieces as [MadePiece]];
+
+const [order] = DEMO.orders;
+const [nest] = DEMO.sets;
+const [jars] = order!.lines;
 
 /** Everything a person can do, on the example workshop. */
 const ACTS: Record<string, Act> = {
@@ -60,12 +64,27 @@ const ACTS: Record<string, Act> = {
   'a new bar': commands.createBar(anotherBar).act,
   'a bar’s length': commands.editBar(bar!.id, (row) => ({ ...row, lengths: { ...row.lengths, glazed: [88] } }), 'glazed'),
   'a deleted bar': commands.deleteBar(bar!),
+  'a new order': orderActs.createOrder({ name: 'Shop', words: 'six mugs' }).act,
+  'an order’s day': orderActs.editOrder(order!.id, { due: '2027-02-01' }, 'due'),
+  'a deleted order': orderActs.deleteOrder(order!),
+  'one more line': orderActs.addLine(order!.id, { wish: 'a third of a litre, under 102 mm high', count: 6 }),
+  'a line’s price': orderActs.editLine(order!.id, jars!.id, (line) => ({ ...line, price: 36 }), 'price'),
+  'a deleted line': orderActs.deleteLine(order!.id, jars!.id),
+  'a step done': orderActs.markStep(order!.id, jars!.id, 'throw'),
+  'a step moved': orderActs.endStep(order!.id, jars!.id, 'bisque', '2026-12-08'),
+  'one firing for all': orderActs.fireTogether('fire', '2026-12-14', [{ orderId: order!.id, lineId: jars!.id }]),
+  'a set': orderActs.createSet('Table', [plan!.id]).act,
+  'a set’s name': orderActs.editSet(nest!.id, { name: 'Nest' }, 'name'),
+  'a deleted set': orderActs.deleteSet(nest!),
+  'a nest': orderActs.createNest(plan!, [{ name: 'second', part: plan!.parts[0] }]).act,
   'one thrown': madeActs.throwOne(plan!, plan!.id),
   'what was different about it': madeActs.noteLastThrown(mug, mug.id, 'smaller'),
   'how many to make': madeActs.setRunWanted(mug, mug.id, (now = 0) => now + 1),
   'a run ended': madeActs.startRun(mug, mug.id),
   'a run': madeActs.logRun(DEMO, plan!, 6)!.act,
+  'one that is fired already': madeActs.logFired(DEMO, plan!, plan!.id, { fired: 91 })!,
   'a run’s ball': madeActs.editRun(run.id, (each) => ({ ...each, ball: 700 }), 'ball'),
+  'how a run dried': madeActs.editRun(run.id, (each) => ({ ...each, dried: 'hurried' }), 'how it dried'),
   'a deleted run': madeActs.deleteRun(run),
   'one more of a run': madeActs.addPiece(run),
   'pieces on another shelf': madeActs.movePieces([first.id], 'coated', 'glazed'),

@@ -5,6 +5,8 @@ import type {
   CutterRecord,
   FormerRecord,
   MadePiece,
+  Order,
+  PieceSet,
   Plan,
   RowChange,
   Run,
@@ -35,7 +37,8 @@ interface Stamp {
 /**
  * The browser's database. Version 1: bodies, batches, plans, settings, history; version 2 adds bars; in version 3 a part may be of
  * any form; version 4 adds the kit: formers and cutters; version 5 parts what is set for the shop from what a device prefers, and
- * names what can be undone; version 6 makes rows of runs and of their pieces, which were counted in the plan.
+ * names what can be undone; version 6 makes rows of runs and of their pieces, which were counted in the plan; version 7 adds
+ * sets and orders.
  */
 export class RimbetDatabase extends Dexie {
   bodies!: EntityTable<Body, 'id'>;
@@ -47,6 +50,8 @@ export class RimbetDatabase extends Dexie {
   shop!: EntityTable<ShopRow, 'id'>;
   runs!: EntityTable<Run, 'id'>;
   pieces!: EntityTable<MadePiece, 'id'>;
+  sets!: EntityTable<PieceSet, 'id'>;
+  orders!: EntityTable<Order, 'id'>;
   /** Pictures by themselves: read when one is looked at, never with the rows. */
   photos!: EntityTable<KeptPhoto, 'id'>;
   settings!: EntityTable<SettingsRow, 'id'>;
@@ -110,6 +115,7 @@ export class RimbetDatabase extends Dexie {
             held.value = { ...entry, changes: entry.changes.map(uncounted) };
           });
       });
+    this.version(7).stores({ sets: 'id', orders: 'id' });
   }
 }
 

@@ -1,6 +1,8 @@
 export * as commands from './commands';
 /** What is done with runs and pieces: apart, since few screens need it. */
 export * as madeActs from './made';
+/** What is done with sets and orders. */
+export * as orderActs from './orders';
 export type { Fault } from './faults';
 export type { Act } from './history';
 export type { Place } from './kept';

@@ -118,10 +118,10 @@ export const noteLastThrown = (plan: Pick<Plan, 'name'>, ref: PartRef, different
 };
 
 /** A run with so many pieces, begun now: of a part, or of nothing but what is handed in. */
-function createRun(run: Omit<Run, 'id' | 'createdAt'>, count: number): { act: Act; id: string } {
+function createRun(run: Omit<Run, 'id' | 'createdAt'>, count: number, also: Partial<MadePiece> = {}): { act: Act; id: string } {
   const [id, at] = [newId(), now()];
   const row: Run = { ...run, id, createdAt: at };
-  const pieces = Array.from({ length: count }, (_, i) => freshPiece(row, i + 1, at));
+  const pieces = Array.from({ length: count }, (_, i) => ({ ...freshPiece(row, i + 1, at), ...also }));
   return {
     id,
     act: {
@@ -140,6 +140,24 @@ export function logRun(
 ): { act: Act; id: string } | undefined {
   const run = begun(workspace, ref, newId(), now());
   return run && createRun(run, count);
+}
+
+/** One that is fired already: a run of one, across its mouth so wide as made, where that was measured, and as fired. mm */
+export function logFired(
+  workspace: Workspace,
+  plan: Plan,
+  ref: PartRef,
+  { made, fired }: { readonly made?: number | undefined; readonly fired: number },
+): Act | undefined {
+  const run = begun(workspace, ref, newId(), now());
+  if (!run) return undefined;
+  const of = (mm: number) => ({ rimDiameter: { mm, with: run.measures } });
+  const { act } = createRun({ ...run, closed: true }, 1, {
+    shelf: 'fired',
+    since: { fired: today() },
+    sizes: { ...(made !== undefined && { wet: of(made) }), glazed: of(fired) },
+  });
+  return { ...act, label: `one fired, ${run.name}` };
 }
 
 /** So many of something that is no plan: a form and its finished mouth, mm; the rest as is usual. */

@@ -5,6 +5,7 @@ import Dexie from 'dexie';
 import { expect, it } from 'vitest';
 import { WorkspaceStore, commands } from '.';
 import { RimbetDatabase } from './db';
+import * as orderActs from './orders';
 
 const read = (version: number) => JSON.parse(readFileSync(`tests/fixtures/workspace-v${version}.json`, 'utf8')) as Workspace;
 const old = read(1);
@@ -153,4 +154,23 @@ it('a database of version 5 opens with what was counted in its plans as runs and
   expect(workspace.plans.every((plan) => !('thrown' in plan) && !('run' in plan))).toBe(true);
   store.undo();
   expect(store.getSnapshot().workspace.plans.find(({ id }) => id === jar.id)?.name).toBe(jar.name);
+});
+
+it('a database of version 6 opens with all that was made, and takes sets and orders', async () => {
+  const kept = read(6);
+  const db = new Dexie('upgrade-6');
+  db.version(1).stores({ bodies: 'id', batches: 'id, bodyId', plans: 'id', settings: 'id', history: 'seq', stamps: 'id' });
+  db.version(2).stores({ bars: 'id, bodyId' });
+  db.version(4).stores({ formers: 'id', cutters: 'id' });
+  db.version(6).stores({ shop: 'id', runs: 'id', pieces: 'id', photos: 'id' });
+  for (const table of ['bodies', 'batches', 'bars', 'plans', 'formers', 'cutters', 'shop', 'runs', 'pieces'] as const)
+    await db.table(table).bulkPut([...kept[table]]);
+  await db.table('settings').put({ ...kept.settings, id: 'settings' });
+  db.close();
+  const store = new WorkspaceStore(new RimbetDatabase('upgrade-6'), undefined);
+  await store.open();
+  expect(store.getSnapshot().workspace.pieces).toHaveLength(kept.pieces.length);
+  const { act } = orderActs.createOrder();
+  store.run(act);
+  expect(store.getSnapshot().workspace.orders).toHaveLength(1);
 });

@@ -17,4 +17,5 @@ export {
   shrinkRule,
 } from './rule';
 export { type TemplateWords, template } from './templates';
+export { boardsFor, mouldSheet } from './mould-sheet';
 export { trimReadings } from './trim';

@@ -2,6 +2,7 @@ import { readJson, refusal } from '@/core/encode';
 import { type Problem, type Result, good } from '@/core/units';
 import type Joi from 'joi';
 import { beliefSchema, beliefVerb } from './belief';
+import { castSchema, castVerb, plasterSchema, plasterVerb } from './cast';
 import {
   coilsSchema,
   coilsVerb,
@@ -19,7 +20,18 @@ import { learnSchema, learnVerb } from './learn';
 import { parseSchema, parseVerb } from './parse';
 import { rangeSchema, rangeVerb } from './range';
 import { reverseSchema, reverseVerb } from './reverse';
-import { extrasSchema, extrasVerb, scheduleSchema, scheduleVerb, stackSchema, stackVerb, worthSchema, worthVerb } from './sets';
+import {
+  extrasSchema,
+  extrasVerb,
+  matchSchema,
+  matchVerb,
+  scheduleSchema,
+  scheduleVerb,
+  stackSchema,
+  stackVerb,
+  worthSchema,
+  worthVerb,
+} from './sets';
 import { sizeSchema, sizeVerb } from './size';
 import { solveSchema, solveVerb } from './solve';
 
@@ -45,6 +57,9 @@ const VERBS = {
   pair: { schema: pairSchema, answer: pairVerb },
   learn: { schema: learnSchema, answer: learnVerb },
   stack: { schema: stackSchema, answer: stackVerb },
+  plaster: { schema: plasterSchema, answer: plasterVerb },
+  cast: { schema: castSchema, answer: castVerb },
+  match: { schema: matchSchema, answer: matchVerb },
   extras: { schema: extrasSchema, answer: extrasVerb },
   schedule: { schema: scheduleSchema, answer: scheduleVerb },
   worth: { schema: worthSchema, answer: worthVerb },

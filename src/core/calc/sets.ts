@@ -1,6 +1,6 @@
 import { clayFigures } from '@/core/clay';
 import { type Form, type Outline, checkForm } from '@/core/form';
-import { type History, type WorkStep, extras, pairHeight, schedule, stackHeight, stacked, worthOf } from '@/core/sets';
+import { type History, type WorkStep, extras, matchSets, pairHeight, schedule, stackHeight, stacked, worthOf } from '@/core/sets';
 import { NOTHING_LOST, size } from '@/core/sizing';
 import { METRIC, type Result, bad, good, text, writeLength } from '@/core/units';
 import { type FormInput, bodySchema, formFrom, formSchema, joi } from './schema';
@@ -124,3 +124,38 @@ interface WorthInput {
 /** The verb `worth`: what a piece brings, and how long it may take. */
 export const worthVerb = ({ shopPercent = 0, lossPercent = 0, ...sale }: WorthInput): Result<object> =>
   good(worthOf({ ...sale, shop: shopPercent / 100, loss: lossPercent / 100 }));
+
+const reading = joi.number().min(-1e5).max(1e5);
+
+export const matchSchema = joi.object({
+  pieces: joi.array().items(joi.object().pattern(joi.string(), reading)).min(1).max(500).required(),
+  setSize: count.min(2).max(500).required(),
+  tolerance: joi.object().pattern(joi.string(), joi.number().positive().max(1e5)).min(1).max(20).required(),
+});
+
+interface MatchInput {
+  readonly pieces: readonly Readonly<Record<string, number>>[];
+  readonly setSize: number;
+  readonly tolerance: Readonly<Record<string, number>>;
+}
+
+/** The verb `match`: measured pieces sorted into sets that agree within the tolerances. */
+export function matchVerb({ pieces, setSize, tolerance }: MatchInput): Result<object> {
+  if (setSize > pieces.length)
+    return bad('setSize', `${pieces.length} pieces make no set of ${setSize}. Measure more, or ask for a smaller set.`);
+  const features = Object.entries(tolerance);
+  for (const [i, piece] of pieces.entries()) {
+    const missing = features.find(([feature]) => !Object.hasOwn(piece, feature));
+    if (missing)
+      return bad(
+        `pieces.${i}.${missing[0]}`,
+        'A tolerance is set for this, and the piece has no such measure. Measure it, or leave the tolerance out.',
+      );
+  }
+  return good(
+    matchSets(
+      pieces.map((piece) => features.map(([feature, within]) => piece[feature]! / within)),
+      setSize,
+    ),
+  );
+}

@@ -34,8 +34,7 @@ export function slipsOf(sample: Pick<Sample, 'lengths' | 'tool' | 'sure'>): Slip
     if (before) {
       const against = before.stage;
       const meant = tenfold(length, before.length);
-      const sound = length <= before.length * 1.02 && length >= before.length * (1 - SHRANK_TOO_MUCH);
-      if (!sound && meant !== undefined) slips.push({ stage, kind: 'tenfold', meant, against });
+      if (meant !== undefined) slips.push({ stage, kind: 'tenfold', meant, against });
       else if (length > before.length + READING_SLACK_MM[sample.tool]) slips.push({ stage, kind: 'grew', against });
       else if (length < before.length * (1 - SHRANK_TOO_MUCH)) slips.push({ stage, kind: 'shrank too much', against });
     }

@@ -1,4 +1,4 @@
-import { inBody, calledPart, sizedPlanPart, type Workspace } from '@/core/workspace';
+import { inBody, calledPart, weighedPart, type Workspace } from '@/core/workspace';
 import Papa from 'papaparse';
 
 type Cell = string | number;
@@ -51,7 +51,7 @@ const everyPart = ({ plans }: Workspace) => plans.flatMap((plan) => plan.parts.m
 /** The pieces of a workspace as a table: finished and wet sizes, clay to weigh out and capacity, mm, g and ml. Impossible pieces keep their name only. */
 export function piecesTable(workspace: Workspace, separator: Separator = ','): string {
   const rows = everyPart(workspace).map(({ plan, part }): Cell[] => {
-    const made = sizedPlanPart(workspace, part, String);
+    const made = weighedPart(workspace, part, String);
     const clay = workspace.bodies.find(({ id }) => id === part.bodyId)?.name ?? '';
     if (!made.ok) return [calledPart(plan, part), clay];
     const { hand, weighOut, sized } = made.value;
@@ -72,21 +72,24 @@ export function piecesTable(workspace: Workspace, separator: Separator = ','): s
   return writeTable(PIECE_HEAD, rows, separator);
 }
 
-/** Every piece in every body: its wet mouth, a short side and height, mm, and the clay to weigh out, g. A piece in its own clay keeps its batch and firing. */
+/** Every piece in every body: its wet mouth, a short side and height, its rim above the bat where it is thrown, mm, and the clay to weigh out, g. A piece in its own clay keeps its batch and firing. */
 export function comparisonTable(workspace: Workspace): string {
   const head = [
     'piece',
     ...workspace.bodies.flatMap(({ name }) =>
-      ['wet mouth mm', 'wet mouth, short side mm', 'wet height mm', 'weigh out g'].map((what) => `${name}, ${what}`),
+      ['wet mouth mm', 'wet mouth, short side mm', 'wet height mm', 'rim above the bat mm', 'weigh out g'].map(
+        (what) => `${name}, ${what}`,
+      ),
     ),
   ];
   const rows = everyPart(workspace).map(({ plan, part }): Cell[] => {
     const cells = workspace.bodies.flatMap(({ id }): Cell[] => {
-      const made = sizedPlanPart(workspace, inBody(part, id), String);
-      if (!made.ok) return ['', '', '', ''];
-      const { sized, weighOut } = made.value;
+      const made = weighedPart(workspace, inBody(part, id), String);
+      if (!made.ok) return ['', '', '', '', ''];
+      const { sized, hand, weighOut } = made.value;
       const { rimDiameter, rimAcross, height } = sized.stages.wet.sizes;
-      return [maybe(rimDiameter), maybe(rimAcross), maybe(height), weighOut === undefined ? '' : Math.round(weighOut)];
+      const gauge = hand ? undefined : sized.thrown.gauge;
+      return [maybe(rimDiameter), maybe(rimAcross), maybe(height), maybe(gauge), weighOut === undefined ? '' : Math.round(weighOut)];
     });
     return [calledPart(plan, part), ...cells];
   });

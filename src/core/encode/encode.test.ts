@@ -56,7 +56,7 @@ describe('the workspace file', () => {
     }));
     expect(readWorkspace(old)).toEqual({
       ok: true,
-      value: { bars: [], formers: [], cutters: [], shop: [], runs: [], pieces: [], ...kept, plans: lifted },
+      value: { bars: [], formers: [], cutters: [], shop: [], runs: [], pieces: [], sets: [], orders: [], ...kept, plans: lifted },
     });
   });
 
@@ -66,7 +66,7 @@ describe('the workspace file', () => {
     const { place, ...own } = settings as { place: { shelfDepth: number } };
     expect(readWorkspace(old)).toEqual({
       ok: true,
-      value: { ...kept, formers: [], cutters: [], runs: [], pieces: [], settings: own, shop: shopRows({ place }) },
+      value: { ...kept, formers: [], cutters: [], runs: [], pieces: [], sets: [], orders: [], settings: own, shop: shopRows({ place }) },
     });
   });
 
@@ -75,9 +75,9 @@ describe('the workspace file', () => {
     const { format: _, version: _version, exportedAt: _at, ...kept } = JSON.parse(old) as Record<string, unknown>;
     const read = readWorkspace(old);
     if (!read.ok) throw new Error(read.problem.message);
-    const { shop, settings, runs, pieces, ...tables } = read.value;
+    const { shop, settings, runs, pieces, sets, orders, ...tables } = read.value;
     expect({ ...tables, settings: kept.settings }).toEqual(kept);
-    expect([runs, pieces]).toEqual([[], []]);
+    expect([runs, pieces, sets, orders]).toEqual([[], [], [], []]);
     expect(settings).toEqual({ units: DEMO.settings.units, openPlanId: 'plan-honey-jar', paper: 'a4', printer: 'Barn' });
     expect(shopOf({ shop })).toEqual({
       place: { shelfDepth: 300, kilnHeight: 450 },
@@ -88,6 +88,12 @@ describe('the workspace file', () => {
       rollerWidth: 400,
       coils: [{ coils: 4, thickness: 9, height: 33 }],
     });
+  });
+
+  it('of version 6 opens with nothing lost, and no orders', () => {
+    const old = readFileSync('tests/fixtures/workspace-v6.json', 'utf8');
+    const { format: _, version: _version, exportedAt: _at, ...kept } = JSON.parse(old) as Record<string, unknown>;
+    expect(readWorkspace(old)).toEqual({ ok: true, value: { ...kept, sets: [], orders: [] } });
   });
 
   it('of version 5 opens with nothing lost: what was counted in a plan becomes its runs and their pieces', () => {
@@ -174,7 +180,7 @@ describe('the workspace file', () => {
 
   it.each<[string, string, (file: Plain) => void]>([
     ['another program’s file', 'format', (file) => void Object.assign(file, { format: 'notes' })],
-    ['a newer version', 'version', (file) => void Object.assign(file, { version: 7 })],
+    ['a newer version', 'version', (file) => void Object.assign(file, { version: 8 })],
     ['a version that is none', 'version', (file) => void Object.assign(file, { version: '1' })],
     ['an unknown field', 'plans.0.colour', (file) => void Object.assign(file.plans[0]!, { colour: 'red' })],
     ['a missing table', 'bodies', (file) => void Reflect.deleteProperty(file, 'bodies')],
@@ -292,7 +298,7 @@ describe('tables', () => {
 
   it('hold each piece in every clay, its own clay with its batch and firing', () => {
     const [head, ...rows] = Papa.parse<string[]>(comparisonTable(DEMO)).data as [string[], ...string[][]];
-    expect(head).toHaveLength(1 + 4 * DEMO.bodies.length);
+    expect(head).toHaveLength(1 + 5 * DEMO.bodies.length);
     const jar = rows.find(([name]) => name === 'Honey jar, wide')!;
     const cell = (name: string) => jar[head.indexOf(name)];
     expect([cell('Heron Buff, wet mouth mm'), cell('Heron Buff, wet height mm'), cell('Heron Buff, weigh out g')]).toEqual([
@@ -300,6 +306,7 @@ describe('tables', () => {
       '135.6',
       '647',
     ]);
+    expect(cell('Heron Buff, rim above the bat mm')).toBe('141.1');
     expect(cell('Foxglove Red, wet mouth mm')).toBe('100');
     expect(rows).toHaveLength(DEMO.plans.length);
   });

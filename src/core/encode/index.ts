@@ -6,3 +6,5 @@ export { COLUMNS, type Column, type RowRead, type Table, guessedColumns, partsFr
 export { FILE_VERSION, LARGEST_FILE, type WorkspaceRead, readWorkspace, writeWorkspace } from './workspace-file';
 export { LOG_COLUMNS, type LogColumn, type LogLine, guessedLogColumns, madeFrom, madeTable, runsFrom } from './log-table';
 export { LARGEST_ARCHIVE, type Picture, isArchive, readArchive, writeArchive } from './archive';
+export { type CalendarEntry, writeCalendar } from './ics';
+export { LARGEST_STL, readStl, writeStl } from './stl';

@@ -1,7 +1,7 @@
 import { STAGES } from '@/core/clay';
 import { FAMILY_NAMES, SIZE_NAMES } from '@/core/form';
 import { MAKING_WAYS, TOOL_SD } from '@/core/sizing';
-import { DIFFERENT, FATES, SHELVES, WORK, WRONG } from '@/core/workspace';
+import { DIFFERENT, DRYING, FATES, SHELVES, WORK, WRONG } from '@/core/workspace';
 import type Joi from 'joi';
 import { count, date, firing, id, moment, name, note, percent, positiveMm, strict, word } from './schema-parts';
 
@@ -27,6 +27,7 @@ export const run = strict.object({
   batchId: id.optional(),
   firing,
   softness: word('soft', 'medium', 'firm'),
+  dried: word(...Object.keys(DRYING)),
   planned: sizes.required(),
   gauge: positiveMm,
   asked: sizes.required(),

@@ -1,5 +1,5 @@
 import { DEMO } from '@/core/example';
-import { clayOf, mainPart, shopOf, sizedPlanPart } from '@/core/workspace';
+import { clayOf, mainPart, shopOf, weighedPart } from '@/core/workspace';
 import { deflateSync, strToU8 } from 'fflate';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -22,7 +22,7 @@ describe('a piece sent', () => {
     const figures = (workspace: typeof DEMO, of: typeof there) => ({ ...clayOf(workspace, of).figures, hands: undefined });
     expect(figures(read.value, there)).toEqual(figures(DEMO, mainPart(plan)));
     const weigh = (workspace: typeof DEMO) => {
-      const made = sizedPlanPart(workspace, there, String);
+      const made = weighedPart(workspace, there, String);
       return made.ok && made.value.weighOut;
     };
     // slabs hang on the roller too, which is the shop's: those are laid out anew where they arrive

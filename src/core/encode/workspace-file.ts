@@ -1,11 +1,21 @@
 import { type Problem, type Result, bad, good, quote } from '@/core/units';
-import { NO_KIT, NO_LOG, TABLES, type TableName, type Workspace, partedRuns, partedSettings, upgradedPlan } from '@/core/workspace';
+import {
+  NO_KIT,
+  NO_LOG,
+  NO_ORDERS,
+  TABLES,
+  type TableName,
+  type Workspace,
+  partedRuns,
+  partedSettings,
+  upgradedPlan,
+} from '@/core/workspace';
 import { readJson } from './json';
 import { refusal } from './refusal';
 import { ROW_SCHEMAS, fileSchema } from './workspace-schema';
 
 /** The newest workspace file this program reads and the one it writes. */
-export const FILE_VERSION = 6;
+export const FILE_VERSION = 7;
 
 /** Larger than any workshop; refused before it is read. Bytes. */
 export const LARGEST_FILE = 20 * 1024 * 1024;
@@ -19,7 +29,7 @@ export function workspaceFileOf(workspace: Workspace, exportedAt: string): objec
 }
 
 /**
- * The whole workspace as one JSON text, schema version 6 (docs/workspace.schema.json).
+ * The whole workspace as one JSON text, schema version 7 (docs/workspace.schema.json).
  *
  * @param exportedAt the moment of writing, ISO, handed in so that the same workspace gives the same text
  */
@@ -102,13 +112,23 @@ function logged(plans: unknown, cups: boolean): object {
 
 /**
  * A file of an older version as one of this: version 1 had no bars, in 1 and 2 every part was a cup, up to 3 there was no kit, up
- * to 4 the shop's settings lay with the device's, up to 5 what was thrown was counted in its plan.
+ * to 4 the shop's settings lay with the device's, up to 5 what was thrown was counted in its plan, up to 6 there were no
+ * sets and orders.
  */
 function upgraded(file: object): object {
   const { version, plans, settings } = file as { version?: unknown; plans?: unknown; settings?: unknown };
-  if (typeof version !== 'number' || ![1, 2, 3, 4, 5].includes(version)) return file;
+  if (typeof version !== 'number' || ![1, 2, 3, 4, 5, 6].includes(version)) return file;
   const parted = version < 5 ? partedSettings(settings) : {};
-  return { bars: [], ...NO_KIT, ...NO_LOG, ...file, ...logged(plans, version < 3), ...parted, version: FILE_VERSION };
+  return {
+    bars: [],
+    ...NO_KIT,
+    ...NO_LOG,
+    ...NO_ORDERS,
+    ...file,
+    ...(version < 6 && logged(plans, version < 3)),
+    ...parted,
+    version: FILE_VERSION,
+  };
 }
 
 /** A workspace, or why the file is none. */

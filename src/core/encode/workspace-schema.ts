@@ -2,13 +2,16 @@ import { KINDS, STAGES } from '@/core/clay';
 import { FAMILIES, FAMILY_NAMES, MANNERS, MOST_KNOTS, SIZE_NAMES, isNeeded, sizeSpec } from '@/core/form';
 import { BASES, CORNERS, FEWEST_POINTS, FIRMNESS, HANDLE_KINDS, SEAMS } from '@/core/handbuild';
 import { FITS, MOST_PAIRED } from '@/core/fit';
-import { ATTACHED_KINDS, LIMIT_NAMES, MAKING_MOST, MAKING_WAYS, type Making, TOOL_SD } from '@/core/sizing';
-import { DRYING, HELD, type Part, STOCK_KINDS, type ShopName, TABLES, type TableName } from '@/core/workspace';
+import { ATTACHED_KINDS, MAKING_MOST, MAKING_WAYS, type Making, TOOL_SD } from '@/core/sizing';
+import { DRYING, HELD, type Part, TABLES, type TableName } from '@/core/workspace';
 import Joi from 'joi';
+import { cast } from './cast-schema';
 import { madePiece, run } from './made-schema';
+import { order, pieceSet } from './order-schema';
 import { count, date, firing, id, moment, name, note, percent, positiveMm, strict, word } from './schema-parts';
+import { shop } from './shop-schema';
 
-/** What a workspace file of version 6 may hold; docs/workspace.schema.json says the same for other programs. */
+/** What a workspace file of version 7 may hold; docs/workspace.schema.json says the same for other programs. */
 
 const range = strict
   .array()
@@ -230,6 +233,7 @@ const part = strict
     hand,
     handle,
     fit: fitting,
+    cast,
     attached: strict
       .array()
       .items(
@@ -327,40 +331,6 @@ const settings = strict.object({
   exported: strict.object({ at: moment.optional(), since: strict.number().integer().min(0).required() }),
 });
 
-const list = (item: Joi.Schema, most: number) => strict.array().items(item).max(most);
-
-const SHOP: Record<ShopName, Joi.Schema> = {
-  place: strict.object(Object.fromEntries(LIMIT_NAMES.map((limitName) => [limitName, positiveMm]))),
-  wheel: strict.object({ batThickness: percent(0, 200), clearance: percent(0, 200), chuckClearance: percent(0, 50) }),
-  printers: list(strict.object({ name, measuredMm: percent(50, 200) }), 20),
-  measures: list(strict.object({ name, mm: positiveMm.required() }), 50),
-  bats: list(strict.object({ name, width: positiveMm.required(), thickness: positiveMm.required(), plaster: strict.boolean() }), 60),
-  dies: list(strict.object({ name, width: positiveMm.required(), thickness: positiveMm.required() }), 60),
-  chucks: list(strict.object({ name, across: positiveMm.required() }), 100),
-  stock: list(
-    strict.object({
-      id,
-      name,
-      kind: word(...Object.keys(STOCK_KINDS)).required(),
-      widths: strict.array().items(positiveMm).min(1).max(200).required(),
-      bottom: positiveMm,
-      length: positiveMm,
-    }),
-    200,
-  ),
-  battens: list(percent(0.5, 200), 40),
-  rollerWidth: percent(50, 3000),
-  slabLength: percent(100, 10000),
-  coils: list(strict.object({ coils: count.required(), thickness: positiveMm.required(), height: positiveMm.required() }), 200),
-};
-
-const shop = strict.object({
-  id: word(...Object.keys(SHOP)).required(),
-  value: Joi.alternatives().conditional('id', {
-    switch: Object.entries(SHOP).map(([setting, value]) => ({ is: setting, then: value.required() })),
-  }),
-});
-
 /** What a row of each table may hold. */
 export const ROW_SCHEMAS: Readonly<Record<TableName, Joi.Schema>> = {
   bodies: body,
@@ -372,6 +342,8 @@ export const ROW_SCHEMAS: Readonly<Record<TableName, Joi.Schema>> = {
   shop,
   runs: run.keys({ as: part }),
   pieces: madePiece,
+  sets: pieceSet,
+  orders: order,
 };
 
 /** More rows than any workshop has; counted before any is looked at. */
@@ -380,7 +352,7 @@ const MOST_ROWS = 20_000;
 /** A file but for its rows, which are looked at one by one. */
 export const fileSchema = strict.object({
   format: strict.string().valid('rimbet-workspace').required(),
-  version: strict.number().valid(6).required(),
+  version: strict.number().valid(7).required(),
   exportedAt: moment,
   ...Object.fromEntries(TABLES.map((table) => [table, strict.array().max(MOST_ROWS).required()])),
   settings: settings.required(),

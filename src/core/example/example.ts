@@ -1,5 +1,6 @@
 import { BATTENS, cutters, formers, handPieces } from './hand';
 import { made, runs } from './made';
+import { orderShop, orders, sets } from './orders';
 import { type DemoPiece, demoPlan } from './plan';
 import { METRIC } from '@/core/units';
 import type { Stage } from '@/core/clay';
@@ -308,8 +309,10 @@ export const DEMO: Workspace = {
   plans: [...pieces, ...handPieces].map(demoPlan),
   formers,
   cutters,
-  shop: shopRows({ battens: BATTENS, rollerWidth: 400, stock: STOCK }),
+  shop: shopRows({ battens: BATTENS, rollerWidth: 400, stock: STOCK, ...orderShop }),
   runs,
   pieces: made,
+  sets,
+  orders,
   settings: { units: METRIC, openPlanId: 'plan-honey-jar' },
 };

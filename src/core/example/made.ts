@@ -18,6 +18,7 @@ interface DemoRun extends Omit<Run, 'id' | 'name' | 'by' | 'tool' | 'measures' |
 
 interface DemoMade extends Partial<Omit<MadePiece, 'sizes'>> {
   readonly wet?: Partial<Record<SizeName, number>>;
+  readonly bisque?: Partial<Record<SizeName, number>>;
   readonly fired?: Partial<Record<SizeName, number>>;
   /** How oval its mouth fired. */
   readonly oval?: number;
@@ -65,6 +66,37 @@ const runs_: readonly DemoRun[] = [
       { wet: { rimDiameter: 103.3 }, fired: { rimDiameter: 91.5 }, fate: 'second', wrong: ['glaze fault'] },
       { wet: { rimDiameter: 103.9 }, fired: { rimDiameter: 92 } },
     ],
+  },
+  {
+    id: 'run-seed-november',
+    planId: 'plan-seed-bowl',
+    name: 'Seed bowl',
+    date: '2026-11-10',
+    way: 'plaster',
+    bodyId: 'body-chalk-down',
+    batchId: 'batch-chalk-june',
+    firing: { cone: '9' },
+    planned: { rimDiameter: 129.4, height: 68.2, baseDiameter: 82.4, wall: 4.1, floor: 5.3 },
+    gauge: 68.2,
+    asked: { rimDiameter: 110, height: 58, baseDiameter: 70, wall: 3.5, floor: 4.5 },
+    closed: true,
+    note: 'For the sets of five: measured out of the bisque, so that a set is glazed alike.',
+    days: { wet: '2026-11-10', leather: '2026-11-11', drying: '2026-11-13', ready: '2026-11-20', bisqued: '2026-11-24' },
+    pieces: (
+      [
+        [119.2, 63],
+        [119.6, 62.6],
+        [119.9, 63.5],
+        [120.4, 63.1],
+        [119, 64],
+        [118.6, 62.2],
+        [120.1, 63.8],
+        [119.5, 62.9],
+        [122.8, 63.3],
+        [118.2, 63],
+        [120.9, 65.8],
+      ] as const
+    ).map(([rimDiameter, height]) => ({ bisque: { rimDiameter, height } })),
   },
   {
     id: 'run-seed-october',
@@ -155,7 +187,7 @@ const runs_: readonly DemoRun[] = [
 
 function madeOf({ id: runId, date, days, pieces }: DemoRun): MadePiece[] {
   const furthest = SHELVES.findLast((shelf) => days[shelf] !== undefined)!;
-  return pieces.map(({ wet, fired, oval, shelf = furthest, ...more }, i) => {
+  return pieces.map(({ wet, bisque, fired, oval, shelf = furthest, ...more }, i) => {
     const lost = shelf === 'lost';
     const upTo = lost ? 'drying' : shelf;
     const came = Object.fromEntries(
@@ -163,6 +195,7 @@ function madeOf({ id: runId, date, days, pieces }: DemoRun): MadePiece[] {
     );
     const sizes: Partial<Record<Stage, Readings>> = {
       ...(wet && { wet: read(wet, { with: 'ruler', on: days.wet }) }),
+      ...(bisque && { bisque: read(bisque, { with: 'caliper', on: days.bisqued }) }),
       ...(fired && { glazed: read(fired, { with: 'caliper', on: days.fired, ...(oval && { oval }) }) }),
     };
     return {

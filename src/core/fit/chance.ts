@@ -8,3 +8,9 @@ export function normalFrom(seed: number): Normal {
   const generator = mersenne(seed);
   return randomNormal.source(() => uniformFloat64(generator))(0, 1);
 }
+
+/** Draws from 0 to 1 that are the same for the same seed. */
+export function uniformFrom(seed: number): () => number {
+  const generator = mersenne(seed);
+  return () => uniformFloat64(generator);
+}

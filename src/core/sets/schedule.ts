@@ -8,6 +8,8 @@ export interface WorkStep {
   readonly waits?: boolean | undefined;
   /** A kiln is loaded: it begins on a working day. */
   readonly loaded?: boolean | undefined;
+  /** ISO date it is to end by at the latest, earlier than it would. */
+  readonly by?: string | undefined;
 }
 
 /** When a step is done, ISO dates, both included. */
@@ -34,14 +36,19 @@ const dateOf = (day: number): string => new Date(day * DAY).toISOString().slice(
 /** 1 January 1970 was a Thursday. */
 const weekday = (day: number): number => ((((day + 3) % 7) + 7) % 7) + 1;
 
+/** Whether a day is worked. */
+function worksOn({ workdays, off }: WorkDays): (day: number) => boolean {
+  const free = new Set(off);
+  return (day) => workdays.includes(weekday(day)) && !free.has(dateOf(day));
+}
+
 /**
  * Dates for the steps of an order, backwards from the day it is due: a working step takes whole working days and ends on the latest before
  * the next begins; a waiting one takes days as they come; one that is loaded begins on a working day (computation.md section 15). A week
  * without a working day is refused.
  */
-export function schedule(due: string, steps: readonly WorkStep[], { workdays, off }: WorkDays): Result<readonly Dated[]> {
-  const free = new Set(off);
-  const works = (day: number) => workdays.includes(weekday(day)) && !free.has(dateOf(day));
+export function schedule(due: string, steps: readonly WorkStep[], week: WorkDays): Result<readonly Dated[]> {
+  const works = worksOn(week);
   const earliest = dayOf(due) - FURTHEST;
   const workingAtOrBefore = (day: number): number | undefined => {
     let at = day;
@@ -51,7 +58,8 @@ export function schedule(due: string, steps: readonly WorkStep[], { workdays, of
   const none = bad('workdays', 'There is no working day in ten years before that day. Say which days of the week are worked.');
   const dated: Dated[] = [];
   let until = dayOf(due);
-  for (const { name, days, waits = false, loaded = false } of steps.toReversed()) {
+  for (const { name, days, waits = false, loaded = false, by } of steps.toReversed()) {
+    if (by !== undefined) until = Math.min(until, dayOf(by));
     const last = waits ? until : workingAtOrBefore(until);
     if (last === undefined) return none;
     let from: number | undefined = last;
@@ -67,3 +75,34 @@ export function schedule(due: string, steps: readonly WorkStep[], { workdays, of
   }
   return good(dated);
 }
+
+/**
+ * Dates for the same steps onwards from a day: each begins as soon as the one before is done. A working step takes working days, a waiting
+ * one days as they come, and a kiln is loaded on a working day.
+ */
+export function scheduleFrom(start: string, steps: readonly WorkStep[], week: WorkDays): Result<readonly Dated[]> {
+  const works = worksOn(week);
+  const last = dayOf(start) + FURTHEST;
+  const dated: Dated[] = [];
+  let next = dayOf(start);
+  const working = (day: number): number => {
+    let at = day;
+    while (at < last && !works(at)) at += 1;
+    return at;
+  };
+  for (const { name, days, waits = false, loaded = false } of steps) {
+    const from = waits && !loaded ? next : working(next);
+    let to = from;
+    for (let left = days - 1; left > 0; left -= 1) to = waits ? to + 1 : working(to + 1);
+    if (to >= last) return bad('workdays', 'There is no working day in ten years after that day. Say which days of the week are worked.');
+    dated.push({ name, from: dateOf(from), to: dateOf(to) });
+    next = to + 1;
+  }
+  return good(dated);
+}
+
+/** An ISO date so many days on. */
+export const daysOn = (date: string, days: number): string => dateOf(dayOf(date) + days);
+
+/** Which day of the week an ISO date is: 1 is Monday. */
+export const weekdayOf = (date: string): number => weekday(dayOf(date));

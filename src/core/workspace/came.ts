@@ -3,7 +3,7 @@ import type { SizeName } from '@/core/form';
 import { sizeSpec } from '@/core/form';
 import { type Came, type Said, cameOut, withinReading } from '@/core/learn';
 import { endsOf } from './evidence-of';
-import { everyPiece, type PieceOfRun } from './learned';
+import { everyPiece, type PieceOfRun } from './taught';
 import type { MadePiece, Run, Workspace } from './records';
 
 /** What became of a size of a piece, fired. mm */

@@ -23,6 +23,7 @@ import {
   shopOf,
   shopRows,
   sizedPlanPart,
+  weighedPart,
   stockFault,
   withPart,
 } from '.';
@@ -259,7 +260,7 @@ describe('parts', () => {
   it('cut with two cutters they are as wide as those, in slabs', () => {
     const cut = cutParts(crock, sizedOf(crock), { lid: 132, insert: 112, at: 'wet' }, newId);
     expect(cut.map(({ sizes }) => sizes.rimDiameter)).toEqual([[{ mm: 132, at: 'wet' }], [{ mm: 112, at: 'wet' }]]);
-    for (const part of cut) expect(sizedPlanPart(DEMO, part, String)).toMatchObject({ ok: true, value: { hand: { by: 'slab' } } });
+    for (const part of cut) expect(weighedPart(DEMO, part, String)).toMatchObject({ ok: true, value: { hand: { by: 'slab' } } });
   });
 
   it('a coil for a flange closes round what it has to be, with a little to pare', () => {

@@ -30,8 +30,8 @@ import { radiusAt } from '@/core/form';
 import { type Sized, sdOf } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
 import { type ClayRows, clayOf } from './clay';
-import { DRYING, type Fitting, SHELF_GAP, USUAL_DEPTH, USUAL_OVERHANG, asMeant, gapRangeOf, isLid, meetingSize } from './fitting';
-import { learnedOval } from './learned';
+import { type Fitting, SHELF_GAP, USUAL_DEPTH, USUAL_OVERHANG, asMeant, gapRangeOf, isLid, meetingSize } from './fitting';
+import { learnedOval, typicalOval } from './warp';
 import { thickOf } from './lid-parts';
 import { partOf } from './parts';
 import type { Part, Workspace } from './records';
@@ -93,9 +93,6 @@ export const meetsBy = (workspace: Pick<Workspace, 'shop'>, part: Pick<Part, 'fa
 
 type MeetsBy = ReturnType<typeof meetingSize> | 'height';
 
-/** Warp is as said up to so wide, and grows with the width from there. Ours. */
-const WARPS_FROM = 120;
-
 /** What a mouth with two gauge widths loses from one to the other, finished: as measured at its stage, of the clay it is of. mm */
 function taperOf(mouth: Width, below: number | undefined): number | undefined {
   if (below === undefined || 'rigid' in mouth) return undefined;
@@ -110,9 +107,9 @@ function narrowing(part: Part, { fired, stages }: Sized, { depth = USUAL_DEPTH }
   return Math.max(0, mouth - below);
 }
 
-/** Sd of how oval a width of a form comes out, mm: as those made showed it from three on, more or less by how it is dried. */
-const ovalityOf = (workspace: Needed, { family }: Part, { dried = 'apart' }: Fitting, diameter: number): number =>
-  DRYING[dried] * (learnedOval(workspace, family)?.times ?? 1) * Math.max(1, diameter / WARPS_FROM);
+/** Sd of how oval a width of a part comes out, mm: as those made, dried and fired alike showed it from three on. */
+const ovalityOf = (workspace: Needed, { family, firing }: Part, { dried = 'apart' }: Fitting, diameter: number): number =>
+  typicalOval(dried, diameter) * (learnedOval(workspace, family, { dried, cone: firing?.cone })?.times ?? 1);
 
 /** A clay's figures for what is measured upwards: its shrinkage in height where a width's would be. */
 function upwards(figures: ClayFigures): ClayFigures {

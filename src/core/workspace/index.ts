@@ -62,31 +62,28 @@ export {
   USUAL_ROLLER,
   USUAL_SLAB_LENGTH,
   handWork,
-  handWorking,
-  obstacleWords,
-  withChoices,
 } from './handmade';
+export { withChoices } from './hand-choices';
+export { handWorking, obstacleWords } from './hand-words';
+export type { CastChoices, Slip, TestCast } from './casting';
 export { type ClayBeside, claysBeside } from './clays-beside';
 export { clayUsedLast, exampleCutters } from './latest';
 export { type SizeCame, cameOf, saidAndHappened } from './came';
 export {
-  type FormLearned,
   type Losses,
-  type PieceOfRun,
   ballUsed,
   bySoftness,
   daysBetween,
   errorsOf,
-  everyPiece,
   learnedBall,
   learnedDays,
-  learnedForms,
   learnedHand,
   learnedLoss,
   learnedLosses,
   learnedMinutes,
-  learnedOval,
 } from './learned';
+export { type PieceOfRun, everyPiece } from './taught';
+export { type FormLearned, learnedForms, learnedOval, typicalOval } from './warp';
 export { type Current, piecesOf, runOf, runOfPart, runsOf, startedRun } from './run';
 export {
   DIFFERENT,
@@ -104,11 +101,27 @@ export {
 } from './made';
 export { onShelf, refOf, withReading } from './moves';
 export { type Start, type StartOf, startedPart } from './start';
-export { type SizedPlanPart, inBody, sizedPlanPart } from './sized-plan';
+export { type SizedPlanPart, inBody, sizedPlanPart, thrownBall } from './sized-plan';
+export { type WeighedPart, weighed, weighedPart } from './weighed-part';
 export { type OwnMeasure, inOwnMeasures } from './measures';
 export { type Bat, type Die, batFor, chucksFor } from './tools';
 export { SHOP_WORDS, shopOf, shopRows } from './shop';
-export { NO_KIT, NO_LOG, partedRuns, partedSettings, upgradedPlan } from './upgrade';
+export {
+  type KilnSpace,
+  type Money,
+  ORDER_STEPS,
+  type Order,
+  type OrderLine,
+  type OrderStep,
+  type PieceSet,
+  ROOMS_DRY,
+  type Room,
+  type Sorting,
+  USUAL_MONEY,
+  USUAL_WEEK,
+  type WorkWeek,
+} from './ordered';
+export { NO_KIT, NO_LOG, NO_ORDERS, partedRuns, partedSettings, upgradedPlan } from './upgrade';
 export { UNUSED_WORDS, figureWords, restsOnWords } from './belief-words';
 export { nextThings } from './next';
 export { type RowChange, applyChanges, changesOn, merged, reversed, rowChange, rowFinder, same } from './change';
@@ -134,3 +147,12 @@ export { cutParts, lidParts } from './lid-parts';
 export { type Lot, STOCK_KINDS, type Stock, type StockKind, lotOf, isRigidLot, stockFault, stopperOf } from './stock';
 export { type PartRef, calledPart, mainPart, partOf, partRef, partWords, readRef, withPart } from './parts';
 export { type Meets, type StartedFit, startedFit } from './start-fit';
+export { type ClayNeed, type LineWork, type OrderWork, lineWork, openOrders, orderWork } from './order-work';
+export type { DatedStep, Ordered } from './order-days';
+export { type SharedFiring, sharedFirings } from './order-firings';
+export { BOARD, type LineWorth, boardsFor, kilnLoads, worthFor } from './order-worth';
+export { type ToSort, asTheyCome, measuredStages, toSort } from './sorted';
+export { type Doing, type ToDo, workList } from './work-list';
+export { type NestBowl, type NestChoices, nestWork, usualNest } from './nesting';
+export { type CastWork, type SlipWork, USUAL_CAST, castOf, mouldsToPour } from './cast-work';
+export { type SticksOut, sticksOut } from './sticks-out';

@@ -2,42 +2,12 @@ import type { Softness } from '@/core/clay';
 import type { FamilyName, SizeName } from '@/core/form';
 import { type HandError, type Loss, type Middle, ballRatio, handError, lossOf, medianOf } from '@/core/learn';
 import { TOOL_SD } from '@/core/sizing';
-import { heightSpeaks, samplesOf, shrankBy } from './evidence-of';
+import { samplesOf, shrankBy } from './evidence-of';
 import { SHELVES, type Shelf, WORK, type Work } from './made';
-import type { MadePiece, Run, Workspace } from './records';
+import type { MadePiece, Run } from './records';
+import { type Made, type PieceOfRun, groups, once, put, taught } from './taught';
 
-type Made = Pick<Workspace, 'runs' | 'pieces'>;
 type Tool = keyof typeof TOOL_SD;
-
-/** A piece with the run it is of. */
-export interface PieceOfRun {
-  readonly run: Run;
-  readonly piece: MadePiece;
-}
-
-/** Something worked out when it is asked for, once for the same rows. */
-function once<T>(work: (made: Made) => T): (made: Made) => T {
-  const kept = new WeakMap<Workspace['pieces'], { readonly runs: Workspace['runs']; readonly found: T }>();
-  return (made) => {
-    const known = kept.get(made.pieces);
-    if (known?.runs === made.runs) return known.found;
-    const found = work(made);
-    kept.set(made.pieces, { runs: made.runs, found });
-    return found;
-  };
-}
-
-/** Every piece with its run. */
-export const everyPiece = once(({ runs, pieces }): readonly PieceOfRun[] => {
-  const byId = new Map(runs.map((run) => [run.id, run]));
-  return pieces.flatMap((piece) => {
-    const run = byId.get(piece.runId);
-    return run ? [{ run, piece }] : [];
-  });
-});
-
-/** Those that teach: not left out by their maker. */
-const taught = (made: Made): readonly PieceOfRun[] => everyPiece(made).filter(({ piece }) => !piece.out);
 
 /** The sizes a wheel sets by itself; what else is measured follows from them. */
 const SET: readonly SizeName[] = ['rimDiameter', 'height', 'bellyDiameter', 'mouthInside', 'baseDiameter'];
@@ -69,31 +39,6 @@ export function ballUsed({ run, piece }: PieceOfRun): number | undefined {
 }
 
 const wayKey = ({ by, way }: Pick<Run, 'by' | 'way'>): string => `${by}/${way}`;
-
-/** Adds to the list under a key. */
-function put<K, T>(lists: Map<K, T[]>, key: K, value: T): void {
-  const own = lists.get(key);
-  if (own) own.push(value);
-  else lists.set(key, [value]);
-}
-
-/** What is different from all others by a key, each with what it was learned from. */
-function groups<T>(
-  rows: readonly PieceOfRun[],
-  keyOf: (row: PieceOfRun) => string,
-  of: (row: PieceOfRun) => readonly T[],
-): Map<string, T[]> {
-  const found = new Map<string, T[]>();
-  for (const row of rows) {
-    const values = of(row);
-    if (values.length === 0) continue;
-    const key = keyOf(row);
-    const own = found.get(key);
-    if (own) own.push(...values);
-    else found.set(key, [...values]);
-  }
-  return found;
-}
 
 const ratios = once((made) => {
   const found = groups(
@@ -220,54 +165,6 @@ export const learnedMinutes = (made: Made): readonly { readonly work: Work; read
     return own ? [{ work, median: medianOf(own), count: own.length }] : [];
   });
 
-/** Warp and sag of a form: largest less smallest width fired, and fired height less what the clay alone would leave; mm, of so many. */
-export interface FormLearned {
-  readonly family: FamilyName;
-  readonly oval?: { readonly mm: number; readonly count: number } | undefined;
-  readonly sag?: { readonly mm: number; readonly count: number } | undefined;
-}
-
-const forms = once((made): readonly FormLearned[] => {
-  const rows = taught(made);
-  const ovals = groups(
-    rows,
-    ({ run }) => run.family,
-    ({ piece }) => Object.values(piece.sizes.glazed ?? {}).flatMap(({ oval }) => (oval === undefined ? [] : [oval])),
-  );
-  const sags = groups(
-    rows.filter(({ run }) => !heightSpeaks(run.family)),
-    ({ run }) => run.family,
-    ({ run, piece }) => {
-      const [fired, wet, rim, rimWet] = [
-        piece.sizes.glazed?.height?.mm,
-        run.planned.height,
-        piece.sizes.glazed?.rimDiameter?.mm,
-        piece.sizes.wet?.rimDiameter?.mm ?? run.planned.rimDiameter,
-      ];
-      return fired && wet && rim && rimWet ? [fired - (wet * rim) / rimWet] : [];
-    },
-  );
-  const mean = (all: readonly number[] | undefined) =>
-    all && { mm: all.reduce((sum, each) => sum + each, 0) / all.length, count: all.length };
-  return [...new Set([...ovals.keys(), ...sags.keys()])].map((family) => ({
-    family: family as FamilyName,
-    oval: mean(ovals.get(family)),
-    sag: mean(sags.get(family)),
-  }));
-});
-
-/** So many are needed before a form's own warp stands for the typical one. Ours. */
-const FEWEST_OVAL = 3;
-
-/** The mean of half a normal is so much of its sd; 0.6 is the typical sd, computation.md section 7. */
-const MEAN_OF_TYPICAL = 0.6 * Math.sqrt(2 / Math.PI);
-
-/** How many times as oval as typical a form comes out, from how many: from three on. */
-export function learnedOval(made: Made, family: FamilyName): { readonly times: number; readonly count: number } | undefined {
-  const oval = forms(made).find((each) => each.family === family)?.oval;
-  return oval && oval.count >= FEWEST_OVAL ? { times: Math.max(0.1, oval.mm / MEAN_OF_TYPICAL), count: oval.count } : undefined;
-}
-
 /** What pieces of a softness of clay shrank and how many were lost. */
 export interface BySoftness {
   readonly softness: Softness;
@@ -299,6 +196,3 @@ export const bySoftness = once((made): readonly BySoftness[] => {
     };
   });
 });
-
-/** What each form does in drying and firing that is not the clay's. */
-export const learnedForms = (made: Made): readonly FormLearned[] => forms(made);

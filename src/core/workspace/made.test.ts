@@ -23,7 +23,7 @@ import {
   runOf,
   runsOf,
   saidAndHappened,
-  sizedPlanPart,
+  weighedPart,
   startedRun,
   surenessOf,
   withReading,
@@ -55,7 +55,7 @@ const shop = (run: Run, pieces: readonly MadePiece[], from: Workspace = BARE): W
 describe('a run', () => {
   it('keeps what was planned, asked, believed and said when it began', () => {
     const run = started();
-    const made = sizedPlanPart(BARE, crock.parts[0], String);
+    const made = weighedPart(BARE, crock.parts[0], String);
     if (!made.ok) throw new Error(made.problem.message);
     const { stages, thrown, masses } = made.value.sized;
     expect(run).toMatchObject({ name: 'Butter crock', date: '2026-11-01', by: 'wheel', gauge: thrown.gauge, ballComputed: masses.ball });
@@ -156,11 +156,11 @@ describe('what fired pieces teach', () => {
 
   it('a plan of that clay is worked out anew, and nothing else is', () => {
     const jar = DEMO.plans[0]!.parts[0];
-    const before = sizedPlanPart(BARE, jar, String);
+    const before = weighedPart(BARE, jar, String);
     // made to size and only measured fired: of the hand that says nothing
     const after = shop(run, [fired(1, { sizes: { glazed: { rimDiameter: { mm: wet * (1 - S) } } } })]);
-    expect(sizedPlanPart(after, jar, String)).toBe(before);
-    expect(sizedPlanPart(after, crock.parts[0], String)).not.toBe(sizedPlanPart(BARE, crock.parts[0], String));
+    expect(weighedPart(after, jar, String)).toBe(before);
+    expect(weighedPart(after, crock.parts[0], String)).not.toBe(weighedPart(BARE, crock.parts[0], String));
   });
 
   it('the hand shows itself by tool and is used wherever a range is told', () => {
@@ -171,7 +171,7 @@ describe('what fired pieces teach', () => {
     const { sd } = learnedHand(wild).gauge;
     expect(sd).toBeGreaterThan(1.5);
     const sure = (workspace: Workspace) => {
-      const made = sizedPlanPart(workspace, crock.parts[0], String);
+      const made = weighedPart(workspace, crock.parts[0], String);
       return made.ok && surenessOf(crock.parts[0], made.value.clay).toolSd;
     };
     expect([sure(BARE), sure(wild)]).toEqual([0.5, sd]);
@@ -184,7 +184,7 @@ describe('what fired pieces teach', () => {
     const after = shop(heavy, [thrown(1), thrown(2), thrown(3)]);
     expect(learnedBall(after, heavy)!.median).toBeCloseTo(1.1, 9);
     const weigh = (workspace: Workspace) => {
-      const made = sizedPlanPart(workspace, crock.parts[0], String);
+      const made = weighedPart(workspace, crock.parts[0], String);
       return made.ok ? made.value.weighOut! : 0;
     };
     expect(weigh(after) / weigh(BARE)).toBeCloseTo(1.1, 6);
@@ -195,7 +195,7 @@ describe('what fired pieces teach', () => {
     const lost = learnedLosses(DEMO).find(({ family }) => family === 'cylinder')!;
     expect(lost.loss).toMatchObject({ made: 12, lost: 2 });
     expect(lost.on).toEqual({ drying: 2 });
-    expect(learnedDays(DEMO, 'drying')).toMatchObject({ learned: true, days: 8 });
+    expect(learnedDays(DEMO, 'drying')).toMatchObject({ learned: true, days: 7 });
     expect(learnedDays(BARE, 'drying')).toEqual({ days: 7, count: 0, learned: false });
     expect(learnedForms(DEMO)).toMatchObject([{ family: 'cylinder', oval: { mm: expect.closeTo(0.6, 9), count: 1 } }]);
     expect(everyPiece(DEMO)).toHaveLength(DEMO.pieces.length);

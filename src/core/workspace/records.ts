@@ -1,11 +1,10 @@
 import type { ClayKind, Firing, MeasuredWith, Sample, Shares, Softness, Stage } from '@/core/clay';
 import type { FamilyName, Knot, Manner, SizeName } from '@/core/form';
-import type { CoilChoices, CoilNote, Cutter, Former, Hand, HandleChoices, Lining, SlabChoices, Texture } from '@/core/handbuild';
-import type { OwnMeasure } from './measures';
-import type { Fitting } from './fitting';
+import type { CoilChoices, Cutter, Former, Hand, HandleChoices, Lining, SlabChoices, Texture } from '@/core/handbuild';
+import type { Drying, Fitting } from './fitting';
 import type { Different, Fate, Shelf, Work, Wrong } from './made';
-import type { Stock } from './stock';
-import type { Bat, Chuck, Die } from './tools';
+import type { CastChoices } from './casting';
+import type { Order, PieceSet } from './ordered';
 import type {
   AttachedPart,
   Gives,
@@ -14,14 +13,16 @@ import type {
   KnownSizes,
   Making,
   Opening,
-  PlaceLimits,
   PouringLip,
   TOOL_SD,
   Tester,
   Wanted,
   Way,
 } from '@/core/sizing';
-import { METRIC, type PercentRange, type UnitChoice } from '@/core/units';
+import type { Settings, ShopRow } from './shop-records';
+import { METRIC, type PercentRange } from '@/core/units';
+
+export type { LogView, Settings, Shop, ShopName, ShopRow } from './shop-records';
 
 /** A clay body: what the maker knows of it. Percentages as written; missing is unknown. */
 export interface Body {
@@ -137,6 +138,8 @@ export interface Part {
     | undefined;
   /** What it is to fit with. */
   readonly fit?: Fitting | undefined;
+  /** Cast in plaster. */
+  readonly cast?: CastChoices | undefined;
   /** What it is asked to hold; not yet, or no longer, what it holds. */
   readonly wanted?: Partial<Wanted> | undefined;
 }
@@ -189,6 +192,8 @@ export interface Run {
   readonly batchId?: string | undefined;
   readonly firing?: Firing | undefined;
   readonly softness?: Softness | undefined;
+  /** How it was dried and fired; as its fit says, or uncovered and in its own time, unless said. */
+  readonly dried?: Drying | undefined;
   /** Wet, as it was to be made; its height once trimmed. */
   readonly planned: Readonly<Partial<Record<SizeName, number>>>;
   /** The rim above the bat as it was to be thrown: what is trimmed off the foot and cut off the rim is on top of the planned height. */
@@ -262,67 +267,6 @@ export interface CutterRecord extends Cutter {
   readonly createdAt: string;
 }
 
-/** A way of looking at the log. */
-export interface LogView {
-  readonly name: string;
-  readonly find: string;
-  readonly bodyId: string;
-  readonly planId: string;
-  readonly sort?: string | undefined;
-  readonly down?: boolean | undefined;
-}
-
-/** What one device prefers: no part of the shop, and not undone. */
-export interface Settings {
-  readonly units: UnitChoice;
-  /** The plan that was open last. */
-  readonly openPlanId?: string | undefined;
-  /** The room of a piece that was open last, with its section: `make/steps`. */
-  readonly rooms?: Readonly<Record<string, string>> | undefined;
-  readonly paper?: 'a4' | 'letter' | undefined;
-  /** A size is guessed by eye before it is measured. */
-  readonly guessFirst?: boolean | undefined;
-  /** What of the log is looked at often: a name, and what is found and in which order. */
-  readonly views?: readonly LogView[] | undefined;
-  /** When all was last exported, and how many things were done since. */
-  readonly exported?: { readonly at?: string | undefined; readonly since: number } | undefined;
-  /** The printer used last, by its name. */
-  readonly printer?: string | undefined;
-}
-
-/** What is set once for the whole shop. Each is a row of its own, changed and undone like any other. Lengths in mm. */
-export interface Shop {
-  /** What the maker's place allows. */
-  readonly place: PlaceLimits;
-  /** The bat on the wheel head, and how far pointer and chuck keep off the clay. */
-  readonly wheel: {
-    readonly batThickness?: number | undefined;
-    readonly clearance?: number | undefined;
-    readonly chuckClearance?: number | undefined;
-  };
-  /** Printers, and what their 100 mm line measured. */
-  readonly printers: readonly { readonly name: string; readonly measuredMm?: number | undefined }[];
-  /** The maker's own measures: rings on the wheel head, a bent wire, a hand's span. */
-  readonly measures: readonly OwnMeasure[];
-  readonly bats: readonly Bat[];
-  readonly dies: readonly Die[];
-  readonly chucks: readonly Chuck[];
-  /** Bought lids and stoppers. */
-  readonly stock: readonly Stock[];
-  /** Battens to roll between. */
-  readonly battens: readonly number[];
-  /** The widest slab the maker's roller takes. */
-  readonly rollerWidth: number;
-  /** The longest slab the maker's table or sheet allows. */
-  readonly slabLength: number;
-  /** What the maker's coils came to. */
-  readonly coils: readonly CoilNote[];
-}
-
-export type ShopName = keyof Shop;
-
-export type ShopRow<N extends ShopName = ShopName> = { [K in N]: { readonly id: K; readonly value: Shop[K] } }[N];
-
 /** Everything a maker keeps. */
 export interface Workspace {
   readonly bodies: readonly Body[];
@@ -335,6 +279,8 @@ export interface Workspace {
   /** What was made, and what came out. */
   readonly runs: readonly Run[];
   readonly pieces: readonly MadePiece[];
+  readonly sets: readonly PieceSet[];
+  readonly orders: readonly Order[];
   readonly settings: Settings;
 }
 
@@ -349,11 +295,25 @@ export interface Rows {
   shop: ShopRow;
   runs: Run;
   pieces: MadePiece;
+  sets: PieceSet;
+  orders: Order;
 }
 
 export type TableName = keyof Rows;
 
-export const TABLES: readonly TableName[] = ['bodies', 'batches', 'bars', 'plans', 'formers', 'cutters', 'shop', 'runs', 'pieces'];
+export const TABLES: readonly TableName[] = [
+  'bodies',
+  'batches',
+  'bars',
+  'plans',
+  'formers',
+  'cutters',
+  'shop',
+  'runs',
+  'pieces',
+  'sets',
+  'orders',
+];
 
 export const EMPTY: Workspace = {
   bodies: [],
@@ -365,5 +325,7 @@ export const EMPTY: Workspace = {
   shop: [],
   runs: [],
   pieces: [],
+  sets: [],
+  orders: [],
   settings: { units: METRIC },
 };

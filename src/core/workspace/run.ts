@@ -5,7 +5,7 @@ import { mainPart, partOf, readRef } from './parts';
 import type { PartRef } from './parts';
 import { handOf, surenessOf } from './piece';
 import type { MadePiece, Part, Promised, Run, Workspace } from './records';
-import { type SizedPlanPart, sizedPlanPart } from './sized-plan';
+import { type SizedPlanPart, sizedPlanPart, thrownBall } from './sized-plan';
 
 /** The run of a piece that is being made. */
 export interface Current {
@@ -55,9 +55,15 @@ function keptBy<K extends object, V>(kept: WeakMap<K, V>, key: K, work: () => V)
 export const runsOf = ({ runs }: Pick<Workspace, 'runs'>, planId: string): readonly Run[] =>
   keptBy(keptRuns, runs, () => groupBy(runs, (run) => run.planId)).get(planId) ?? NONE;
 
+/** By their numbers: rows come from the database in the order of their ids. */
+function inOrder(groups: Map<string, MadePiece[]>): Map<string, MadePiece[]> {
+  for (const group of groups.values()) group.sort((a, b) => a.no - b.no);
+  return groups;
+}
+
 /** The pieces of a run, in order. */
 export const piecesOf = ({ pieces }: Pick<Workspace, 'pieces'>, runId: string): readonly MadePiece[] =>
-  keptBy(keptPieces, pieces, () => groupBy(pieces, (piece) => piece.runId)).get(runId) ?? NONE;
+  keptBy(keptPieces, pieces, () => inOrder(groupBy(pieces, (piece) => piece.runId))).get(runId) ?? NONE;
 
 /** The run of a part that is being made: the last begun, while it is not closed. */
 export function runOf(workspace: Made, ref: PartRef): Current {
@@ -115,7 +121,8 @@ export function startedRun(workspace: Workspace, ref: PartRef, id: string, at: s
 export function runOfPart(workspace: Workspace, part: Part, name: string, id: string, at: string): Run | undefined {
   const made = sizedPlanPart(workspace, part, String);
   if (!made.ok) return undefined;
-  const { sized, clay, weighOut } = made.value;
+  const { sized, clay } = made.value;
+  const ball = thrownBall(made.value);
   const { wet, glazed } = sized.stages;
   const sizes = (all: Readonly<Partial<Record<SizeName, number>>>) =>
     Object.fromEntries(Object.entries(all).filter(([, mm]) => mm > 0)) as Partial<Record<SizeName, number>>;
@@ -136,7 +143,7 @@ export function runOfPart(workspace: Workspace, part: Part, name: string, id: st
     asked: sizes(glazed.sizes),
     shrinkage: { width: clay.shrinkage.width, height: clay.shrinkage.height },
     promised: promises(workspace, made.value),
-    ...(by === 'wheel' && weighOut !== undefined && { ballComputed: sized.masses.ball, ball: weighOut }),
+    ...(by === 'wheel' && ball !== undefined && { ballComputed: sized.masses.ball, ball }),
     tool: part.fit?.tool ?? 'gauge',
     measures: 'ruler',
     note: '',

@@ -14,6 +14,11 @@ export const SHOP_WORDS: Readonly<Record<ShopName, string>> = {
   rollerWidth: 'width of the roller',
   slabLength: 'longest slab',
   coils: 'own coils',
+  week: 'working days',
+  kiln: 'kiln',
+  money: 'what things cost',
+  clayStock: 'clay in stock',
+  slips: 'slips',
 };
 
 const read = new WeakMap<readonly ShopRow[], Partial<Shop>>();

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO } from '@/core/example';
-import { type BarRecord, type Part, type Plan, clayUsedLast, exampleCutters, inBody, matterIn, plainCup, sizedPlanPart } from '.';
+import { type BarRecord, type Part, type Plan, clayUsedLast, exampleCutters, inBody, matterIn, plainCup, weighedPart } from '.';
 
 const planOf = (id: string): Plan => DEMO.plans.find((plan) => plan.id === id)!;
 
 function made(part: Part) {
-  const sized = sizedPlanPart(DEMO, part, String);
+  const sized = weighedPart(DEMO, part, String);
   if (!sized.ok) throw new Error(sized.problem.message);
   return sized.value;
 }
@@ -26,7 +26,7 @@ describe('a part worked out for every screen', () => {
 
   it('is the same object while nothing it hangs on changed, and another once something did', () => {
     expect(made(jar)).toBe(made(jar));
-    const withBars = (change: (bar: BarRecord) => BarRecord) => sizedPlanPart({ ...DEMO, bars: DEMO.bars.map(change) }, jar, String);
+    const withBars = (change: (bar: BarRecord) => BarRecord) => weighedPart({ ...DEMO, bars: DEMO.bars.map(change) }, jar, String);
     const before = made(jar);
     const others = withBars((bar) => (bar.bodyId === jar.bodyId ? bar : { ...bar, warped: true }));
     expect(others.ok && others.value).toBe(before);

@@ -1,22 +1,17 @@
 import type { Matter } from '@/core/clay';
 import { type Result, good } from '@/core/units';
 import { type ClayRows, type KnownClay, clayOf, matterIn } from './clay';
-import { type HandWork, handWork } from './handmade';
 import { learnedBall } from './learned';
 import { type SizedPart, handOf, makingOf, runBall, sizePart } from './piece';
 import type { Middle } from '@/core/learn';
 import type { Making } from '@/core/sizing';
-import type { Part, Workspace } from './records';
+import type { Part } from './records';
 
 /** A part worked out as every screen, file and print tells it. */
 export interface SizedPlanPart extends SizedPart {
   readonly part: Part;
   readonly known: KnownClay;
   readonly making: Making;
-  /** What is rolled, pressed or coiled, of a part made by hand. */
-  readonly hand: HandWork | undefined;
-  /** What to weigh out, g: the ball of the run, or the clay for slabs, former or coils; none while something stands in the way. */
-  readonly weighOut: number | undefined;
   /** The maker's own ratio that is in it, learned from what was thrown this way. */
   readonly ratio: Middle | undefined;
 }
@@ -25,9 +20,10 @@ export interface SizedPlanPart extends SizedPart {
 export const inBody = (part: Part, bodyId: string): Part =>
   part.bodyId === bodyId ? part : { ...part, bodyId, batchId: undefined, firing: undefined, tester: undefined };
 
-type Needed = ClayRows & Pick<Workspace, 'formers' | 'shop'>;
+/** The ball of a part that is thrown, g: by its test piece, else as worked out times the maker's own ratio. */
+export const thrownBall = (sized: SizedPlanPart): number | undefined => runBall(sized.part, sized, sized.ratio);
 
-interface Kept extends Pick<Needed, 'formers' | 'shop'> {
+interface Kept {
   readonly write: (mm: number) => string;
   /** What the clays of what is put on it hold, by body. */
   readonly matters: ReadonlyMap<string, Matter>;
@@ -44,8 +40,7 @@ const kept = new WeakMap<Part, Kept>();
  *
  * @param write puts a length into the reader's units, for the message
  */
-export function sizedPlanPart(workspace: Needed, part: Part, write: (mm: number) => string): Result<SizedPlanPart> {
-  const { formers, shop } = workspace;
+export function sizedPlanPart(workspace: ClayRows, part: Part, write: (mm: number) => string): Result<SizedPlanPart> {
   const known = clayOf(workspace, part);
   const matterOf = matterIn(workspace);
   const ratio = handOf(part) === 'wheel' ? learnedBall(workspace, { by: 'wheel', way: part.way }) : undefined;
@@ -54,8 +49,6 @@ export function sizedPlanPart(workspace: Needed, part: Part, write: (mm: number)
     before?.known === known &&
     before.ratio?.median === ratio?.median &&
     before.ratio?.count === ratio?.count &&
-    before.formers === formers &&
-    before.shop === shop &&
     before.write === write &&
     [...before.matters].every(([bodyId, matter]) => matterOf(bodyId) === matter);
   if (same) return before.result;
@@ -65,12 +58,7 @@ export function sizedPlanPart(workspace: Needed, part: Part, write: (mm: number)
     if (matter) matters.set(bodyId, matter);
     return matter;
   });
-  const result = sized.ok ? good(planned(workspace, part, known, ratio, sized.value)) : sized;
-  kept.set(part, { formers, shop, write, known, ratio, matters, result });
+  const result = sized.ok ? good({ ...sized.value, part, known, making: makingOf(part), ratio }) : sized;
+  kept.set(part, { write, known, ratio, matters, result });
   return result;
-}
-
-function planned(workspace: Needed, part: Part, known: KnownClay, ratio: Middle | undefined, sized: SizedPart): SizedPlanPart {
-  const hand = handWork(part, sized, workspace);
-  return { ...sized, part, known, making: makingOf(part), hand, ratio, weighOut: hand ? hand.totalG : runBall(part, sized, ratio) };
 }

@@ -3,7 +3,7 @@ import { FAMILY_NAMES, FAMILIES } from '@/core/form';
 import { METRIC, text, writeLength, writeMass, writeVolume } from '@/core/units';
 import { describe, expect, it } from 'vitest';
 import { DEMO } from '@/core/example';
-import { type Part, type Start, type StartOf, fitOf, sizedPlanPart, startedFit, startedPart } from '.';
+import { type Part, type Start, type StartOf, fitOf, weighedPart, startedFit, startedPart } from '.';
 
 const write = {
   length: (mm: number) => text(writeLength(mm, METRIC)),
@@ -18,7 +18,7 @@ const started = (start: Start, of = cup): Part => {
   return part.value;
 };
 const madeOf = (part: Part) => {
-  const made = sizedPlanPart(DEMO, part, write.length);
+  const made = weighedPart(DEMO, part, write.length);
   if (!made.ok) throw new Error(made.problem.message);
   return made.value;
 };
@@ -78,7 +78,7 @@ describe('a piece started from what it must fit', () => {
     if (!begun.ok) throw new Error(begun.problem.message);
     const { part, stock } = begun.value;
     expect([part.family, stock]).toEqual(['disc', undefined]);
-    const made = sizedPlanPart(DEMO, part, write.length);
+    const made = weighedPart(DEMO, part, write.length);
     if (!made.ok) throw new Error(made.problem.message);
     const { rimDiameter } = made.value.sized.stages.glazed.sizes;
     expect(rimDiameter).toBeGreaterThan(95);
@@ -92,7 +92,7 @@ describe('a piece started from what it must fit', () => {
     if (!begun.ok) throw new Error(begun.problem.message);
     const { part, stock } = begun.value;
     expect(stock).toMatchObject({ name: 'Pine lid', kind: 'lid', widths: [98] });
-    const made = sizedPlanPart(DEMO, part, write.length);
+    const made = weighedPart(DEMO, part, write.length);
     if (!made.ok) throw new Error(made.problem.message);
     expect(made.value.sized.stages.glazed.sizes.mouthInside).toBeGreaterThan(99.5);
     expect(part.fit).toEqual({ with: 'stock', stockId: 'stock' });

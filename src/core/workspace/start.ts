@@ -5,7 +5,7 @@ import { type Result, bad, good } from '@/core/units';
 import { type ClayRows, clayOf } from './clay';
 import { NEW_MAKING } from './piece';
 import type { Part, Workspace } from './records';
-import { sizedPlanPart } from './sized-plan';
+import { weighedPart } from './weighed-part';
 
 /** What somebody knows of a piece before there is one. Lengths mm at a stage, volumes ml, weights g. */
 export type Start =
@@ -62,7 +62,7 @@ function asLarge(family: FamilyName, across: number | undefined, high: number | 
 const clayFor =
   (workspace: Needed, part: Part) =>
   (form: Finished): number => {
-    const made = sizedPlanPart(workspace, { ...part, sizes: suggested(form) }, String);
+    const made = weighedPart(workspace, { ...part, sizes: suggested(form) }, String);
     return made.ok ? (made.value.weighOut ?? made.value.sized.masses.ball) : 0;
   };
 

@@ -6,6 +6,9 @@ export const NO_KIT = { formers: [], cutters: [] } as const;
 /** What there was of runs before version 6. */
 export const NO_LOG = { runs: [], pieces: [] } as const;
 
+/** What there was of orders before version 7. */
+export const NO_ORDERS = { sets: [], orders: [] } as const;
+
 /** Lifts what older versions of Rimbet kept: plans in which every part was a cup and every size was known once. */
 
 type Loose = Readonly<Record<string, unknown>>;

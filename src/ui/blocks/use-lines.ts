@@ -9,10 +9,18 @@ const READY = 6;
 const FEW = 40;
 
 /** The lines of a long table that are on the screen, and the room of those above and below that are not there. */
-export function useLines(count: number, height: number, keyOf: (index: number) => string) {
-  const body = useRef<HTMLTableSectionElement>(null);
+export function useLines<Body extends HTMLElement = HTMLTableSectionElement>(
+  count: number,
+  height: number,
+  keyOf: (index: number) => string,
+) {
+  const body = useRef<Body>(null);
   const [above, setAbove] = useState(0);
-  useLayoutEffect(() => setAbove(body.current!.getBoundingClientRect().top + window.scrollY), []);
+  const any = count > 0;
+  useLayoutEffect(() => {
+    // a table with no line may not stand in the page
+    if (any && body.current) setAbove(body.current.getBoundingClientRect().top + window.scrollY);
+  }, [any]);
   const virtual = useWindowVirtualizer({
     count,
     estimateSize: () => height,
@@ -27,5 +35,6 @@ export function useLines(count: number, height: number, keyOf: (index: number) =
     before: (items[0]?.start ?? above) - above,
     after: virtual.getTotalSize() - ((items.at(-1)?.end ?? above) - above),
     measure: virtual.measureElement,
+    goTo: virtual.scrollToIndex,
   };
 }

@@ -1,5 +1,5 @@
 import { Box, chakra } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 
 export const SIZE = { width: 440, height: 250, left: 44, right: 14, top: 12, bottom: 34 };
 
@@ -14,6 +14,7 @@ interface ChartProps {
 
 /** A chart with its title, its meaning in words, and the table behind it. */
 export function Chart({ title, says, head, rows, children }: ChartProps) {
+  const [open, setOpen] = useState(false);
   return (
     <chakra.figure minWidth="0">
       <chakra.figcaption fontWeight="650" marginBottom="1">
@@ -30,32 +31,39 @@ export function Chart({ title, says, head, rows, children }: ChartProps) {
       <Box fontSize="sm" color="fg.muted">
         {says}
       </Box>
-      <chakra.details fontSize="sm">
+      <chakra.details fontSize="sm" onToggle={(event) => setOpen(event.currentTarget.open)}>
         <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }}>
           as a table
         </chakra.summary>
-        <chakra.table width="100%" aria-label={title}>
-          <thead>
-            <tr>
-              {head.map((cell) => (
-                <chakra.th key={cell} scope="col" textAlign="left" fontWeight="500" color="fg.muted">
-                  {cell}
-                </chakra.th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((row) => (
-              <tr key={row.join('/')}>
-                {row.map((cell, i) => (
-                  <td key={head[i]}>{cell}</td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </chakra.table>
+        {open && <Behind title={title} head={head} rows={rows} />}
       </chakra.details>
     </chakra.figure>
+  );
+}
+
+/** The table behind a chart, once it is asked for. */
+function Behind({ title, head, rows }: Pick<ChartProps, 'title' | 'head' | 'rows'>) {
+  return (
+    <chakra.table width="100%" aria-label={title}>
+      <thead>
+        <tr>
+          {head.map((cell) => (
+            <chakra.th key={cell} scope="col" textAlign="left" fontWeight="500" color="fg.muted">
+              {cell}
+            </chakra.th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => (
+          <tr key={row.join('/')}>
+            {row.map((cell, i) => (
+              <td key={head[i]}>{cell}</td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </chakra.table>
   );
 }
 

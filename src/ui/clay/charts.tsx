@@ -32,6 +32,16 @@ function measuredOf(view: ClayView): Measured[] {
 
 const percent = (value: number): string => writePercent(value * 100);
 
+/** So many are drawn and can be reached: more would cover each other. */
+const MOST_DRAWN = 200;
+
+/** Those written down last, in the order they came; all where they are few. */
+function latest<T>(rows: readonly T[], whenOf: (row: T) => string): readonly T[] {
+  if (rows.length <= MOST_DRAWN) return rows;
+  const since = rows.map(whenOf).sort().at(-MOST_DRAWN)!;
+  return rows.filter((row) => whenOf(row) >= since).slice(-MOST_DRAWN);
+}
+
 function percentScale(values: readonly number[]) {
   const [low, high] = [Math.min(...values), Math.max(...values)];
   const slack = Math.max(0.004, (high - low) * 0.15);
@@ -41,13 +51,20 @@ function percentScale(values: readonly number[]) {
 /** What the bars say, as pictures that are read at once: the stair, cone by cone, batch after batch, and the belief itself. */
 export function Charts({ view }: { view: ClayView }) {
   const measured = measuredOf(view);
-  const bars = view.known.evidence.sorted.map(({ sample }) => sample).filter((bar) => lengthOf(bar, 'wet') !== undefined);
-  if (bars.length === 0) return null;
+  const all = view.known.evidence.sorted.map(({ sample }) => sample).filter((bar) => lengthOf(bar, 'wet') !== undefined);
+  if (all.length === 0) return null;
+  const bars = latest(all, (bar) => bar.createdAt);
+  const drawn = latest(measured, ({ bar }) => bar.createdAt);
   return (
     <Box as="section" aria-label="Charts" marginTop="6">
+      {bars.length < all.length && (
+        <Box fontSize="sm" color="fg.muted" marginBottom="2">
+          The last {MOST_DRAWN} of {all.length} are drawn; the estimate rests on all that count.
+        </Box>
+      )}
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }} gap="6">
         <Stair view={view} bars={bars} />
-        {measured.length > 0 && <ByCone view={view} measured={measured} />}
+        {measured.length > 0 && <ByCone view={view} measured={drawn} />}
         {measured.length > 0 && <ByBatch view={view} measured={measured} />}
       </Grid>
       <chakra.details marginTop="3">
@@ -55,7 +72,7 @@ export function Charts({ view }: { view: ClayView }) {
           Where the figure comes from: before, measured, believed
         </chakra.summary>
         <Box maxWidth="480px">
-          <BeliefPicture view={view} measured={measured} />
+          <BeliefPicture view={view} measured={drawn} count={measured.filter(({ used }) => used).length} />
         </Box>
       </chakra.details>
     </Box>
@@ -167,7 +184,8 @@ function ByBatch({ view, measured }: { view: ClayView; measured: readonly Measur
     groups.map(({ batch }) => batch.id),
     [INNER.left, INNER.right],
   ).padding(0.5);
-  const y = percentScale([...groups.flatMap(({ own }) => own.map(({ shrinkage }) => shrinkage)), centre - reach(3), centre + reach(3)]);
+  const spread = groups.flatMap(({ own }) => latest(own, ({ bar }) => bar.createdAt).map(({ shrinkage }) => shrinkage));
+  const y = percentScale([...spread, centre - reach(3), centre + reach(3)]);
   return (
     <Chart
       title="Batch after batch"
@@ -189,7 +207,7 @@ function ByBatch({ view, measured }: { view: ClayView; measured: readonly Measur
             strokeWidth="1.5"
             strokeDasharray="4 3"
           />
-          {own.map(({ bar, shrinkage }) => (
+          {latest(own, ({ bar }) => bar.createdAt).map(({ bar, shrinkage }) => (
             <circle key={bar.id} cx={x(batch.id)} cy={y(shrinkage)} r="2.5" fill={GLAZED} />
           ))}
           <Dot x={x(batch.id)!} y={y(mean)} color={GLAZED} words={`${batch.name}: ${percent(mean)} over ${own.length}`} />
@@ -200,7 +218,7 @@ function ByBatch({ view, measured }: { view: ClayView; measured: readonly Measur
   );
 }
 
-function BeliefPicture({ view, measured }: { view: ClayView; measured: readonly Measured[] }) {
+function BeliefPicture({ view, measured, count }: { view: ClayView; measured: readonly Measured[]; count: number }) {
   const { belief } = view.known.figures;
   const prior = priorOf(view.body.kind, view.body.shrinkagePercent);
   const used = measured.filter((each) => each.used);
@@ -219,7 +237,7 @@ function BeliefPicture({ view, measured }: { view: ClayView; measured: readonly 
   return (
     <Chart
       title="Before, measured, believed"
-      says={`Before any bar about ${percent(prior.mean)}, wide; with ${used.length} measured, about ${percent(belief.mean)}, narrower.`}
+      says={`Before any bar about ${percent(prior.mean)}, wide; with ${count} measured, about ${percent(belief.mean)}, narrower.`}
       head={['what', 'about', 'give or take']}
       rows={[
         ['before', percent(prior.mean), percent(prior.sd)],

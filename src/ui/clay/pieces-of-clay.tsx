@@ -1,7 +1,8 @@
 'use client';
 
-import { mainPart, type Plan, sizedPlanPart, type Workspace } from '@/core/workspace';
+import { mainPart, type Plan, weighedPart, type Workspace } from '@/core/workspace';
 import { weighOutText } from '@/ui/steps';
+import { Gap, useLines } from '@/ui/blocks';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
@@ -14,8 +15,17 @@ interface Reckoned {
 }
 
 function reckon(workspace: Workspace, plan: Plan): Reckoned | undefined {
-  const made = sizedPlanPart(workspace, mainPart(plan), String);
+  const made = weighedPart(workspace, mainPart(plan), String);
   return made.ok ? { mouth: made.value.sized.stages.wet.sizes.rimDiameter, ball: made.value.weighOut } : undefined;
+}
+
+/** A line of the table, px. */
+const LINE = 45;
+
+/** A piece as it was in an earlier workspace; one made since was as it is. */
+function wasOf(before: Workspace, plan: Plan): Reckoned | undefined {
+  const then = before.plans.find(({ id }) => id === plan.id);
+  return then && reckon(before, then);
 }
 
 const NUMBER = {
@@ -30,16 +40,18 @@ const NUMBER = {
 export function PiecesOfClay({ plans }: { plans: readonly Plan[] }) {
   const { workspace } = useWorkspace();
   const units = useUnits();
-  const [before] = useState(() => new Map(plans.map((plan) => [plan.id, reckon(workspace, plan)])));
-  const rows = plans.map((plan) => ({ plan, now: reckon(workspace, plan), was: before.get(plan.id) }));
+  // as all was when the clay was opened; a piece is worked out when its line is seen
+  const [before] = useState(workspace);
+  const { body, shown, before: above, after } = useLines(plans.length, LINE, (index) => plans[index]!.id);
+  const rows = shown.map((index) => plans[index]!).map((plan) => ({ plan, now: reckon(workspace, plan), was: wasOf(before, plan) }));
   const write = (what: keyof Reckoned, { parts: [part] }: Plan, reckoned: Reckoned | undefined): string => {
     const value = reckoned?.[what];
     if (value === undefined) return '–';
     return what === 'mouth' ? units.length(value) : weighOutText(value, part, units);
   };
   const moved = rows.filter(({ plan, now, was }) => now && was && write('mouth', plan, now) !== write('mouth', plan, was)).length;
-  const said =
-    moved > 0 ? `${moved} of ${rows.length} ${rows.length === 1 ? 'piece' : 'pieces'} moved with it` : `${rows.length} in this clay`;
+  const all = rows.length < plans.length ? `those in sight` : `${plans.length}`;
+  const said = moved > 0 ? `${moved} of ${all} ${plans.length === 1 ? 'piece' : 'pieces'} moved with it` : `${plans.length} in this clay`;
 
   const cell = (what: keyof Reckoned, plan: Plan, now: Reckoned | undefined, was: Reckoned | undefined) => {
     const text = write(what, plan, now);
@@ -65,7 +77,7 @@ export function PiecesOfClay({ plans }: { plans: readonly Plan[] }) {
       <Box role="status" fontSize="sm" color="fg.muted" marginBottom="2">
         {said}
       </Box>
-      {rows.length > 0 && (
+      {plans.length > 0 && (
         <chakra.table width="100%" borderCollapse="collapse" aria-label="Pieces in this clay">
           <thead>
             <tr>
@@ -80,7 +92,8 @@ export function PiecesOfClay({ plans }: { plans: readonly Plan[] }) {
               </chakra.th>
             </tr>
           </thead>
-          <tbody>
+          <tbody ref={body}>
+            {above > 0 && <Gap px={above} columns={3} />}
             {rows.map(({ plan, now, was }) => (
               <chakra.tr key={plan.id} borderTopWidth="1px" borderColor="line" height="44px">
                 <chakra.td css={{ '& a': { textDecoration: 'underline', textUnderlineOffset: '3px' } }}>
@@ -90,6 +103,7 @@ export function PiecesOfClay({ plans }: { plans: readonly Plan[] }) {
                 {cell('ball', plan, now, was)}
               </chakra.tr>
             ))}
+            {after > 0 && <Gap px={after} columns={3} />}
           </tbody>
         </chakra.table>
       )}

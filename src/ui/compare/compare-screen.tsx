@@ -1,8 +1,8 @@
 'use client';
 
-import { overallWords } from '@/core/form';
-import { type Body, inBody, mainPart, type Plan, sizedPlanPart } from '@/core/workspace';
-import { Saves, SearchInput } from '@/ui/fields';
+import { overallWords, sizeIn, sizesOf } from '@/core/form';
+import { type Body, handOf, inBody, mainPart, type Plan, type WeighedPart, weighedPart } from '@/core/workspace';
+import { Act, Saves, SearchInput } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -18,6 +18,7 @@ export function CompareScreen() {
   const { status, workspace } = useWorkspace();
   const [left, setLeft] = useState<readonly string[]>([]);
   const [find, setFind] = useState('');
+  const [open, setOpen] = useState<string | undefined>();
   if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
   const { plans } = workspace;
   const bodies = workspace.bodies.filter(({ id }) => !left.includes(id));
@@ -83,20 +84,13 @@ export function CompareScreen() {
             </thead>
             <tbody>
               {shown.map((plan) => (
-                <chakra.tr key={plan.id} borderTopWidth="1px" borderColor="line">
-                  <chakra.th
-                    scope="row"
-                    textAlign="left"
-                    padding="3"
-                    fontWeight="600"
-                    css={{ '& a': { textDecoration: 'underline', textUnderlineOffset: '3px' } }}
-                  >
-                    <Link href={`/?plan=${plan.id}`}>{plan.name}</Link>
-                  </chakra.th>
-                  {bodies.map((body) => (
-                    <Cell key={body.id} plan={plan} body={body} />
-                  ))}
-                </chakra.tr>
+                <PieceRows
+                  key={plan.id}
+                  plan={plan}
+                  bodies={bodies}
+                  open={plan.id === open}
+                  toggle={() => setOpen(plan.id === open ? undefined : plan.id)}
+                />
               ))}
             </tbody>
           </chakra.table>
@@ -106,22 +100,93 @@ export function CompareScreen() {
   );
 }
 
+interface PieceProps {
+  readonly plan: Plan;
+  readonly bodies: readonly Body[];
+}
+
+/** A piece in each clay: what it is on the whole, and behind it every size. */
+function PieceRows({ plan, bodies, open, toggle }: PieceProps & { readonly open: boolean; readonly toggle: () => void }) {
+  return (
+    <>
+      <chakra.tr borderTopWidth="1px" borderColor="line">
+        <chakra.th scope="row" textAlign="left" padding="3" fontWeight="600">
+          <chakra.span css={{ '& a': { textDecoration: 'underline', textUnderlineOffset: '3px' } }}>
+            <Link href={`/?plan=${plan.id}`}>{plan.name}</Link>
+          </chakra.span>
+          <Box>
+            <Act aria-expanded={open} aria-label={`All sizes of ${plan.name}`} fontSize="sm" fontWeight="400" onClick={toggle}>
+              {open ? 'fewer sizes' : 'all sizes'}
+            </Act>
+          </Box>
+        </chakra.th>
+        {bodies.map((body) => (
+          <Cell key={body.id} plan={plan} body={body} />
+        ))}
+      </chakra.tr>
+      {open && <AllSizes plan={plan} bodies={bodies} />}
+    </>
+  );
+}
+
+/** Every wet size of a piece in each clay, and where its rim stands on a grid behind the wheel. */
+function AllSizes({ plan, bodies }: PieceProps) {
+  const { workspace } = useWorkspace();
+  const { length } = useUnits();
+  const part = mainPart(plan);
+  const made = bodies.map((body) => weighedPart(workspace, inBody(part, body.id), length));
+  const form = made.find((each) => each.ok)?.value.sized.stages.wet;
+  if (!form) return null;
+  const line = (key: string, words: string, of: (piece: WeighedPart) => string) => (
+    <tr key={key} data-size={key}>
+      <chakra.th scope="row" textAlign="left" paddingInline="3" paddingBlock="1" fontWeight="400" color="fg.muted">
+        {words}
+      </chakra.th>
+      {made.map((each, i) => (
+        <chakra.td key={bodies[i]!.id} {...FIGURE} paddingInline="3">
+          {each.ok ? of(each.value) : '–'}
+        </chakra.td>
+      ))}
+    </tr>
+  );
+  return (
+    <>
+      {sizesOf(form, form.sizes).map((size) =>
+        line(size, sizeIn(form.family, size).row, ({ sized }) => {
+          const mm = sized.stages.wet.sizes[size];
+          return mm === undefined ? '–' : length(mm);
+        }),
+      )}
+      {handOf(part) === 'wheel' &&
+        line(
+          'grid',
+          'Rim on a grid',
+          ({ sized }) => `${length(sized.stages.wet.sizes.rimDiameter / 2)} out, ${length(sized.thrown.gauge)} up`,
+        )}
+    </>
+  );
+}
+
+const FIGURE = {
+  textAlign: 'right',
+  fontFamily: 'figure',
+  fontVariantNumeric: 'tabular-nums',
+  color: 'wet',
+  whiteSpace: 'nowrap',
+} as const;
+
 function Cell({ plan, body }: { plan: Plan; body: Body }) {
   const { workspace } = useWorkspace();
   const units = useUnits();
   const part = mainPart(plan);
   const own = part.bodyId === body.id;
-  const made = useMemo(() => sizedPlanPart(workspace, inBody(part, body.id), units.length), [workspace, part, body.id, units.length]);
+  const made = useMemo(() => weighedPart(workspace, inBody(part, body.id), units.length), [workspace, part, body.id, units.length]);
   return (
     <chakra.td
-      textAlign="right"
+      {...FIGURE}
       padding="3"
-      fontFamily="figure"
-      fontVariantNumeric="tabular-nums"
-      color="wet"
       background={own ? 'bg.panel' : undefined}
       boxShadow={own ? 'inset 0 -2px 0 var(--chakra-colors-wet)' : undefined}
-      whiteSpace="nowrap"
     >
       {made.ok ? (
         <>

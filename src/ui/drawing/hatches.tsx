@@ -1,5 +1,7 @@
+import { memo } from 'react';
+
 /** Fills for cut clay: wet and finished lean opposite ways, what goes is dotted. */
-export function Hatches() {
+export const Hatches = memo(function Hatches() {
   return (
     <defs>
       <pattern id="hatch-wet" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -16,4 +18,4 @@ export function Hatches() {
       </pattern>
     </defs>
   );
-}
+});

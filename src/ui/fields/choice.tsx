@@ -1,9 +1,13 @@
 'use client';
 
+import { memo } from 'react';
+
+type Options<T extends string = string> = readonly { readonly value: T; readonly words: string }[];
+
 export interface ChoiceProps<T extends string> {
   readonly label: string;
   readonly value: T;
-  readonly options: readonly { readonly value: T; readonly words: string }[];
+  readonly options: Options<T>;
   readonly onChoose: (value: T) => void;
   readonly width?: string;
   /** A word of a sentence: as wide as what is chosen. */
@@ -25,11 +29,22 @@ export function Choice<T extends string>({ label, value, options, onChoose, widt
       value={value}
       onChange={(event) => onChoose(event.currentTarget.value as T)}
     >
-      {options.map((option) => (
-        <option key={option.value} value={option.value}>
-          {option.words}
-        </option>
-      ))}
+      <OptionList options={options} />
     </select>
   );
 }
+
+const alike = (now: Options, before: Options): boolean =>
+  now.length === before.length && now.every(({ value, words }, i) => value === before[i]!.value && words === before[i]!.words);
+
+/** The choices: a list is seldom another while a figure beside it is typed. */
+const OptionList = memo(
+  function OptionList({ options }: { options: Options }) {
+    return options.map(({ value, words }) => (
+      <option key={value} value={value}>
+        {words}
+      </option>
+    ));
+  },
+  (now, before) => alike(now.options, before.options),
+);

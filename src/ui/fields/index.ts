@@ -7,7 +7,7 @@ export { RefusalScope, useAnyRefused } from './refusals';
 export { TextInput } from './text-input';
 export { LabelledChoice } from './labelled-choice';
 export { OptionalInput } from './optional-input';
-export { OptionalLength, OptionalMass, OptionalNumber, OptionalPercent, OptionalShare, OptionalVolume } from './optional';
+export { OptionalDay, OptionalLength, OptionalMass, OptionalNumber, OptionalPercent, OptionalShare, OptionalVolume } from './optional';
 export { type Saveable, Saves } from './saves';
 export { WordChoice } from './word-choice';
 export { useStanding } from './use-standing';

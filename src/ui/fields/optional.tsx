@@ -1,28 +1,40 @@
 'use client';
 
-import { type Result, bad, good, readLength, readPercent, readQuantity, text, writeLength, writeMass, writeVolume } from '@/core/units';
+import {
+  type Result,
+  bad,
+  good,
+  readDay,
+  readLength,
+  readPercent,
+  readQuantity,
+  text,
+  writeLength,
+  writeMass,
+  writeVolume,
+} from '@/core/units';
 import { OptionalInput } from './optional-input';
 import { useUnits } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 
-interface Props {
+interface Props<T = number> {
   readonly label: string;
-  readonly value: number | undefined;
-  readonly onValue: (value: number | undefined, key: string) => string | undefined | void;
+  readonly value: T | undefined;
+  readonly onValue: (value: T | undefined, key: string) => string | undefined | void;
   readonly width?: string;
   readonly hint?: string;
 }
 
 /** A labelled quantity that may be left empty, in the units chosen: mm, g, ml or percent inside. */
-function Optional({
+function Optional<T = number>({
   width = '118px',
   read,
   write,
   ...rest
-}: Props & { read: (text: string) => Result<number>; write: (value: number) => string }) {
+}: Props<T> & { read: (text: string) => Result<T>; write: (value: T) => string }) {
   return (
     <Box width={width}>
-      <OptionalInput<number> {...rest} read={read} write={write} />
+      <OptionalInput<T> {...rest} read={read} write={write} />
     </Box>
   );
 }
@@ -110,4 +122,9 @@ export function OptionalNumber({ min, max, whole = false, such, ...props }: Numb
       write={(value) => String(Number(value.toFixed(3)))}
     />
   );
+}
+
+/** A day that may be left empty, ISO inside. */
+export function OptionalDay({ today, ...props }: Props<string> & { today: string }) {
+  return <Optional<string> {...props} read={(typed) => readDay(typed, today)} write={(day) => day} />;
 }

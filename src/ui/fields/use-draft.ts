@@ -107,7 +107,8 @@ export function useDraft({ shown, take, step }: DraftOptions) {
   };
 
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
-    if (event.key === 'Enter') {
+    // in a text of several lines it begins another
+    if (event.key === 'Enter' && event.currentTarget.tagName !== 'TEXTAREA') {
       // shown before it is selected, so that the next figure, from an instrument say, takes its place
       flushSync(settle);
       // what was entered stands: another figure is another entry

@@ -14,6 +14,8 @@ const TABLE_WORDS: Record<TableName, string> = {
   cutters: 'Cutters',
   runs: 'Runs',
   pieces: 'Pieces made',
+  sets: 'Sets',
+  orders: 'Orders',
   shop: 'Shop settings',
 };
 

@@ -34,6 +34,22 @@ const PLACES: readonly Candidate[] = [
     href: '/shelves',
     finds: 'log runs board wet bisque drying fired kiln door load measure learned taught came out',
   },
+  { key: 'today', words: 'Today', more: 'what to do', href: '/today', finds: 'work list trim turn over load measure due overdue' },
+  {
+    key: 'orders',
+    words: 'Orders',
+    more: 'how many, which days, is it worth it',
+    href: '/orders',
+    finds: 'customer due calendar price extras kiln load balls',
+  },
+  { key: 'sets', words: 'Sets', more: 'nests and sets that match', href: '/orders?order=sets', finds: 'nest family match table service' },
+  {
+    key: 'work',
+    words: 'How we work',
+    more: 'working days, kiln, costs, clay in stock',
+    href: '/orders?order=work',
+    finds: 'week days off money price wage shop share kiln shelves stock',
+  },
   {
     key: 'kit',
     words: 'Kit',

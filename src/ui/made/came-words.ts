@@ -1,5 +1,5 @@
 import { type SizeName, sizeSpec } from '@/core/form';
-import type { Run, SizeCame } from '@/core/workspace';
+import type { Drying, Run, SizeCame } from '@/core/workspace';
 import { WAY_WORDS } from '@/ui/words';
 
 /** Less than this is not told, mm. */
@@ -39,6 +39,13 @@ export function cameWords({ size, off, came, unsure, read }: SizeCame, length: (
   const mixed = signs.some((part) => part > 0) && signs.some((part) => part < 0);
   return `${all}: ${parts.join(mixed ? ' against ' : ', ')}`;
 }
+
+/** How a run was dried, whatever it is. */
+export const DRIED_WORDS: Record<Drying, string> = {
+  on: 'slowly, covered or lid on',
+  apart: 'in its own time, open',
+  hurried: 'in a hurry',
+};
 
 /** How a run was made, as a word. */
 export const wayWords = ({ by, way }: Pick<Run, 'by' | 'way'>): string => WAY_WORDS[by === 'wheel' ? way : by];

@@ -1,3 +1,3 @@
-export { madeSize, wayWords } from './came-words';
+export { DRIED_WORDS, madeSize, wayWords } from './came-words';
 export { PieceSheet } from './piece-sheet';
 export { Minutes } from './minutes';

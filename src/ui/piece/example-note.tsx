@@ -1,4 +1,5 @@
 import Link from 'next/link';
+import { memo } from 'react';
 
 const WAYS = [
   ['finished', 'a finished size'],
@@ -9,7 +10,7 @@ const WAYS = [
 ] as const;
 
 /** Under the answer of an example: that it is one, and the ways to a piece of one's own. */
-export function ExampleNote() {
+export const ExampleNote = memo(function ExampleNote() {
   return (
     <nav className="sheet-example" aria-label="Start your own">
       This is an example. Start your own from{' '}
@@ -22,4 +23,4 @@ export function ExampleNote() {
       .
     </nav>
   );
-}
+});

@@ -1,2 +1,2 @@
 export { PieceScreen } from './piece-screen';
-export { cardOf } from './tools/card';
+export { cardOf } from './tools';

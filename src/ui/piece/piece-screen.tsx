@@ -1,5 +1,6 @@
 'use client';
 
+import { later } from '@/ui/blocks';
 import type { Stage } from '@/core/clay';
 import { type FamilyName, SIZES, type SizeName, sizeIn } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
@@ -8,23 +9,23 @@ import { RefusalScope } from '@/ui/fields';
 import { useRoom } from '@/ui/rooms';
 import { useWorkspace, workspaceStore } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
-import { useEffect, useState } from 'react';
-import { Answer, WorkingPanel } from './answer';
+import { Suspense, useEffect, useState } from 'react';
+import { Answer } from './answer';
 import { BesideChoice, PieceDrawing } from './drawing';
 import { usePiece } from './model/use-piece';
 import { ExampleNote } from './example-note';
+import { DrawnFit } from './fit';
 import { OpenPart } from './model/open-part';
 import { AddPart, PartsBar } from './parts-bar';
 import { RoomView } from './room-view';
 import { Sentence } from './sentence';
 
-// only what its room draws
-const DrawnFit = dynamic(() => import('./fit/drawn-fit').then((part) => part.DrawnFit));
+// the answer is there first, its arithmetic a moment later
+const WorkingPanel = later(() => import('./answer/working-panel').then((part) => part.WorkingPanel));
 
 // only an empty workshop begins here
-const StartScreen = dynamic(() => import('@/ui/start').then((part) => part.StartScreen));
+const StartScreen = later(() => import('@/ui/start').then((part) => part.StartScreen));
 
 /** The plan this tab has open: the one in the address, else the one open last, else the first. */
 function useOpenPlan(): Plan | undefined {
@@ -44,14 +45,20 @@ function useOpenPlan(): Plan | undefined {
 export function PieceScreen() {
   const { status } = useWorkspace();
   const plan = useOpenPlan();
-  if (status === 'opening')
-    return (
-      <Box padding="6" color="fg.muted">
-        Opening the workshop …
-      </Box>
-    );
-  return plan ? <PlanView key={plan.id} plan={plan} /> : <StartScreen />;
+  if (status === 'opening') return <Opening />;
+  if (!plan) return <StartScreen />;
+  return (
+    <Suspense fallback={<Opening />}>
+      <PlanView key={plan.id} plan={plan} />
+    </Suspense>
+  );
 }
+
+const Opening = () => (
+  <Box padding="6" color="fg.muted">
+    Opening the workshop …
+  </Box>
+);
 
 /** The size a new piece is to be given next, as the address says it: the cursor goes there once. */
 function useNext(family: FamilyName): void {
@@ -118,7 +125,7 @@ function PlanSheet({ plan, partId, openPart }: SheetProps) {
           beside={beside}
           allowances={open.room.value === 'make'}
           over={
-            open.room.value === 'fit' && open.section.value !== 'stack'
+            open.room.value === 'fit' && open.section.value !== 'stack' && open.section.value !== 'nest'
               ? (geometry) => <DrawnFit piece={piece} geometry={geometry} />
               : undefined
           }

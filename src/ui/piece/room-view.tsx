@@ -2,37 +2,17 @@
 
 import { ROOMS, roomOfKey, useRoom } from '@/ui/rooms';
 import { isTyping } from '@/ui/state';
-import { Box } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
-import { type ComponentType, type ReactNode, useEffect, useEffectEvent, useRef } from 'react';
+import { type ReactNode, useEffectEvent, useLayoutEffect, useRef } from 'react';
 import type { PieceModel } from './model/use-piece';
-import { Ledger } from './sizes/ledger';
+import { CAST_PANELS } from './cast';
+import { FIT_PANELS } from './fit';
+import { MADE_PANELS } from './made';
+import { MAKE_PANELS } from './make';
+import type { Panels } from './model/panels';
+import { SIZES_PANELS } from './sizes';
+import { ToolsRoom } from './tools';
 
-type Panel = ComponentType<{ piece: PieceModel }>;
-
-// only what is looked at is fetched
-const PANELS: Record<string, Panel> = {
-  ledger: Ledger,
-  holds: dynamic(() => import('./sizes/holds-panel').then((part) => part.HoldsPanel)),
-  place: dynamic(() => import('./sizes/place-panel').then((part) => part.PlacePanel)),
-  ball: dynamic(() => import('./make/ball-panel').then((part) => part.BallPanel)),
-  steps: dynamic(() => import('./make/steps-panel').then((part) => part.StepsPanel)),
-  order: dynamic(() => import('./make/order-panel').then((part) => part.OrderPanel)),
-  slab: dynamic(() => import('./make/slab-panel').then((part) => part.SlabPanel)),
-  former: dynamic(() => import('./make/former-panel').then((part) => part.FormerPanel)),
-  coil: dynamic(() => import('./make/coil-panel').then((part) => part.CoilPanel)),
-  handle: dynamic(() => import('./make/handle-panel').then((part) => part.HandlePanel)),
-  odds: dynamic(() => import('./fit/fit-panel').then((part) => part.FitPanel)),
-  lid: dynamic(() => import('./fit/lid-panel').then((part) => part.LidPanel)),
-  stack: dynamic(() => import('./fit/stack-panel').then((part) => part.StackPanel)),
-  pair: dynamic(() => import('./fit/pair-panel').then((part) => part.PairPanel)),
-  runs: dynamic(() => import('./made/runs-panel').then((part) => part.RunsPanel)),
-  test: dynamic(() => import('./made/test-panel').then((part) => part.TestPanel)),
-  'came-out': dynamic(() => import('./made/came-out-panel').then((part) => part.CameOutPanel)),
-  again: dynamic(() => import('./made/again-panel').then((part) => part.AgainPanel)),
-};
-
-const ToolsRoom = dynamic(() => import('./tools/tools-room').then((part) => part.ToolsRoom));
+const PANELS: Panels = { ...SIZES_PANELS, ...MAKE_PANELS, ...CAST_PANELS, ...FIT_PANELS, ...MADE_PANELS };
 
 interface Props {
   readonly piece: PieceModel;
@@ -49,7 +29,8 @@ export function RoomView({ piece, open: { room, sections, section, open }, aside
     open(to, part);
   };
   const latest = useEffectEvent((to: string) => go(to));
-  useEffect(() => {
+  // with the page, not after it: a room that is seen answers to its key
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const to = roomOfKey(event.key);
       if (!to || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
@@ -61,7 +42,7 @@ export function RoomView({ piece, open: { room, sections, section, open }, aside
   }, []);
   const Panel = PANELS[section.value];
   return (
-    <Box>
+    <>
       <div className="rooms">
         <nav aria-label="Rooms of the piece">
           {ROOMS.map(({ value, words }, i) => (
@@ -90,11 +71,11 @@ export function RoomView({ piece, open: { room, sections, section, open }, aside
               ))}
             </nav>
           )}
-          <Box paddingTop={section.value === 'ledger' ? '0' : '2'} data-room={room.value} data-section={section.value}>
+          <div className="room" data-room={room.value} data-section={section.value}>
             {Panel && <Panel key={section.value} piece={piece} />}
-          </Box>
+          </div>
         </>
       )}
-    </Box>
+    </>
   );
 }

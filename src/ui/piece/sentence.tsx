@@ -8,7 +8,7 @@ import { commands } from '@/store';
 import { NameInput, WordChoice, optionsOf } from '@/ui/fields';
 import { run, useWorkspace } from '@/ui/state';
 import { FORM_WORDS, WAY_WORDS } from '@/ui/words';
-import { Box, chakra } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { Fragment, useState } from 'react';
 import type { PieceModel } from './model/use-piece';
 
@@ -26,9 +26,9 @@ export function Sentence({ piece }: { piece: PieceModel }) {
   const { plan, part } = piece;
   const [refused, setRefused] = useState<string | undefined>();
   return (
-    <Box>
-      <chakra.h1 srOnly>{plan.name}</chakra.h1>
-      <Box display="flex" flexWrap="wrap" alignItems="baseline" columnGap="3">
+    <>
+      <h1 className="unseen">{plan.name}</h1>
+      <div className="sentence-line">
         <NameInput
           label="Name of the piece"
           width="auto"
@@ -58,13 +58,13 @@ export function Sentence({ piece }: { piece: PieceModel }) {
             {piece.known.body ? '' : 'typical stoneware: '}shrinks about {writePercent(piece.worked.clay.belief.mean * 100)}
           </button>
         </p>
-      </Box>
+      </div>
       {(refused ?? piece.impossible) && (
         <Box role="alert" color="bad" fontWeight="600" fontSize="sm">
           {refused ?? `${piece.impossible} What is shown is the last valid piece.`}
         </Box>
       )}
-    </Box>
+    </>
   );
 }
 

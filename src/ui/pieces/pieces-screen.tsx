@@ -1,9 +1,9 @@
 'use client';
 
 import { overallWords } from '@/core/form';
-import { mainPart, type Plan, type SizedPlanPart, sizedPlanPart, type Workspace } from '@/core/workspace';
+import { mainPart, type Plan, type WeighedPart, weighedPart, type Workspace } from '@/core/workspace';
 import { commands } from '@/store';
-import { Gap, useLines } from '@/ui/blocks';
+import { Gap, useLines, later } from '@/ui/blocks';
 import { Thumbnail } from '@/ui/drawing';
 import { Act, Choice, NameInput, SearchInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
@@ -12,20 +12,19 @@ import { weighOutText } from '@/ui/steps';
 import { type Units, run, useGo, usePrinting, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Copy, Trash2 } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { TableActions } from './table-actions';
 
-const FromTable = dynamic(() => import('./from-table').then((part) => part.FromTable));
+const FromTable = later(() => import('./from-table').then((part) => part.FromTable));
 
 interface Row {
   readonly plan: Plan;
   readonly clay: string;
 }
 
-function madeOf(workspace: Workspace, plan: Plan): SizedPlanPart | undefined {
-  const made = sizedPlanPart(workspace, mainPart(plan), String);
+function madeOf(workspace: Workspace, plan: Plan): WeighedPart | undefined {
+  const made = weighedPart(workspace, mainPart(plan), String);
   return made.ok ? made.value : undefined;
 }
 

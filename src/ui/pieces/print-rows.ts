@@ -1,7 +1,7 @@
 import type { PlanRow } from '@/core/bench';
 import { overallWords } from '@/core/form';
 import { handLength, text, writeLength } from '@/core/units';
-import { calledPart, sizedPlanPart, type Workspace } from '@/core/workspace';
+import { calledPart, weighedPart, type Workspace } from '@/core/workspace';
 import type { Units } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';
 
@@ -10,7 +10,7 @@ export function rowsOf(workspace: Workspace, units: Units): PlanRow[] {
   const hand = (mm: number) => text(writeLength(handLength(mm, units.choice), units.choice));
   const parts = workspace.plans.flatMap((plan) => plan.parts.map((part) => ({ plan, part })));
   return parts.flatMap(({ plan, part }): PlanRow[] => {
-    const made = sizedPlanPart(workspace, part, String);
+    const made = weighedPart(workspace, part, String);
     if (!made.ok) return [];
     const { known, weighOut, sized } = made.value;
     const { thrown, stages } = sized;

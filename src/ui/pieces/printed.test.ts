@@ -3,7 +3,7 @@ import { gaugesOf, planTable, strips, template, USUAL_SETTING } from '@/core/ben
 import type { Drawing } from '@/core/paper';
 import { METRIC, type UnitChoice } from '@/core/units';
 import { DEMO } from '@/core/example';
-import { sizedPlanPart, surenessOf } from '@/core/workspace';
+import { weighedPart, surenessOf } from '@/core/workspace';
 import { cardOf } from '@/ui/piece';
 import { unitsOf } from '@/ui/state';
 import { jsPDF } from 'jspdf';
@@ -54,7 +54,7 @@ describe.each(SYSTEMS)('what is printed in %o', (choice, foreign) => {
 
   it.each(DEMO.plans.map((plan) => [plan.name, plan] as const))('of %s: its card, strips and templates', (_, plan) => {
     const [part] = plan.parts;
-    const made = sizedPlanPart(DEMO, part, units.length);
+    const made = weighedPart(DEMO, part, units.length);
     if (!made.ok) throw new Error(made.problem.message);
     const { hand, clay, making, sized } = made.value;
     const worked = { clay, making, sized, sure: surenessOf(part), known: part.sizes };

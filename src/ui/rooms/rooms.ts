@@ -18,6 +18,12 @@ export type RoomName = 'sizes' | 'make' | 'tools' | 'fit' | 'made';
 
 const HANDLE: Section = { value: 'handle', words: 'Handle', finds: 'pulled strap coil twisted finger room blank' };
 
+const CAST: Section = {
+  value: 'cast',
+  words: 'Cast',
+  finds: 'plaster mould model slip casting draft stl print bucket well shrink scale timer',
+};
+
 const MAKING: Record<Hand, readonly Section[]> = {
   wheel: [
     {
@@ -27,21 +33,25 @@ const MAKING: Record<Hand, readonly Section[]> = {
     },
     { value: 'steps', words: 'Steps', finds: 'wheel centre open pull cylinder drying firing order bisque glaze' },
     HANDLE,
+    CAST,
   ],
   slab: [
     { value: 'slab', words: 'Slabs', finds: 'roll battens thickness base corners seam paper model attachments' },
     { value: 'order', words: 'Steps', finds: 'order drying firing bisque glaze' },
     HANDLE,
+    CAST,
   ],
   former: [
     { value: 'former', words: 'Former', finds: 'hump mould bowl slab lining foot press' },
     { value: 'order', words: 'Steps', finds: 'order drying firing bisque glaze' },
     HANDLE,
+    CAST,
   ],
   coil: [
     { value: 'coil', words: 'Coils', finds: 'pinch pot coil thickness pauses' },
     { value: 'order', words: 'Steps', finds: 'order drying firing bisque glaze' },
     HANDLE,
+    CAST,
   ],
 };
 
@@ -99,7 +109,8 @@ export const ROOMS: readonly Room[] = [
     sections: () => [
       { value: 'odds', words: 'Lid or stopper', finds: 'odds jam seat loose gap gallery flange cork gasket replacement cover fire it' },
       { value: 'lid', words: 'Lid from cutters', finds: 'lid cutter insert disc' },
-      { value: 'stack', words: 'Stack', finds: 'pile cupboard pitch nest foot rim wedge wobble high' },
+      { value: 'stack', words: 'Stack', finds: 'pile cupboard pitch foot rim wedge wobble high' },
+      { value: 'nest', words: 'Nest', finds: 'family of bowls one in another set clearance doubling the clay' },
       { value: 'pair', words: 'Pair a batch', finds: 'which lid on which pot leftovers match' },
     ],
   },
@@ -107,9 +118,12 @@ export const ROOMS: readonly Room[] = [
     value: 'made',
     words: 'Made',
     sections: (by) => [
-      { value: 'runs', words: 'Runs', finds: 'log made pieces rounds standard came out fired why short photo earlier' },
+      {
+        value: 'runs',
+        words: 'Runs',
+        finds: 'log made pieces rounds standard came out evidence fired measured shrinkage note record why short photo earlier',
+      },
       ...(by === 'wheel' ? [{ value: 'test', words: 'Test piece', finds: 'tester first one ball for the rest' }] : []),
-      { value: 'came-out', words: 'Came out', finds: 'evidence fired measured note record shrinkage' },
       ...(by === 'wheel' ? [{ value: 'again', words: 'Remake a fired piece', finds: 'again like this in the hand weighs broken' }] : []),
     ],
   },

@@ -4,6 +4,10 @@ import { Act } from '@/ui/fields';
 import { workspaceStore } from '@/ui/state';
 import { HStack, chakra } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
+import { leftAlone } from './left-alone';
+
+/** How long nobody types or presses before all the files are fetched, ms: on a slow machine that takes seconds of its two cores. */
+const QUIET = 2000;
 
 /** Keeps the application in the browser; says when that is done, and which new version waits to be taken. */
 function useOffline() {
@@ -17,6 +21,7 @@ function useOffline() {
       if (!left && next && navigator.serviceWorker.controller) setWaiting(next);
     };
     const start = async () => {
+      await leftAlone(QUIET);
       const registration = await navigator.serviceWorker.register('/sw.js');
       look(registration);
       registration.addEventListener('updatefound', () =>

@@ -1,9 +1,9 @@
 'use client';
 
+import { later } from '@/ui/blocks';
 import { Finder, PieceSwitcher } from '@/ui/finder';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Scale } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { type ReactNode, Suspense, useState } from 'react';
@@ -15,12 +15,14 @@ import { Saving } from './saving';
 import { ModeButton, UnitsMenu } from './units-menu';
 
 // only where it is asked for
-const InstrumentTray = dynamic(() => import('@/ui/instruments').then((part) => part.InstrumentTray));
+const InstrumentTray = later(() => import('@/ui/instruments').then((part) => part.InstrumentTray));
 
 const PLACES = [
+  { href: '/today', words: 'Today' },
   { href: '/pieces', words: 'Pieces' },
   { href: '/clay', words: 'Clay' },
   { href: '/shelves', words: 'Shelves' },
+  { href: '/orders', words: 'Orders' },
   { href: '/kit', words: 'Kit' },
   { href: '/files', words: 'Files' },
 ];

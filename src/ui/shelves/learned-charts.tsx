@@ -1,7 +1,8 @@
 'use client';
 
 import { chanceWords } from '@/core/fit';
-import type { Honest } from '@/core/learn';
+import { FAMILIES, FAMILY_NAMES, type FamilyName } from '@/core/form';
+import { type Honest, medianOf } from '@/core/learn';
 
 import { writePercent } from '@/core/units';
 import { type PieceOfRun, ballUsed, clayOf, everyPiece, samplesOf, shrankBy } from '@/core/workspace';
@@ -154,24 +155,32 @@ export function DriftChart() {
   );
 }
 
-/** Balls used against balls worked out. */
+/** Balls used against balls worked out, form beside form. */
 export function BallChart() {
   const { workspace } = useWorkspace();
-  const points = everyPiece(workspace)
+  const latest = everyPiece(workspace)
     .flatMap((row) => {
       const ratio = ballUsed(row);
       return ratio === undefined ? [] : [{ ...row, ratio }];
     })
     .slice(-DRAWN);
-  if (points.length === 0) return null;
+  if (latest.length === 0) return null;
+  const forms = FAMILY_NAMES.map((family) => ({ family, own: latest.filter(({ run }) => run.family === family) })).filter(
+    ({ own }) => own.length > 0,
+  );
+  const points = forms.flatMap(({ own }) => own);
   const y = heights([1, ...points.map(({ ratio }) => ratio)], 0.02);
   const x = across(points.length);
+  const starts = forms.map((_, i) => forms.slice(0, i).reduce((sum, { own }) => sum + own.length, 0));
+  const wordsOf = (family: FamilyName) => FAMILIES[family].words.toLowerCase();
   return (
     <Chart
-      title="Ball used against ball worked out"
-      says="Above the line it took more clay than worked out."
-      head={['piece', 'made', 'ratio']}
-      rows={points.map(({ run, piece, ratio }) => [`${run.name} ${piece.no}`, wayWords(run), ratio.toFixed(3)])}
+      title="Ball used against ball worked out, by form"
+      says={`Above the line it took more clay than worked out. ${forms
+        .map(({ family, own }) => `${wordsOf(family)} × ${medianOf(own.map(({ ratio }) => ratio)).toFixed(2)} of ${own.length}`)
+        .join(', ')}.`}
+      head={['piece', 'form', 'made', 'ratio']}
+      rows={points.map(({ run, piece, ratio }) => [`${run.name} ${piece.no}`, wordsOf(run.family), wayWords(run), ratio.toFixed(3)])}
     >
       <LevelLines ticks={y.ticks(5)} y={y} write={(value) => value.toFixed(2)} />
       <path d={`M${INNER.left} ${y(1)}H${INNER.right}`} stroke={INK} />
@@ -182,10 +191,12 @@ export function BallChart() {
           y={y(ratio)}
           color={WET}
           open={piece.out === true}
-          words={`${run.name} ${piece.no}: × ${ratio.toFixed(2)}`}
+          words={`${run.name} ${piece.no}, ${wordsOf(run.family)}: × ${ratio.toFixed(2)}`}
         />
       ))}
-      <Feet feet={ends(points, x)} />
+      <Feet
+        feet={forms.map(({ family, own }, i) => ({ x: (x(starts[i]!) + x(starts[i]! + own.length - 1)) / 2, words: wordsOf(family) }))}
+      />
     </Chart>
   );
 }

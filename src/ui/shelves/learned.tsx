@@ -29,7 +29,7 @@ import { Act } from '@/ui/fields';
 import { run as perform, useUnits, useWorkspace } from '@/ui/state';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { wayWords } from '@/ui/made';
+import { DRIED_WORDS, wayWords } from '@/ui/made';
 import { BallChart, ByEyeChart, DriftChart, HonestChart, OffChart } from './learned-charts';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
@@ -210,7 +210,7 @@ export function Learned() {
             />
           </LearnedFigure>
         ))}
-      {learnedForms(workspace).map(({ family, oval, sag }) => (
+      {learnedForms(workspace).map(({ family, oval, byWork, sag }) => (
         <LearnedFigure
           key={family}
           title={`${FAMILIES[family].words}: ${oval ? 'warp' : 'sag'}`}
@@ -220,6 +220,13 @@ export function Learned() {
           {sag &&
             `Fired ${length(Math.abs(sag.mm))} ${sag.mm < 0 ? 'lower' : 'higher'} than its width shrank: the form’s doing, not the clay’s. `}
           From {oval?.count ?? sag!.count}.
+          {byWork.length > 1 &&
+            byWork.map(({ dried, cone, mm, count }) => (
+              <Box key={`${dried}/${cone}`}>
+                Dried {DRIED_WORDS[dried]}
+                {cone && `, cone ${cone}`}: oval by {length(mm)}, from {count}
+              </Box>
+            ))}
           <LinesOf
             rows={all.filter(({ run, piece }) => run.family === family && ovalOf(piece) !== undefined)}
             told={({ piece }) => `oval by ${length(ovalOf(piece)!)}`}

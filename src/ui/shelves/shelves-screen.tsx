@@ -1,20 +1,27 @@
 'use client';
 
+import { PhoneFold, later } from '@/ui/blocks';
 import { SearchInput, Choice } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { Board } from './board';
 import { Begin } from './begin';
 import { ALL, type Filter, useFiltered } from './use-shelves';
 
-const Log = dynamic(() => import('./log').then((part) => part.Log));
-const Measure = dynamic(() => import('./measure').then((part) => part.Measure));
-const Learned = dynamic(() => import('./learned').then((part) => part.Learned));
+const Log = later(() => import('./log').then((part) => part.Log));
+const Measure = later(() => import('./measure').then((part) => part.Measure));
+const SortSets = later(() => import('./sort-sets').then((part) => part.SortSets));
+const Learned = later(() => import('./learned').then((part) => part.Learned));
 
-const VIEWS = { board: 'Where it stands', measure: 'Measure a load', log: 'Log', learned: 'What it taught' } as const;
+const VIEWS = {
+  board: 'Where it stands',
+  measure: 'Measure a load',
+  log: 'Log',
+  sets: 'Sort into sets',
+  learned: 'What it taught',
+} as const;
 
 type View = keyof typeof VIEWS;
 
@@ -46,7 +53,9 @@ export function ShelvesScreen() {
           ))}
         </nav>
         <Box flex="1" />
-        <Begin />
+        <PhoneFold words="Made without the wheel screen">
+          <Begin />
+        </PhoneFold>
       </HStack>
       {workspace.runs.length === 0 ? (
         <Box color="fg.muted" paddingBlock="6" maxWidth="60ch">
@@ -55,10 +64,15 @@ export function ShelvesScreen() {
         </Box>
       ) : (
         <>
-          {view !== 'learned' && <Filters filter={filter} onFilter={setFilter} shown={rows.length} />}
+          {view !== 'learned' && view !== 'sets' && (
+            <PhoneFold words={`Find among ${rows.length}`}>
+              <Filters filter={filter} onFilter={setFilter} shown={rows.length} />
+            </PhoneFold>
+          )}
           {view === 'board' && <Board rows={rows} />}
           {view === 'log' && <Log rows={rows} filter={filter} onFilter={setFilter} />}
           {view === 'measure' && <Measure rows={rows} />}
+          {view === 'sets' && <SortSets />}
           {view === 'learned' && <Learned />}
         </>
       )}

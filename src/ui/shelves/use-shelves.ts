@@ -81,6 +81,7 @@ export function groupsOf(rows: readonly Row[]): ReadonlyMap<Shelf, readonly Grou
   }
   const shelves = new Map<Shelf, Group[]>();
   for (const [key, group] of found) {
+    group.pieces.sort((a, b) => a.no - b.no);
     const made: Group = { ...group, key, ref: refOf(group.run) };
     shelves.set(group.shelf, [...(shelves.get(group.shelf) ?? []), made]);
   }

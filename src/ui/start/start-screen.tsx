@@ -14,7 +14,7 @@ import {
   clayUsedLast,
   handOf,
   newestBatch,
-  sizedPlanPart,
+  weighedPart,
   startedFit,
   startedPart,
 } from '@/core/workspace';
@@ -240,7 +240,7 @@ function nameOf(family: FamilyName, start: Start, units: Units): string {
 
 /** What follows from the first figures: what it finishes at, what it is made at, what to weigh out. */
 function StartAnswer({ workspace, part, units }: { workspace: Workspace; part: Part; units: Units }) {
-  const made = sizedPlanPart(workspace, part, units.length);
+  const made = weighedPart(workspace, part, units.length);
   if (!made.ok) return <Box color="bad">{made.problem.message}</Box>;
   const { sized, weighOut } = made.value;
   const hand = (mm: number) => units.length(handLength(mm, units.choice));

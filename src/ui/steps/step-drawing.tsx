@@ -29,8 +29,16 @@ function wholeOf(section: Section, side: (sign: 1 | -1) => (r: number, z: number
   return pathOf([...half, ...mirrored], side(1));
 }
 
+interface Props {
+  readonly step: Step;
+  readonly scale: number;
+  readonly size: DrawnSize;
+  /** Where the pointer stands above the bat, mm. */
+  readonly pointer?: number | undefined;
+}
+
 /** The clay at one step, cut through, standing on the bat. */
-export function StepDrawing({ step, scale, size }: { step: Step; scale: number; size: DrawnSize }) {
+export function StepDrawing({ step, scale, size, pointer }: Props) {
   const side = (sign: 1 | -1) => (r: number, z: number) => [size.width / 2 + sign * r * scale, size.height - 3 - z * scale] as const;
   return (
     <chakra.svg
@@ -49,6 +57,14 @@ export function StepDrawing({ step, scale, size }: { step: Step; scale: number; 
           strokeWidth="1.4"
         />
       ))}
+      {pointer !== undefined && (
+        <path
+          d={`M4 ${size.height - 3 - pointer * scale}H${size.width - 4}`}
+          stroke="var(--chakra-colors-act)"
+          strokeWidth="2"
+          strokeDasharray="9 7"
+        />
+      )}
       <path d={`M4 ${size.height - 2}H${size.width - 4}`} stroke="var(--chakra-colors-fg)" strokeWidth="2" />
     </chakra.svg>
   );

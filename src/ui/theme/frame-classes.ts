@@ -18,6 +18,8 @@ export const FRAME_CLASSES: Record<string, SystemStyleObject> = {
     _hover: { background: 'act.wash' },
     '& option': { background: 'bg.raised', color: 'fg' },
   },
+  '.unseen': { srOnly: true },
+  '.sentence-line': { display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', columnGap: '3' },
   '.sentence': { fontSize: { base: '16px', md: '17px' }, lineHeight: { base: '1.3', md: '1.5' } },
   '.sentence-aside': {
     fontSize: 'sm',
@@ -59,6 +61,9 @@ export const FRAME_CLASSES: Record<string, SystemStyleObject> = {
     minWidth: '0',
   },
   '.sheet-rooms': { gridArea: 'rooms', padding: { base: '8px', md: '0 20px 12px' }, minWidth: '0' },
+  '.working': { fontSize: 'sm', lineHeight: '1.45', fontVariantNumeric: 'tabular-nums' },
+  '.working > h2': { fontWeight: '650', marginBottom: '1' },
+  '.working-adding': { marginTop: '2', color: 'fg.muted' },
   '.sheet-example': {
     marginTop: '3',
     paddingTop: '2',
@@ -68,6 +73,20 @@ export const FRAME_CLASSES: Record<string, SystemStyleObject> = {
     color: 'fg.muted',
     lineHeight: { base: '44px', md: '1.6' },
     '& a': { color: 'act', textDecoration: 'underline', textUnderlineOffset: '3px', paddingBlock: { base: '10px', md: '3px' } },
+  },
+  // pages that lead on to others in the middle of their words
+  '.links a': { color: 'act', textDecoration: 'underline', textUnderlineOffset: '3px' },
+  '.list': {
+    borderCollapse: 'collapse',
+    marginBlock: '2',
+    fontVariantNumeric: 'tabular-nums',
+    '& thead th': { fontSize: 'sm', fontWeight: '450', color: 'fg.muted', textAlign: 'right', verticalAlign: 'bottom' },
+    '& tbody th': { fontWeight: '550', textAlign: 'left' },
+    '& th:first-child': { textAlign: 'left' },
+    '& td': { textAlign: 'right' },
+    '& th, & td': { paddingInline: '2.5', paddingBlock: '1.5', borderBottomWidth: '1px', borderColor: 'line', whiteSpace: 'nowrap' },
+    '& [data-stage=wet]': { color: 'wet', fontWeight: '600' },
+    '& [data-stage=glazed]': { color: 'glazed', fontWeight: '600' },
   },
   '.sheet-note': { marginTop: '3', fontSize: 'sm', color: 'fg.muted', overflowWrap: 'anywhere' },
   // on a phone what to weigh and throw stays in sight while anything is typed
@@ -119,6 +138,8 @@ export const FRAME_CLASSES: Record<string, SystemStyleObject> = {
     '& .choice': { minHeight: { base: '44px', md: '30px' }, borderColor: 'transparent', background: 'transparent', fontSize: 'sm' },
   },
   '.parts': { display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: '4' },
+  '.room': { paddingTop: '2' },
+  '.room[data-section=ledger]': { paddingTop: '0' },
   '.sections': {
     display: 'flex',
     flexWrap: 'wrap',
@@ -239,7 +260,13 @@ export const FRAME_CLASSES: Record<string, SystemStyleObject> = {
     '& .finder-panel': { left: '0', right: 'auto', width: '100%' },
   },
   '.switcher-new': { minWidth: { base: '30px', md: '32px' }, justifyContent: 'center' },
-  '.switcher-name': { maxWidth: { base: '62px', md: '190px' }, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' },
+  '.switcher-name': {
+    maxWidth: { base: '62px', md: '130px' },
+    '@media (min-width: 1440px)': { maxWidth: '190px' },
+    overflow: 'hidden',
+    textOverflow: 'ellipsis',
+    whiteSpace: 'nowrap',
+  },
   '.link-button': {
     display: 'inline-flex',
     alignItems: 'center',

@@ -24,6 +24,8 @@ export interface WheelPage {
   /** The stage its figures are of; wet unless said. */
   readonly stage?: 'leather' | undefined;
   readonly step?: Step | undefined;
+  /** Where the pointer stands: the rim above the bat, mm. */
+  readonly pointer?: number | undefined;
   /** What is said rather than measured. */
   readonly words?: readonly string[] | undefined;
   readonly cautions: readonly string[];
@@ -130,6 +132,7 @@ export function wheelPages(
         : { words: 'mouth, inside', figure: hand(inside) },
       { words: 'floor, by needle', figure: hand(sized.thrown.floor) },
     ],
+    pointer: sized.thrown.gauge,
     ...(moves && { words: [moves] }),
     cautions: [],
   };

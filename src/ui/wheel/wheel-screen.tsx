@@ -1,22 +1,21 @@
 'use client';
 
-import { DIFFERENT, handOf, mainPart, type Part, partRef, type Plan, runOf, sizedPlanPart } from '@/core/workspace';
+import { DIFFERENT, handOf, mainPart, type Part, partRef, type PieceSet, type Plan, runOf, weighedPart } from '@/core/workspace';
 import { madeActs } from '@/store';
 import { ModeButton } from '@/ui/shell';
 import { StageName } from '@/ui/stage';
 import { run, useSaid, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
-import { StepDrawing, scaleOf } from '@/ui/steps';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { type ComponentProps, type TouchEvent, useEffect, useMemo, useRef, useState } from 'react';
+import { type TouchEvent, useEffect, useMemo, useRef, useState } from 'react';
 import { type WheelPage, handPages, spoken, wheelPages } from './pages';
 import { Big } from './big';
+import { PageView } from './page-view';
 import { RunPage } from './run-page';
 import { TesterPage } from './tester-page';
 import { useAwake } from './use-awake';
 
-const DRAWN = { width: 420, height: 330 };
 /** A finger that moved less than this across pressed something. px */
 const SWIPE = 60;
 
@@ -35,14 +34,15 @@ export function WheelScreen() {
     );
   }
   const part = plan.parts.find(({ id }) => id === search.get('part')) ?? mainPart(plan);
-  return <AtTheWheel key={part.id} plan={plan} part={part} />;
+  const set = workspace.sets.find(({ id }) => id === search.get('set'));
+  return <AtTheWheel key={part.id} plan={plan} part={part} set={set} />;
 }
 
-function AtTheWheel({ plan, part }: { plan: Plan; part: Part }) {
+function AtTheWheel({ plan, part, set }: { plan: Plan; part: Part; set: PieceSet | undefined }) {
   const { workspace } = useWorkspace();
   const units = useUnits();
   const made = useMemo(() => {
-    const made = sizedPlanPart(workspace, part, units.length);
+    const made = weighedPart(workspace, part, units.length);
     if (!made.ok) return undefined;
     const { hand, known } = made.value;
     return hand
@@ -80,11 +80,11 @@ function AtTheWheel({ plan, part }: { plan: Plan; part: Part }) {
       }}
       onTouchEnd={onTouchEnd}
     >
-      <Head plan={plan} page={page} place={`${at + 1} of ${count}`} />
-      <Box flex="1" paddingInline={{ base: '4', md: '8' }} paddingBlock="2" aria-live="polite">
+      <Head plan={plan} page={page} place={`${at + 1} of ${count}`} set={set} />
+      <Box flex="1" display="flex" flexDirection="column" paddingInline={{ base: '4', md: '8' }} paddingBlock="2" aria-live="polite">
         {page.key === 'tester' && <TesterPage plan={plan} part={part} />}
         {page.key === 'run' && <RunPage plan={plan} part={partRef(plan, part)} />}
-        {page.key !== 'tester' && page.key !== 'run' && <PageView page={page} scale={scaleOf(made.steps, DRAWN)} />}
+        {page.key !== 'tester' && page.key !== 'run' && <PageView page={page} steps={made.steps} />}
       </Box>
       {awake === false && (
         <Box role="note" paddingInline="8" fontSize="sm" color="warn">
@@ -93,7 +93,7 @@ function AtTheWheel({ plan, part }: { plan: Plan; part: Part }) {
       )}
       <Box position="sticky" bottom="0" background="bg" paddingTop="2">
         <Run plan={plan} part={part} />
-        <HStack gap="3" padding="4" css={{ '& > button': { flex: '0 1 320px' } }}>
+        <HStack gap="3" padding="4" css={{ '& > button': { flex: '1 1 0' } }}>
           <Big onClick={() => turn(-1)} disabled={at === 0}>
             Previous
           </Big>
@@ -125,7 +125,7 @@ function usePageKeys(turn: (by: 1 | -1) => void, count: () => void): void {
   });
 }
 
-function Head({ plan, page, place }: { plan: Plan; page: WheelPage; place: string }) {
+function Head({ plan, page, place, set }: { plan: Plan; page: WheelPage; place: string; set: PieceSet | undefined }) {
   const talks = typeof window !== 'undefined' && 'speechSynthesis' in window;
   const read = () => {
     window.speechSynthesis.cancel();
@@ -146,6 +146,7 @@ function Head({ plan, page, place }: { plan: Plan; page: WheelPage; place: strin
         </HStack>
       </Box>
       <Box flex="1" />
+      {set && <NextOfSet plan={plan} set={set} />}
       {talks && <Big onClick={read}>Read aloud</Big>}
       <Box display={{ base: 'none', md: 'block' }}>
         <Big onClick={() => void document.documentElement.requestFullscreen?.()}>Full screen</Big>
@@ -157,101 +158,19 @@ function Head({ plan, page, place }: { plan: Plan; page: WheelPage; place: strin
   );
 }
 
-/** As large as the screen lets a figure stand on one line: 96 px and more on a tablet, less on a phone. */
-const MAIN = 'clamp(60px, min(21vh, 19vw), 230px)';
-const FOUR = 'clamp(44px, min(15vh, 14vw), 150px)';
-/** Two sizes on a line: longer than a figure with its unit. */
-const SHORT = 9;
-const TWO_SIZES = { base: 'min(9vh, 11vw)', lg: 'min(10vh, 6.2vw)' };
-
-interface DigitsProps {
-  readonly children: string;
-  readonly size: ComponentProps<typeof Box>['fontSize'];
-  readonly stage?: 'wet' | 'leather' | undefined;
-}
-
-function Digits({ children, size, stage = 'wet' }: DigitsProps) {
+/** From one piece of a set to the next, and round again. */
+function NextOfSet({ plan, set: { id, planIds } }: { plan: Plan; set: PieceSet }) {
+  const at = planIds.indexOf(plan.id);
+  const next = planIds[(at + 1) % planIds.length]!;
+  if (at < 0 || planIds.length < 2) return null;
   return (
-    <Box
-      color={stage}
-      fontFamily="figure"
-      fontWeight="680"
-      fontStretch="88%"
-      fontVariantNumeric="tabular-nums"
-      lineHeight="1.05"
-      // a number is never broken
-      overflowWrap="normal"
-      fontSize={size}
-      data-digits
-    >
-      {children}
-    </Box>
+    <Link href={`/wheel?plan=${next}&set=${id}`} replace>
+      <Big as="span">
+        {at + 1} of {planIds.length}: next of the set
+      </Big>
+    </Link>
   );
 }
-
-function PageView({ page, scale }: { page: WheelPage; scale: number }) {
-  if (page.key === 'all') {
-    return (
-      <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap="4">
-        {page.figures.map(({ words, figure, stage }, i) => (
-          <Box key={words}>
-            <Box fontSize="24px" color="fg.muted">
-              {words}
-            </Box>
-            <Digits size={figure.length > SHORT ? TWO_SIZES : i === 0 && page.figures.length <= 4 ? MAIN : FOUR} stage={stage}>
-              {figure}
-            </Digits>
-          </Box>
-        ))}
-        {page.words?.map((said) => (
-          <Box key={said} fontSize="24px" lineHeight="1.3" gridColumn="1 / -1">
-            {said}
-          </Box>
-        ))}
-      </Grid>
-    );
-  }
-  const [main, ...others] = page.figures;
-  const [, digits = '', words = ''] = FIGURE_FIRST.exec(main?.figure ?? '') ?? [];
-  return (
-    <HStack alignItems="flex-start" justifyContent="space-between" gap="6" flexWrap="wrap">
-      <Box flex="1" minWidth={{ base: '0', md: '320px' }} flexBasis={{ base: '100%', md: '0' }}>
-        <chakra.h2 fontSize="34px" fontWeight="680">
-          {page.title}
-        </chakra.h2>
-        {digits && (
-          <Digits size={MAIN} stage={page.stage}>
-            {digits}
-          </Digits>
-        )}
-        {words && (
-          <Box fontSize="28px" color="fg.muted" lineHeight="1.1">
-            {words}
-          </Box>
-        )}
-        {others.map(({ figure }) => (
-          <Digits key={figure} size="clamp(30px, min(7vh, 8vw), 64px)" stage={page.stage}>
-            {figure}
-          </Digits>
-        ))}
-        {page.words?.map((said) => (
-          <Box key={said} fontSize="26px" lineHeight="1.3" marginTop="2" maxWidth="900px">
-            {said}
-          </Box>
-        ))}
-        {page.cautions.map((words) => (
-          <Box key={words} fontSize="20px" color="warn" marginTop="2" maxWidth="640px">
-            {words}
-          </Box>
-        ))}
-      </Box>
-      {page.step && <StepDrawing step={page.step} scale={scale} size={DRAWN} />}
-    </HStack>
-  );
-}
-
-/** A figure with its unit, and what is said of it. */
-const FIGURE_FIRST = /^((?:⌀ )?[\d.,/ ]*\d(?: ?(?:mm|cm|in|g|oz|lb))?(?: [\d.]+ oz)?) ?(.*)$/;
 
 /** Counts the run in one tap; a second says what was different about the last. */
 function Run({ plan, part }: { plan: Plan; part: Part }) {

@@ -1,19 +1,24 @@
 'use client';
 
+import { later } from '@/ui/blocks';
 import { type ClayFigures, remaining } from '@/core/clay';
 import { FAMILIES } from '@/core/form';
 import { type NumberName, USUAL_ODDS, rangeOf } from '@/core/sizing';
 import { type Written, handLength, handMass, readQuantity, text, writeLength, writeVolume } from '@/core/units';
 import { FigureInput, useAnyRefused } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';
-import { handFigures, weighOutText, weighOutWritten } from '@/ui/steps';
-import { meetsInside, obstacleWords } from '@/core/workspace';
-import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
+import { weighOutText, weighOutWritten } from '@/ui/steps';
+import { meetsInside } from '@/core/workspace';
 import Link from 'next/link';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { betweenWords } from './between';
+import { Finishes } from './finishes';
 import { misfitWords } from '../model/misfit';
 import type { PieceModel } from '../model/use-piece';
+
+// only of a piece made by hand
+const HandFigures = later(() => import('../hand/hand-figures').then((part) => part.HandFigures));
+const HandObstacle = later(() => import('../hand/hand-figures').then((part) => part.HandObstacle));
 
 interface AnswerFigure {
   readonly name: NumberName;
@@ -62,16 +67,6 @@ function figures({ worked, part }: PieceModel): AnswerFigure[] {
 
 const CAPACITY = { width: '58px', fontSize: '15px' };
 
-/** What a rounded wet figure comes out of the kiln at. */
-function Finishes({ children }: { children: string }) {
-  return (
-    <div className="answer-finishes">
-      <StageMark stage="glazed" size={11} />
-      <span>finishes {children}</span>
-    </div>
-  );
-}
-
 interface BigProps {
   readonly piece: PieceModel;
   readonly name: NumberName | 'hand';
@@ -108,21 +103,20 @@ export function Answer({ piece }: { piece: PieceModel }) {
   const misfits = piece.placeChecks.filter(({ fits }) => !fits);
   const greyed = useAnyRefused() || piece.impossible !== undefined;
   return (
-    <Box as="section" aria-label="Answer" css={greyed ? GREYED : undefined}>
-      <HStack justifyContent="space-between">
+    <section aria-label="Answer" style={greyed ? GREYED : undefined}>
+      <div className="answer-head">
         <StageName stage="wet" />
         {greyed ? (
-          <Box fontSize="sm" color="bad">
-            last valid sizes
-          </Box>
+          <span className="answer-bad">last valid sizes</span>
         ) : (
-          <ToTheWheel piece={piece} words={piece.by === 'wheel' ? 'At the wheel' : 'At the bench'} />
+          <ToTheWheel
+            href={`/wheel?plan=${piece.plan.id}${piece.ref === piece.plan.id ? '' : `&part=${piece.part.id}`}`}
+            words={piece.by === 'wheel' ? 'At the wheel' : 'At the bench'}
+          />
         )}
-      </HStack>
+      </div>
       {piece.hand?.obstacle ? (
-        <Box role="alert" color="bad" fontSize="20px" fontWeight="600" lineHeight="1.3" paddingBlock="2" data-answer="obstacle">
-          {obstacleWords(piece.hand.obstacle, units.length)}
-        </Box>
+        <HandObstacle piece={piece} />
       ) : (
         <Big
           piece={piece}
@@ -133,19 +127,9 @@ export function Answer({ piece }: { piece: PieceModel }) {
           room={7.7}
         />
       )}
-      {piece.by === 'wheel' && piece.part.tester?.accepted && (
-        <Box fontSize="sm" color="wet" fontWeight="600" data-testid="run-ball">
-          By the test piece; worked out it is {units.mass(handMass(masses.ball, choice))}.
-        </Box>
-      )}
-      {piece.ratio && !piece.part.tester?.accepted && (
-        <Box fontSize="sm" color="wet" fontWeight="600" data-testid="own-ratio">
-          × {piece.ratio.median.toFixed(2)}, as {piece.ratio.count} of yours made this way took; worked out it is{' '}
-          {units.mass(handMass(masses.ball, choice))}.
-        </Box>
-      )}
+      <OwnBall piece={piece} />
       {piece.hand && <HandFigures piece={piece} />}
-      <Grid templateColumns="repeat(2, minmax(0, 1fr))" columnGap="2" rowGap="1" marginTop="1">
+      <div className="answer-figures">
         {(piece.hand ? [] : figures(piece)).map(({ name, words, wet, finishes }) => {
           const hand = handLength(wet, choice);
           return (
@@ -161,15 +145,35 @@ export function Answer({ piece }: { piece: PieceModel }) {
             />
           );
         })}
-      </Grid>
+      </div>
       <Outcome piece={piece} />
       <Strip piece={piece} />
       {misfits.map((check) => (
-        <Box key={check.limit} role="note" fontSize="sm" color="bad" marginTop="1">
+        <div key={check.limit} role="note" className="answer-bad">
           {misfitWords(check, units.length)}
-        </Box>
+        </div>
       ))}
-    </Box>
+    </section>
+  );
+}
+
+/** Why the ball is not the one worked out: by its test piece, or as those before it took. */
+function OwnBall({ piece: { by, part, ratio, units, worked } }: { piece: PieceModel }) {
+  const computed = units.mass(handMass(worked.sized.masses.ball, units.choice));
+  if (part.tester?.accepted)
+    return (
+      by === 'wheel' && (
+        <div className="answer-own" data-testid="run-ball">
+          By the test piece; worked out it is {computed}.
+        </div>
+      )
+    );
+  return (
+    ratio && (
+      <div className="answer-own" data-testid="own-ratio">
+        × {ratio.median.toFixed(2)}, as {ratio.count} of yours made this way took; worked out it is {computed}.
+      </div>
+    )
   );
 }
 
@@ -208,79 +212,32 @@ function Outcome({ piece }: { piece: PieceModel }) {
   const heights = useRange(worked.clay, 'height', wet.height, toolSd);
   const widths = useRange(worked.clay, 'rimDiameter', wet.rimDiameter, toolSd);
   return (
-    <Box fontSize="sm" marginTop="2" paddingTop="2" borderTopWidth="1px" borderColor="line" lineHeight="1.45">
-      <chakra.b color="glazed">
+    <div className="answer-outcome">
+      <b>
         Finishes {units.length(glazed.height)} {up}, {units.length(glazed.rimDiameter)} {wide}
-      </chakra.b>
+      </b>
       {'. '}
-      <chakra.button
-        type="button"
-        textAlign="left"
-        cursor="pointer"
-        minHeight={{ base: '44px', md: 'auto' }}
-        textDecoration="underline dotted"
-        textUnderlineOffset="3px"
-        onClick={() => piece.open('rimDiameter@wet')}
-      >
+      <button type="button" onClick={() => piece.open('rimDiameter@wet')}>
         Made to size{piece.part.fit?.tool === 'eye' ? ' by eye' : ''}, 9 in 10 are {betweenWords(...heights, units)} {up} and 9 in 10{' '}
         {betweenWords(...widths, units)} {wide}.
-      </chakra.button>{' '}
+      </button>{' '}
       {worked.sized.capacityMl > 0 && (
         <>
           Holds about <Capacity piece={piece} /> to the brim.
         </>
       )}
-    </Box>
-  );
-}
-
-/** What to roll, cut, press or coil. */
-function HandFigures({ piece }: { piece: PieceModel }) {
-  return (
-    <Grid templateColumns="1fr 1fr" columnGap="4" rowGap="2" marginTop="1">
-      {handFigures(piece.hand, piece.worked, piece.units).map(({ words, figure, finishes, stage }) => (
-        <Box key={words} gridColumn={figure.length > 10 ? 'span 2' : undefined}>
-          <Box fontSize="sm" color="fg.muted">
-            {words}
-          </Box>
-          <Box
-            color={stage ?? 'wet'}
-            fontFamily="figure"
-            fontVariantNumeric="tabular-nums"
-            fontSize={figure.length > 9 ? (figure.length > 10 ? 'clamp(21px, 2.2vw, 28px)' : '23px') : '34px'}
-            fontWeight="680"
-            lineHeight="1.1"
-            whiteSpace="nowrap"
-            data-hand={words}
-          >
-            {figure}
-          </Box>
-          {stage && (
-            <Box fontSize="sm">
-              <StageName stage={stage} />
-            </Box>
-          )}
-          {finishes && <Finishes>{finishes}</Finishes>}
-        </Box>
-      ))}
-    </Grid>
+    </div>
   );
 }
 
 /** The way to the screen for wet hands, where the answer is. */
-function ToTheWheel({ piece: { plan, part, ref }, words }: { piece: PieceModel; words: string }) {
+const ToTheWheel = memo(function ToTheWheel({ href, words }: { href: string; words: string }) {
   return (
-    <chakra.span
-      css={{ '& a': { display: 'inline-flex', alignItems: 'center', minHeight: '44px', marginBlock: '-10px', paddingInline: '8px' } }}
-      color="act"
-      fontWeight="650"
-      textDecoration="underline"
-      textUnderlineOffset="3px"
-    >
-      <Link href={`/wheel?plan=${plan.id}${ref === plan.id ? '' : `&part=${part.id}`}`}>{words}</Link>
-    </chakra.span>
+    <span className="answer-go">
+      <Link href={href}>{words}</Link>
+    </span>
   );
-}
+});
 
 /** What it holds, typed like any other size: height and widths scale together until it does. */
 function Capacity({ piece }: { piece: PieceModel }) {

@@ -1,2 +1,1 @@
 export { Answer } from './answer';
-export { WorkingPanel } from './working-panel';

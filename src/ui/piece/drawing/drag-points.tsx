@@ -4,10 +4,11 @@ import { newKey } from '@/ui/state';
 import type { Stage } from '@/core/clay';
 import type { Form, Point, SizeName } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
+import { type Pointer, onSheet, useHold } from '@/ui/drawing';
 import { stepOf } from '@/ui/fields';
 import { ink } from '@/ui/theme';
 import { Box } from '@chakra-ui/react';
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { type Geometry, finishedAt } from './geometry';
 import { type Dragged, type Handle, draggedWords, handlesOf, snapped, snappedPoint } from './handles';
 import type { PieceModel } from '../model/use-piece';
@@ -46,16 +47,78 @@ function shownHandles({ by, worked }: PieceModel, at: Half, { wide, placed }: Ge
   }, []);
 }
 
+/** A point that is shown, and of which half it is. */
+interface Shown {
+  readonly key: string;
+  readonly at: Half;
+  readonly handle: Handle;
+}
+
+const pointsOf = (piece: PieceModel, geometry: Geometry): readonly Shown[] =>
+  (geometry.wide ? HALVES : FINISHED).flatMap((at) =>
+    shownHandles(piece, at, geometry).map((handle) => ({ key: at === 'wet' ? `wet-${handle.key}` : handle.key, at, handle })),
+  );
+
 /** The points of both halves that are dragged, or moved by the arrow keys, in whole units; on a phone those of the finished half. */
 export function DragPoints({ piece, geometry }: { piece: PieceModel; geometry: Geometry }) {
   const [why, setWhy] = useState<string | undefined>();
+  const visit = useRef('');
+  const step = stepOf(piece.units.choice);
+  const points = pointsOf(piece, geometry);
+  const pointOf = (element: EventTarget) => {
+    const name = (element as Element).closest<HTMLElement>('[data-handle]')?.dataset.handle;
+    return points.find(({ key }) => key === name);
+  };
+  const move = (key: string, to: Point) => {
+    const point = points.find((each) => each.key === key);
+    if (!point) return;
+    const { handle, at } = point;
+    const dragged = changedBy(handle, piece.worked.sized.stages[at].sizes, to, step);
+    if (!dragged.knots && Object.keys(dragged.sizes ?? {}).length === 0) return;
+    setWhy(piece.takeDragged(dragged, at, `${draggedWords(piece.form.family, dragged)}, ${STAGE_WORDS[at]}`, visit.current));
+  };
+  const latest = useRef(move);
+  useEffect(() => {
+    latest.current = move;
+  });
+  const release = () => setWhy(undefined);
+  const hold = useHold({
+    pressed: (pointer) => {
+      const point = pointOf(pointer.target);
+      if (!point) return () => undefined;
+      visit.current = newKey();
+      const { key, at, handle } = point;
+      const from = pointerAt(pointer, geometry, at);
+      const offset = { r: handle.at.r - from.r, z: handle.at.z - from.z };
+      // while a point is held the drawing keeps its scale
+      return (later) => {
+        const to = pointerAt(later, geometry, at);
+        latest.current(key, snappedPoint({ r: to.r + offset.r, z: to.z + offset.z }, step));
+      };
+    },
+    released: release,
+  });
+  const onKeyDown = (event: KeyboardEvent) => {
+    const [arrow, point] = [ARROWS[event.key], pointOf(event.target)];
+    if (!arrow || !point) return;
+    event.preventDefault();
+    const { key, at, handle } = point;
+    // widths across take half a step on each side, a thickness a whole one
+    const reach = THICK.includes(handle.key) ? step : step / 2;
+    const outward = at === 'wet' ? -arrow[0] : arrow[0];
+    move(key, snappedPoint({ r: handle.at.r + outward * reach, z: handle.at.z + arrow[1] * step }, step));
+  };
+  const visited = () => {
+    visit.current = newKey();
+  };
   return (
     <>
-      {(geometry.wide ? HALVES : FINISHED).map((at) =>
-        shownHandles(piece, at, geometry).map((handle) => (
-          <DragPoint key={`${at}-${handle.key}`} handle={handle} at={at} piece={piece} geometry={geometry} onRefused={setWhy} />
-        )),
-      )}
+      {/* one that listens for all of them: they come and go with the form and move with every figure */}
+      <div style={{ display: 'contents' }} {...hold()} onKeyDown={onKeyDown} onFocus={visited} onBlur={release}>
+        {points.map((point) => (
+          <DragPoint key={point.key} point={point} piece={piece} geometry={geometry} />
+        ))}
+      </div>
       {why && (
         <Box
           role="alert"
@@ -76,73 +139,19 @@ export function DragPoints({ piece, geometry }: { piece: PieceModel; geometry: G
   );
 }
 
-interface PointProps {
-  readonly handle: Handle;
-  /** Which half it is a point of. */
-  readonly at: Half;
-  readonly piece: PieceModel;
-  readonly geometry: Geometry;
-  readonly onRefused: (why: string | undefined) => void;
-}
-
-function DragPoint({ handle, at: half, piece, geometry, onRefused }: PointProps) {
-  const visit = useRef('');
-  /** While a point is held the drawing keeps its scale: what the hand feels under it must not move by itself. */
-  const held = useRef<{ geometry: Geometry; offset: Point } | undefined>(undefined);
-  const { choice, length } = piece.units;
-  const step = stepOf(choice);
-  const lift = half === 'wet' ? piece.worked.sized.onBat.foot : 0;
-  const place = half === 'wet' ? geometry.placed.wet : geometry.placed.finished;
+function DragPoint({ point: { key, at, handle }, piece, geometry }: { point: Shown; piece: PieceModel; geometry: Geometry }) {
+  const { length } = piece.units;
+  const lift = at === 'wet' ? piece.worked.sized.onBat.foot : 0;
+  const place = at === 'wet' ? geometry.placed.wet : geometry.placed.finished;
   const [x, y] = place(handle.at.r, handle.at.z + lift);
-
-  const move = (to: Point) => {
-    const dragged = changedBy(handle, piece.worked.sized.stages[half].sizes, to, step);
-    if (!dragged.knots && Object.keys(dragged.sizes ?? {}).length === 0) return;
-    onRefused(piece.takeDragged(dragged, half, `${draggedWords(piece.form.family, dragged)}, ${STAGE_WORDS[half]}`, visit.current));
-  };
-
-  const onPointerDown = (event: PointerEvent<HTMLButtonElement>) => {
-    event.currentTarget.setPointerCapture(event.pointerId);
-    visit.current = newKey();
-    const at = pointerAt(event, geometry, half);
-    held.current = { geometry, offset: { r: handle.at.r - at.r, z: handle.at.z - at.z } };
-  };
-  const onPointerMove = (event: PointerEvent<HTMLButtonElement>) => {
-    if (!held.current) return;
-    const at = pointerAt(event, held.current.geometry, half);
-    move(snappedPoint({ r: at.r + held.current.offset.r, z: at.z + held.current.offset.z }, step));
-  };
-  const release = () => {
-    held.current = undefined;
-    onRefused(undefined);
-  };
-  const onKeyDown = (event: KeyboardEvent) => {
-    const arrow = ARROWS[event.key];
-    if (!arrow) return;
-    event.preventDefault();
-    // widths across take half a step on each side, a thickness a whole one
-    const reach = THICK.includes(handle.key) ? step : step / 2;
-    const outward = half === 'wet' ? -arrow[0] : arrow[0];
-    move(snappedPoint({ r: handle.at.r + outward * reach, z: handle.at.z + arrow[1] * step }, step));
-  };
-
   return (
     <button
       type="button"
       className="drawn-point"
-      data-handle={half === 'wet' ? `wet-${handle.key}` : handle.key}
-      aria-label={`Move ${handle.words}, ${STAGE_WORDS[half]}: ${length(2 * handle.at.r)} across, ${length(handle.at.z)} up. Drag it, or use the arrow keys.`}
-      title={`Drag ${handle.words}, ${STAGE_WORDS[half]}, or use the arrow keys`}
-      onPointerDown={onPointerDown}
-      onPointerMove={onPointerMove}
-      onPointerUp={release}
-      onPointerCancel={release}
-      onFocus={() => {
-        visit.current = newKey();
-      }}
-      onBlur={release}
-      onKeyDown={onKeyDown}
-      style={{ left: x, top: y, color: ink(half === 'wet' ? 'wet' : 'act') }}
+      data-handle={key}
+      aria-label={`Move ${handle.words}, ${STAGE_WORDS[at]}: ${length(2 * handle.at.r)} across, ${length(handle.at.z)} up. Drag it, or use the arrow keys.`}
+      title={`Drag ${handle.words}, ${STAGE_WORDS[at]}, or use the arrow keys`}
+      style={{ left: x, top: y, color: ink(at === 'wet' ? 'wet' : 'act') }}
     >
       <span aria-hidden />
     </button>
@@ -150,8 +159,7 @@ function DragPoint({ handle, at: half, piece, geometry, onRefused }: PointProps)
 }
 
 /** The pointer on the drawing, mm of the half it is on. */
-function pointerAt(event: PointerEvent<HTMLButtonElement>, geometry: Geometry, half: Half): Point {
-  const sheet = event.currentTarget.offsetParent!.getBoundingClientRect();
-  const { r, z } = finishedAt(geometry, event.clientX - sheet.left, event.clientY - sheet.top);
+function pointerAt(pointer: Pointer, geometry: Geometry, half: Half): Point {
+  const { r, z } = finishedAt(geometry, ...onSheet(pointer));
   return { r: half === 'wet' ? -r : r, z };
 }

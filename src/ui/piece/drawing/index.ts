@@ -1,4 +1,4 @@
-export { AssembledPiece } from './assembled-piece';
 export { BesideChoice } from './beside-choice';
+export { MovedPoint } from './moved-point';
 export { PieceDrawing } from './piece-drawing';
 export { type Geometry, finishedAt } from './geometry';

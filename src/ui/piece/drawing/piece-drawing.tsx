@@ -1,19 +1,23 @@
 'use client';
 
+import { later } from '@/ui/blocks';
 import { useSize } from '@/ui/drawing';
 import { useAnyRefused } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';
-import { Box } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import { AllowanceColumn, AllowanceList, allowanceLeaders } from './allowances';
-import { AssembledPiece } from './assembled-piece';
-import { DragPoints } from './drag-points';
 import { DrawnClay } from './drawn-clay';
 import { FinishedSizes, FurtherSizeList, HalfNames, WetHeights, Widths } from './drawn-figures';
 import { furtherSizes } from './further-sizes';
 import { type Geometry, geometryOf } from './geometry';
 import { extentOf, ghostOf } from './ghosts';
 import type { PieceModel } from '../model/use-piece';
+
+// the sizes are there first, the points to drag them by a moment later
+const DragPoints = later(() => import('./drag-points').then((part) => part.DragPoints));
+
+// only of a piece built of slabs
+const AssembledPiece = later(() => import('../hand/assembled-piece').then((part) => part.AssembledPiece));
 
 interface Props {
   readonly piece: PieceModel;
@@ -35,15 +39,8 @@ export function PieceDrawing({ piece, beside, allowances, over }: Props) {
     ? [...(thrown ? allowanceLeaders(piece, geometry) : []), ...furtherSizes(piece, geometry).map(({ from, to }) => [from, to] as const)]
     : [];
   return (
-    <Box>
-      <Box
-        ref={ref}
-        position="relative"
-        height={{ base: '420px', md: 'calc(100vh - 388px)' }}
-        minHeight={{ base: '360px', md: '380px' }}
-        data-testid="drawing"
-        data-greyed={greyed}
-      >
+    <>
+      <div ref={ref} className="drawing" data-testid="drawing" data-greyed={greyed}>
         {geometry && (
           <>
             <DrawnClay piece={piece} geometry={geometry} leaders={leaders} greyed={greyed} ghost={ghost} />
@@ -53,17 +50,17 @@ export function PieceDrawing({ piece, beside, allowances, over }: Props) {
             <Widths piece={piece} geometry={geometry} />
             <FinishedSizes piece={piece} geometry={geometry} />
             {geometry.wide && thrown && <AllowanceColumn piece={piece} geometry={geometry} />}
-            {geometry.wide && piece.by !== 'wheel' && <AssembledPiece piece={piece} base={geometry.y.base} />}
+            {geometry.wide && piece.by === 'slab' && <AssembledPiece piece={piece} base={geometry.y.base} />}
             <DragPoints piece={piece} geometry={geometry} />
           </>
         )}
-      </Box>
+      </div>
       {geometry && !geometry.wide && (
         <>
           <FurtherSizeList piece={piece} />
           {thrown && <AllowanceList piece={piece} />}
         </>
       )}
-    </Box>
+    </>
   );
 }

@@ -64,18 +64,23 @@ export function FitChoices({ piece, fitting }: { piece: PieceModel; fitting: Fit
 /** With what it is made to size, how it is dried and fired, and whether glaze touches: told in a line, chosen behind it. */
 function ByWhom({ piece, fitting, change }: { piece: PieceModel; fitting: Fitting; change: Change }) {
   const { workspace } = useWorkspace();
-  const own = learnedOval(workspace, piece.part.family);
   const { length } = useUnits();
   const { tool = 'gauge', dried = 'apart', glaze, narrow } = fitting;
+  const { family, firing } = piece.part;
+  const ownWarp = (way: Drying) => learnedOval(workspace, family, { dried: way, cone: firing?.cone });
+  const own = ownWarp(dried);
   const oval = Object.fromEntries(
-    (Object.keys(DRYING) as Drying[]).map((way) => [way, `${DRYING_WORDS[way]}, oval by about ${length(DRYING[way] * (own?.times ?? 1))}`]),
+    (Object.keys(DRYING) as Drying[]).map((way) => [
+      way,
+      `${DRYING_WORDS[way]}, oval by about ${length(DRYING[way] * (ownWarp(way)?.times ?? 1))}`,
+    ]),
   ) as Record<Drying, string>;
   return (
     <chakra.details marginTop="1" fontSize="sm">
       <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }} color="fg.muted">
         made {TOOL_WORDS[tool]}, dried and fired {DRYING_WORDS[dried]},{' '}
         {glaze ? `glaze ${length(glaze)} where they touch` : 'no glaze where they touch'}
-        {own && `; warp as ${own.count} of yours showed it`}
+        {own && `; warp as ${own.count} of yours showed it${own.alike === 'form' ? '' : `, alike in ${own.alike}`}`}
       </chakra.summary>
       <HStack gap="4" rowGap="2" flexWrap="wrap" alignItems="flex-end">
         <LabelledChoice

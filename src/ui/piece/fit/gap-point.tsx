@@ -1,9 +1,9 @@
 'use client';
 
 import { type FitWork, meetsBy } from '@/core/workspace';
-import { newKey, useWorkspace } from '@/ui/state';
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
-import { type Geometry, finishedAt } from '../drawing';
+import { useWorkspace } from '@/ui/state';
+import { type Pointer, onSheet } from '@/ui/drawing';
+import { type Geometry, MovedPoint, finishedAt } from '../drawing';
 import type { PieceModel } from '../model/use-piece';
 import { changerOf } from './change';
 import type { Met } from './met';
@@ -40,53 +40,23 @@ export function GapPoint({
   geometry: Geometry;
 }) {
   const setGap = useSetGap(piece, work);
-  const visit = useRef('');
-  const held = useRef<{ geometry: Geometry; off: number; gap: number } | undefined>(undefined);
-  const [why, setWhy] = useState<string | undefined>();
   if (!setGap) return null;
-  const { length } = piece.units;
   const gap = work.gap.mean - work.narrows;
-  const [x, y] = geometry.placed.finished(...edge.at);
-  const move = (to: number) => setWhy(setGap(Math.round(to * 10) / 10, visit.current));
-  const across = (event: PointerEvent<HTMLButtonElement>, on: Geometry) => {
-    const sheet = event.currentTarget.offsetParent!.getBoundingClientRect();
-    return finishedAt(on, event.clientX - sheet.left, event.clientY - sheet.top).r;
-  };
-  const release = () => {
-    held.current = undefined;
-    setWhy(undefined);
-  };
+  const across = (pointer: Pointer) => finishedAt(geometry, ...onSheet(pointer)).r;
   return (
-    <button
-      type="button"
-      className="drawn-point"
-      data-handle="gap"
-      style={{ left: x, top: y, color: 'var(--chakra-colors-act)' }}
-      aria-label={`Move the gap: ${length(gap)}. Drag it, or use the arrow keys.`}
-      title={why ?? 'Drag the gap, or use the arrow keys'}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        visit.current = newKey();
-        held.current = { geometry, off: across(event, geometry), gap };
+    <MovedPoint
+      name="gap"
+      at={geometry.placed.finished(...edge.at)}
+      color="act"
+      label={`Move the gap: ${piece.units.length(gap)}. Drag it, or use the arrow keys.`}
+      title="Drag the gap, or use the arrow keys"
+      mm={gap}
+      step={STEP}
+      pressed={(from) => {
+        const off = across(from);
+        return (to) => gap + 2 * edge.outward * (across(to) - off);
       }}
-      onPointerMove={(event) => {
-        const from = held.current;
-        if (from) move(from.gap + 2 * edge.outward * (across(event, from.geometry) - from.off));
-      }}
-      onPointerUp={release}
-      onPointerCancel={release}
-      onFocus={() => {
-        visit.current = newKey();
-      }}
-      onBlur={release}
-      onKeyDown={(event: KeyboardEvent) => {
-        const more = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];
-        if (more === undefined) return;
-        event.preventDefault();
-        move(gap + more * STEP);
-      }}
-    >
-      <span aria-hidden />
-    </button>
+      onMove={(to, key) => setGap(Math.round(to * 10) / 10, key)}
+    />
   );
 }

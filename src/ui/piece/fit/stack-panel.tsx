@@ -4,13 +4,15 @@ import { type Outline, sectionOf, widest } from '@/core/form';
 import { type Stacked, pairHeight, stackHeight, stacked } from '@/core/sets';
 import { LIMIT_WORDS, NOTHING_LOST, type PlaceLimits, size } from '@/core/sizing';
 import { writeLength } from '@/core/units';
-import { calledPart, partOf, partRef, shopOf, sizedPlanPart } from '@/core/workspace';
+import { calledPart, partOf, partRef, shopOf, sizedPlanPart, sticksOut } from '@/core/workspace';
 import { LabelledChoice, OptionalNumber } from '@/ui/fields';
+import { bothHalves } from '@/ui/drawing';
 import { Figure, StageName } from '@/ui/stage';
 import { useWorkspace } from '@/ui/state';
 import { Box, HStack } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
+import { StackPoint } from './stack-points';
 
 /** Steeper from upright than this a glazed wall in a glazed wall may stick, degrees. computation.md section 12. */
 const STICKS = 10;
@@ -88,6 +90,7 @@ interface StandsProps {
 function Stands({ piece, found, high, lower, count }: StandsProps) {
   const { workspace } = useWorkspace();
   const { units, worked, part } = piece;
+  const out = sticksOut({ part, sized: worked.sized, clay: worked.clay });
   return (
     <HStack gap="6" flexWrap="wrap" alignItems="flex-start">
       <Box flex="0 1 340px">
@@ -106,13 +109,22 @@ function Stands({ piece, found, high, lower, count }: StandsProps) {
         </Box>
         {count !== undefined && found.touch.on === 'wall' && <Moves piece={piece} pitch={found.pitch} />}
         <Checks limits={shopOf(workspace).place ?? {}} high={high} length={units.length} />
-        {(part.handle || (part.attached ?? []).length > 0) && (
-          <Box fontSize="sm" color="fg.muted" marginTop="1">
-            Its handle and what else is put on stand out of the round section: try whether they clear each other.
-          </Box>
-        )}
+        <Box fontSize="sm" color="fg.muted" marginTop="1">
+          {out.width > 0 &&
+            `What is put on stands out ${units.length(out.width)}: each stack is ${units.length(2 * widest(worked.sized.fired.side) + out.width)} wide, and such pieces are set with it to one side. `}
+          {out.height > 0 && `What is on top stands ${units.length(out.height)} up: nothing stands on it but upside down. `}
+          {piece.plan.parts.length > 1 &&
+            'With a lid on, nothing goes into the mouth, and only a flat lid carries another: lids are stacked by themselves, as here they are left off. '}
+          Drag the mouth or the foot of the uppermost until it stacks straight.
+        </Box>
       </Box>
-      <Drawn lower={lower} upper={worked.sized.fired} pitch={found.pitch} count={count === undefined ? 2 : Math.min(count, DRAWN)} />
+      <Drawn
+        piece={piece}
+        lower={lower}
+        upper={worked.sized.fired}
+        pitch={found.pitch}
+        count={count === undefined ? 2 : Math.min(count, DRAWN)}
+      />
     </HStack>
   );
 }
@@ -158,31 +170,31 @@ function Checks({ limits, high, length }: { limits: PlaceLimits; high: number; l
 }
 
 /** The real sections, one in or on the other. */
-function Drawn({ lower, upper, pitch, count }: { lower: Outline; upper: Outline; pitch: number; count: number }) {
+function Drawn({ piece, lower, upper, pitch, count }: { piece: PieceModel; lower: Outline; upper: Outline; pitch: number; count: number }) {
   const high = Math.max(lower.inside[0]!.z, upper.inside[0]!.z + (count - 1) * pitch);
   const wide = 2 * Math.max(widest(lower.side), widest(upper.side));
   const scale = Math.min((HIGH - 8) / high, (WIDE - 8) / wide);
   const path = (outline: Outline, lift: number) =>
-    ([1, -1] as const)
-      .map(
-        (side) =>
-          `M${sectionOf(outline)
-            .map(({ r, z }) => `${(WIDE / 2 + side * r * scale).toFixed(1)} ${(HIGH - 4 - (z + lift) * scale).toFixed(1)}`)
-            .join('L')}Z`,
-      )
-      .join('');
+    bothHalves(sectionOf(outline), { axis: WIDE / 2, ground: HIGH - 4 - lift * scale, scale });
+  const lift = (count - 1) * pitch;
+  const { rimDiameter, height, baseDiameter } = piece.worked.sized.stages.glazed.sizes;
+  const placed = (r: number, z: number) => [WIDE / 2 + r * scale, HIGH - 4 - (z + lift) * scale] as const;
   return (
-    <svg width={WIDE} height={HIGH} role="img" aria-label={`${count} stacked, finished, in section`} data-testid="stack">
-      <path d={`M10 ${HIGH - 3}H${WIDE - 10}`} stroke="var(--chakra-colors-fg)" strokeWidth="2" />
-      {Array.from({ length: count }, (_, i) => (
-        <path
-          key={i}
-          d={path(i === 0 ? lower : upper, i * pitch)}
-          fill={`var(--chakra-colors-${i % 2 === 0 ? 'glazed' : 'bisque'}-wash)`}
-          stroke={`var(--chakra-colors-${i % 2 === 0 ? 'glazed' : 'bisque'})`}
-          strokeWidth="1.2"
-        />
-      ))}
-    </svg>
+    <Box position="relative" width={`${WIDE}px`} height={`${HIGH}px`}>
+      <svg width={WIDE} height={HIGH} role="img" aria-label={`${count} stacked, finished, in section`} data-testid="stack">
+        <path d={`M10 ${HIGH - 3}H${WIDE - 10}`} stroke="var(--chakra-colors-fg)" strokeWidth="2" />
+        {Array.from({ length: count }, (_, i) => (
+          <path
+            key={i}
+            d={path(i === 0 ? lower : upper, i * pitch)}
+            fill={`var(--chakra-colors-${i % 2 === 0 ? 'glazed' : 'bisque'}-wash)`}
+            stroke={`var(--chakra-colors-${i % 2 === 0 ? 'glazed' : 'bisque'})`}
+            strokeWidth="1.2"
+          />
+        ))}
+      </svg>
+      <StackPoint piece={piece} size="rimDiameter" at={placed(rimDiameter / 2, height)} scale={scale} />
+      {baseDiameter !== undefined && <StackPoint piece={piece} size="baseDiameter" at={placed(baseDiameter / 2, 0)} scale={scale} />}
+    </Box>
   );
 }

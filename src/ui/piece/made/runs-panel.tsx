@@ -3,13 +3,15 @@
 import { type MadePiece, type Run, type Work, piecesOf, runsOf, sizedPlanPart } from '@/core/workspace';
 import { madeActs } from '@/store';
 import { Act, DeleteAct, LabelledChoice, OptionalMass, TextInput, optionsOf } from '@/ui/fields';
-import { Minutes, PieceSheet } from '@/ui/made';
+import { DRIED_WORDS, Minutes, PieceSheet } from '@/ui/made';
 import { run as perform, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
 import { HowMany } from './how-many';
+import { Note } from './note';
+import { OneFired } from './one-fired';
 import { Rounds } from './rounds';
 
 const SOFTNESS = { '': 'not said', soft: 'soft', medium: 'medium', firm: 'firm' } as const;
@@ -51,7 +53,11 @@ export function RunsPanel({ piece }: { piece: PieceModel }) {
           />
         ))
       )}
+      <OneFired piece={piece} />
       {runs.length > 1 && <Rounds piece={piece} runs={runs} />}
+      <Box maxWidth="640px" marginTop="3">
+        <Note piece={piece} />
+      </Box>
     </Box>
   );
 }
@@ -181,13 +187,18 @@ function SinceThen({ run }: { run: Run }) {
   const { workspace } = useWorkspace();
   if (run.closed || !run.as) return null;
   const then = sizedPlanPart(workspace, run.as, String);
-  const planned = run.planned.rimDiameter;
-  const now = then.ok ? then.value.sized.stages.wet.sizes.rimDiameter : undefined;
-  if (planned === undefined || now === undefined || Math.abs(now - planned) < TOLD) return null;
+  if (!then.ok) return null;
+  const { stages, thrown } = then.value.sized;
+  const told = [
+    { words: 'mouth', then: run.planned.rimDiameter, now: stages.wet.sizes.rimDiameter },
+    { words: 'rim above the bat', then: run.gauge, now: thrown.gauge },
+  ].flatMap(({ words, then: was, now }) => (was !== undefined && Math.abs(now - was) >= TOLD ? [{ words, was, now }] : []));
+  if (told.length === 0) return null;
   return (
     <Box role="note" color="warn" fontSize="sm">
-      Since this run began more is known of the clay: its mouth would now be thrown {length(now)} rather than {length(planned)}. What stands
-      on the shelf was made to {length(planned)}.
+      Since this run began more is known of the clay:{' '}
+      {told.map(({ words, was, now }) => `its ${words} would now be thrown ${length(now)} rather than ${length(was)}`).join(', ')}. What
+      stands on the shelf was made as it was then.
     </Box>
   );
 }
@@ -215,6 +226,12 @@ function RunFields({ run }: { run: Run }) {
         value={run.softness ?? ''}
         options={optionsOf(SOFTNESS)}
         onChoose={(softness) => edit({ softness: softness || undefined }, 'softness')}
+      />
+      <LabelledChoice
+        label="Dried"
+        value={run.dried ?? ''}
+        options={optionsOf({ '': 'not said', ...DRIED_WORDS })}
+        onChoose={(dried) => edit({ dried: dried || undefined }, 'how it dried')}
       />
       <LabelledChoice
         label="Clay"

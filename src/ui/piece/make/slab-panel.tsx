@@ -6,7 +6,7 @@ import { Act, LabelledChoice, OptionalLength, OptionalNumber, optionsOf } from '
 import { Box, HStack } from '@chakra-ui/react';
 import type { PieceModel } from '../model/use-piece';
 import { openRoom } from '@/ui/rooms';
-import { AssembledPiece } from '../drawing';
+import { AssembledPiece } from '../hand/assembled-piece';
 import { PaperModel } from './paper-model';
 import { RolledSlabs } from './rolled-slabs';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { type Stage } from '@/core/clay';
-import { type FamilyName, type Form, type SizeName, sizesOf } from '@/core/form';
+import { FAMILIES, type FamilyName, type Form, type SizeName, sizesOf } from '@/core/form';
 import {
   type Conflict,
   type LimitCheck,
@@ -17,7 +17,6 @@ import type { Hand } from '@/core/handbuild';
 import {
   changedForm,
   handOf,
-  type HandWork,
   type KnownClay,
   mainPart,
   type Part,
@@ -36,6 +35,7 @@ import { type Units, run, useUnits, useWorkspace } from '@/ui/state';
 import { useMemo, useState } from 'react';
 import { type AnyWay, FORM_WORDS, WAY_WORDS } from '@/ui/words';
 import { type Takers, takersOf } from './takers';
+import { type Weighed, byHand, useWeighed } from './use-weighed';
 
 /** A number whose arithmetic can be open, or the shrinkage and what it rests on. */
 export type Opened = NumberName | 'shrinkage' | 'hand';
@@ -54,14 +54,13 @@ export interface PieceModel extends Takers {
   readonly conflicts: readonly Conflict[];
   /** What the maker's place allows, looked at. */
   readonly placeChecks: readonly LimitCheck[];
-  /** What to weigh out, g: the ball of the run, by its test piece once that is accepted, or the clay for what is made by hand. */
-  readonly weighOut: number | undefined;
+  readonly weighOut: Weighed['weighOut'];
   /** The maker's own ball ratio that is in it. */
   readonly ratio: SizedPlanPart['ratio'];
   readonly throwing: Throwing;
   readonly by: Hand;
-  /** What is rolled, pressed or coiled, of a piece made by hand. */
-  readonly hand: HandWork | undefined;
+  readonly hand: Weighed['hand'];
+  readonly handWorking: Weighed['handWorking'];
   /** Why the stored piece cannot be made, after its clay changed say; the last possible one is in `worked`. */
   readonly impossible: string | undefined;
   readonly units: Units;
@@ -91,7 +90,8 @@ export function usePiece(plan: Plan, partId: string | undefined): PieceModel | u
   const units = useUnits();
   const part = plan.parts.find(({ id }) => id === partId) ?? mainPart(plan);
   const ref = partRef(plan, part);
-  const { possible, impossible } = useWorked(part, workspace, units);
+  const { possible: sizedPart, impossible } = useWorked(part, workspace, units);
+  const possible = useWeighed(workspace, sizedPart);
   const [opened, open] = useState<Opened | undefined>();
   const takers = useMemo(() => takersOf(ref, units), [ref, units]);
   if (!possible) return undefined;
@@ -114,6 +114,7 @@ export function usePiece(plan: Plan, partId: string | undefined): PieceModel | u
     conflicts: conflictsIn(shown, shown.sizes, possible.clay, surenessOf(shown, possible.clay)),
     by,
     hand,
+    handWorking: possible.handWorking,
     impossible,
     units,
     opened: opened === undefined || opened === 'hand' ? (by === 'wheel' ? 'ball' : 'hand') : opened,
@@ -121,7 +122,8 @@ export function usePiece(plan: Plan, partId: string | undefined): PieceModel | u
     ...takers,
     chooseWay: (way) => {
       const label = `way of making: ${WAY_WORDS[way]}`;
-      if (isByHand(way)) return run(commands.setHand(ref, { by: way }, label));
+      // fetched first, so that the page need not wait with nothing on it
+      if (isByHand(way)) return void byHand().then(() => run(commands.setHand(ref, { by: way }, label)));
       return run(commands.setWay(ref, way, label));
     },
     chooseClay: (bodyId) => {
@@ -134,15 +136,13 @@ export function usePiece(plan: Plan, partId: string | undefined): PieceModel | u
     },
     chooseCone: (cone) =>
       run(commands.setFiring(ref, cone === undefined ? undefined : { cone }, `firing: ${cone ? `cone ${cone}` : 'as usual'}`)),
-    chooseFamily: (family) =>
-      run(
-        commands.setPart(
-          ref,
-          // a box that becomes a cup is still built of slabs
-          { ...changedForm(part, form, family), ...(by !== 'wheel' && { hand: { ...part.hand, by } }) },
-          `form: ${FORM_WORDS[family]}`,
-        ),
-      ),
+    chooseFamily: (family) => {
+      // a box that becomes a cup is still built of slabs
+      const change = { ...changedForm(part, form, family), ...(by !== 'wheel' && { hand: { ...part.hand, by } }) };
+      const act = commands.setPart(ref, change, `form: ${FORM_WORDS[family]}`);
+      if (FAMILIES[family].flatSided) return void byHand().then(() => run(act));
+      return run(act);
+    },
   };
 }
 

@@ -186,6 +186,27 @@ function JoinedBlock({ piece }: { piece: PieceModel }) {
           </>
         )}
       </HStack>
+      {joined && <JoinedSteps copies={joined.copies} each={piece.weighOut} piece={piece} />}
     </Block>
+  );
+}
+
+/** What is done with bowls that are pressed together, and the clay for all of them. */
+function JoinedSteps({ copies, each, piece: { units } }: { copies: 2 | 3; each: number | undefined; piece: PieceModel }) {
+  return (
+    <Box fontSize="sm" marginTop="2" maxWidth="72ch">
+      {each !== undefined && (
+        <Box color="wet" fontWeight="600">
+          {copies} balls of {units.mass(each)}, {units.mass(copies * each)} in all, and the handle apart
+        </Box>
+      )}
+      <ol>
+        <li>Throw all of them on one day, alike: the same ball, the same gauge.</li>
+        <li>At soft leather hard press each flat where they will touch, on a board, by as much as said.</li>
+        <li>Score and slip the flats, press them together on one board, and roll a thin coil into the seam below.</li>
+        <li>Put the low handle across where they meet once both are equally firm; dry slowly, wrapped, so that the seam does not open.</li>
+        <li>They stand on one whole kiln shelf, never across two.</li>
+      </ol>
+    </Box>
   );
 }

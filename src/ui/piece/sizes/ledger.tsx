@@ -7,11 +7,13 @@ import { Choice, LengthInput, WordChoice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { ink } from '@/ui/theme';
 import { HStack } from '@chakra-ui/react';
-import { Fragment } from 'react';
-import { Conflicts } from './conflicts';
-import { Sideways } from '@/ui/blocks';
-import { KnotTable } from './knot-table';
+import { Fragment, memo } from 'react';
+import { Sideways, later } from '@/ui/blocks';
 import { type PieceModel, isKnownAt } from '../model/use-piece';
+
+// only where two sizes contradict each other, and of an own profile
+const Conflicts = later(() => import('./conflicts').then((part) => part.Conflicts));
+const KnotTable = later(() => import('./knot-table').then((part) => part.KnotTable));
 
 /** A stair of what is left of 100 wet: the bar is the true length, what is gone is open. */
 function Stair({ stage, left }: { stage: Stage; left: number }) {
@@ -22,8 +24,7 @@ function Stair({ stage, left }: { stage: Stage; left: number }) {
   );
 }
 
-function Head({ piece, stage }: { piece: PieceModel; stage: Stage }) {
-  const left = remaining(piece.worked.clay.shrinkage, stage, 'width');
+const Head = memo(function Head({ left, stage }: { left: number; stage: Stage }) {
   return (
     <th scope="col">
       <div className="ledger-stage">
@@ -33,25 +34,52 @@ function Head({ piece, stage }: { piece: PieceModel; stage: Stage }) {
       <Stair stage={stage} left={left} />
     </th>
   );
+});
+
+interface CellProps extends Pick<PieceModel, 'takeSize' | 'takeLimit' | 'letGo' | 'open'> {
+  readonly row: string;
+  readonly size: SizeName;
+  readonly stage: Stage;
+  readonly mm: number;
+  readonly known: boolean;
 }
 
-function SizeCell({ piece, size, stage }: { piece: PieceModel; size: SizeName; stage: Stage }) {
+/** A size at a stage; only those that change are made anew. */
+const SizeCell = memo(function SizeCell({ row, size, stage, mm, known, takeSize, takeLimit, letGo, open }: CellProps) {
   return (
     <td>
       <LengthInput
-        label={`${sizeIn(piece.form.family, size).row}, ${STAGE_WORDS[stage]}`}
-        mm={piece.worked.sized.stages[stage].sizes[size] ?? 0}
-        takeMm={piece.takeSize(size, stage)}
-        takeSpan={piece.takeLimit(size, stage)}
-        takeNothing={piece.letGo(size, stage)}
-        known={isKnownAt(piece, size, stage)}
+        label={`${row}, ${STAGE_WORDS[stage]}`}
+        mm={mm}
+        takeMm={takeSize(size, stage)}
+        takeSpan={takeLimit(size, stage)}
+        takeNothing={letGo(size, stage)}
+        known={known}
         color={stage}
         align="right"
         name={`${size}@${stage}`}
-        open={piece.open}
+        open={open}
         className="ledger-figure"
       />
     </td>
+  );
+});
+
+function SizeRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
+  const { row } = sizeIn(piece.form.family, size);
+  const { takeSize, takeLimit, letGo, open } = piece;
+  return (
+    <tr>
+      <th scope="row">{row}</th>
+      {STAGES.map((stage) => (
+        <SizeCell
+          key={stage}
+          {...{ row, size, stage, takeSize, takeLimit, letGo, open }}
+          mm={piece.worked.sized.stages[stage].sizes[size] ?? 0}
+          known={isKnownAt(piece, size, stage)}
+        />
+      ))}
+    </tr>
   );
 }
 
@@ -126,7 +154,7 @@ function WeightCell({ piece, stage }: { piece: PieceModel; stage: Stage }) {
 export function Ledger({ piece }: { piece: PieceModel }) {
   return (
     <>
-      <Conflicts piece={piece} />
+      {piece.conflicts.length > 0 && <Conflicts piece={piece} />}
       <SizeTable piece={piece} />
       <Odds piece={piece} />
       {piece.form.knots && piece.by !== 'former' && (
@@ -170,19 +198,14 @@ function SizeTable({ piece }: { piece: PieceModel }) {
         <tr>
           <th scope="col">underlined = entered</th>
           {STAGES.map((stage) => (
-            <Head key={stage} piece={piece} stage={stage} />
+            <Head key={stage} stage={stage} left={remaining(piece.worked.clay.shrinkage, stage, 'width')} />
           ))}
         </tr>
       </thead>
       <tbody>
         {piece.names.map((size) => (
           <Fragment key={size}>
-            <tr>
-              <th scope="row">{sizeIn(piece.form.family, size).row}</th>
-              {STAGES.map((stage) => (
-                <SizeCell key={stage} piece={piece} size={size} stage={stage} />
-              ))}
-            </tr>
+            <SizeRow piece={piece} size={size} />
             <GivesRow piece={piece} size={size} />
             <WindowRow piece={piece} size={size} />
           </Fragment>

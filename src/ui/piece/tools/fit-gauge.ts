@@ -1,6 +1,6 @@
 import type { Gauge } from '@/core/bench';
 import { type FitWork, goOf } from '@/core/workspace';
-import { madeWords } from '../fit/fit-words';
+import { madeWords } from '../fit';
 
 /** Less than this is not gauged, mm. */
 const SEEN = 0.1;

@@ -1,5 +1,6 @@
 'use client';
 
+import { later } from '@/ui/blocks';
 import { gaugesOf } from '@/core/bench';
 import { correctionOf, tile } from '@/core/paper';
 import { OwnMeasures, PrintSetting, Printed, RuleCheck, fileName, useBench, useRule } from '@/ui/bench';
@@ -9,16 +10,15 @@ import { type Bat, batFor } from '@/core/workspace';
 import { useWorkspace } from '@/ui/state';
 import { pdfOf } from '@/workers';
 import { Box, Grid } from '@chakra-ui/react';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
-import { useFit } from '../fit/use-fit';
+import { useFit } from '../fit';
 import { cardOf } from './card';
 import { fitGauge } from './fit-gauge';
 import { type Draw, drawnTools } from './drawn-tools';
 import { GaugesTool } from './gauges-tool';
 
-const SendTool = dynamic(() => import('./send-tool').then((part) => part.SendTool));
+const SendTool = later(() => import('./send-tool').then((part) => part.SendTool));
 
 interface Props {
   readonly piece: PieceModel;

@@ -1,0 +1,3 @@
+export { type Mesh, MOST_TRIANGLES, scaledMesh } from './mesh';
+export { FINENESS, type Fineness, coreSection, lostByFlats, pieceMesh, turned } from './solids';
+export { type MeshMeasures, measureMesh } from './measure';

@@ -1,0 +1,2 @@
+export type { Found } from './boxes';
+export { type Matched, type Sorting, matchSets } from './match';

@@ -1,0 +1,133 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { solve } from 'yalps';
+import { areNear, spreadOf, stepOf } from './boxes';
+import { type Matched, matchSets } from './match';
+
+const sumOf = ({ sets }: Matched) => sets.reduce((sum, { spread }) => sum + spread, 0);
+
+/** Every set of a size that holds, written down one by one. */
+function everySet(points: readonly (readonly number[])[], size: number): number[][] {
+  const found: number[][] = [];
+  const grow = (set: readonly number[], from: number): void => {
+    if (set.length === size) {
+      found.push([...set]);
+      return;
+    }
+    for (let i = from; i < points.length; i += 1) if (set.every((j) => areNear(points[i]!, points[j]!))) grow([...set, i], i + 1);
+  };
+  grow([], 0);
+  return found;
+}
+
+/** The most sets and their least sum, by trying everything. */
+function exhaustively(points: readonly (readonly number[])[], size: number): { count: number; sum: number } {
+  const sets = everySet(points, size).map((pieces) => ({ pieces, spread: spreadOf(points, pieces) }));
+  const go = (from: number, used: ReadonlySet<number>): { count: number; sum: number } => {
+    let best = { count: 0, sum: 0 };
+    for (let i = from; i < sets.length; i += 1) {
+      const { pieces, spread } = sets[i]!;
+      if (pieces.some((piece) => used.has(piece))) continue;
+      const rest = go(i + 1, new Set([...used, ...pieces]));
+      const own = { count: rest.count + 1, sum: rest.sum + spread };
+      if (own.count > best.count || (own.count === best.count && own.sum < best.sum)) best = own;
+    }
+    return best;
+  };
+  return go(0, new Set());
+}
+
+/** The same as an integer program over every set. */
+function byIntegerProgram(points: readonly (readonly number[])[], size: number): { count: number; sum: number } {
+  const sets = everySet(points, size);
+  const worth = points.length;
+  const { result } = solve(
+    {
+      direction: 'maximize',
+      objective: 'worth',
+      constraints: Object.fromEntries([...points.keys()].map((i) => [`p${i}`, { max: 1 }])),
+      variables: Object.fromEntries(
+        sets.map((set, s) => [`s${s}`, { worth: worth - spreadOf(points, set), ...Object.fromEntries(set.map((i) => [`p${i}`, 1])) }]),
+      ),
+      binaries: true,
+    },
+    { tolerance: 0, timeout: 60_000 },
+  );
+  const count = Math.ceil(result / worth - 1e-9);
+  return { count, sum: count * worth - result };
+}
+
+const tenths = fc.integer({ min: 0, max: 40 }).map((each) => each / 10);
+const pieces = (most: number, features: number) =>
+  fc.array(fc.array(tenths, { minLength: features, maxLength: features }), { minLength: 2, maxLength: most });
+
+describe('matchSets', () => {
+  it('is what trying everything gives, up to 13 pieces', () => {
+    const asked = fc.integer({ min: 1, max: 3 }).chain((features) => fc.tuple(pieces(13, features), fc.integer({ min: 2, max: 5 })));
+    fc.assert(
+      fc.property(asked, ([points, size]) => {
+        const found = matchSets(points, size);
+        const best = exhaustively(points, size);
+        expect(found.proven).toBe(true);
+        expect(found.sets).toHaveLength(best.count);
+        expect(sumOf(found)).toBeCloseTo(best.sum, 9);
+      }),
+      { numRuns: 120, seed: 7 },
+    );
+  });
+
+  it('is what an integer program gives for more', () => {
+    const asked = fc.tuple(
+      fc.array(fc.tuple(fc.integer({ min: 0, max: 60 }), fc.integer({ min: 0, max: 60 })), { minLength: 20, maxLength: 30 }),
+      fc.integer({ min: 3, max: 4 }),
+    );
+    fc.assert(
+      fc.property(asked, ([places, size]) => {
+        const points = places.map(([a, b]) => [a / 17, b / 13]);
+        const found = matchSets(points, size);
+        const best = byIntegerProgram(points, size);
+        expect(found.proven).toBe(true);
+        expect(found.sets).toHaveLength(best.count);
+        expect(sumOf(found)).toBeCloseTo(best.sum, 6);
+      }),
+      { numRuns: 12, seed: 3 },
+    );
+  });
+
+  it('uses no piece twice, and holds every set within its tolerances', () => {
+    fc.assert(
+      fc.property(pieces(40, 2), fc.integer({ min: 2, max: 6 }), (points, size) => {
+        const { sets, left } = matchSets(points, size, { effort: 100_000 });
+        expect([...sets.flatMap((set) => set.pieces), ...left].sort((a, b) => a - b)).toEqual([...points.keys()]);
+        for (const { pieces: own, spread } of sets) {
+          expect(own).toHaveLength(size);
+          expect(spread).toBeCloseTo(spreadOf(points, own), 12);
+          expect(spread).toBeLessThanOrEqual(1 + 1e-9);
+        }
+      }),
+      { numRuns: 60, seed: 11 },
+    );
+  });
+
+  it('counts a spread of exactly one as inside', () => {
+    expect(matchSets([[0.1 / 0.3], [0.4 / 0.3]], 2).sets).toHaveLength(1);
+    expect(matchSets([[0], [1.00001]], 2)).toEqual({ sets: [], left: [0, 1], proven: true });
+  });
+
+  it('says so when it was stopped before all was looked at', () => {
+    let seed = 5;
+    const next = () => (seed = (seed * 16807) % 2147483647) / 2147483647;
+    const points = Array.from({ length: 60 }, () => [next() * 3, next() * 3]);
+    expect(matchSets(points, 6, { effort: 10 }).proven).toBe(false);
+    const heard: number[] = [];
+    matchSets(points, 6, { effort: 10, onProgress: (share) => heard.push(share) });
+    expect(heard.at(-1)).toBe(1);
+  });
+});
+
+describe('stepOf', () => {
+  it('finds the step readings are multiples of', () => {
+    expect(stepOf([[0.35], [0.9], [1.05]])).toBeCloseTo(0.05, 9);
+    expect(stepOf([[0], [Math.SQRT2], [1]])).toBe(0);
+  });
+});

@@ -1,0 +1,72 @@
+import { remaining } from '@/core/clay';
+import { type Loads, type Standing, type Worth, loadShelves, worthOf } from '@/core/sets';
+import { learnedMinutes } from './learned';
+import { WORK, type Work } from './made';
+import type { Ordered } from './order-days';
+import type { LineWork } from './order-work';
+import type { Workspace } from './records';
+import { shopOf } from './shop';
+import type { SizedPlanPart } from './sized-plan';
+import { sticksOut } from './sticks-out';
+
+/** The widest of a part at a stage, with what sticks out of it. mm */
+function acrossAt(made: SizedPlanPart, stage: 'wet' | 'dry' | 'glazed'): number {
+  const { sized, clay } = made;
+  const finished = sized.measures.widest + sticksOut(made).width;
+  return finished * (remaining(clay.shrinkage, stage, 'width') / remaining(clay.shrinkage, 'glazed', 'width'));
+}
+
+const standingOf = (items: readonly Ordered[], stage: 'wet' | 'dry' | 'glazed'): Standing[] =>
+  items.flatMap(({ made, name, make }) => (made.ok ? [{ name, across: acrossAt(made.value, stage), count: make }] : []));
+
+/** A ware board as it is usually carried, mm. Ours. */
+export const BOARD = { width: 1000, depth: 300 } as const;
+
+/** How many boards pieces take, wet. What is wider than a board stands on one of its own. */
+export function boardsFor(items: readonly Ordered[]): number {
+  const wide = standingOf(items, 'wet');
+  const { shelves, tooWide } = loadShelves(wide, BOARD.width, BOARD.depth);
+  return shelves.length + wide.filter(({ name }) => tooWide.includes(name)).reduce((sum, { count }) => sum + count, 0);
+}
+
+/** How pieces go into the kiln: their shelves at bone dry for the bisque, and glazed. None while the kiln is not known. */
+export function kilnLoads(workspace: Workspace, items: readonly Ordered[]): { readonly bisque: Loads; readonly glaze: Loads } | undefined {
+  const { kiln } = shopOf(workspace);
+  if (!kiln) return undefined;
+  return {
+    bisque: loadShelves(standingOf(items, 'dry'), kiln.width, kiln.depth),
+    glaze: loadShelves(standingOf(items, 'glazed'), kiln.width, kiln.depth),
+  };
+}
+
+/** What a piece of a line brings, and where its minutes go. */
+export interface LineWorth extends Worth {
+  readonly minutes: number;
+  readonly byWork: readonly { readonly work: Work; readonly minutes: number }[];
+  readonly costs: number;
+  /** Minutes come from the maker's log, not from what was typed. */
+  readonly learned: boolean;
+}
+
+/** Whether a line is worth it; undefined while price, wage or minutes are unknown. Of a set, for all its pieces together. */
+export function worthFor(workspace: Workspace, { line, items }: LineWork): LineWorth | undefined {
+  const { money } = shopOf(workspace);
+  if (!money || line.price === undefined || line.price <= 0 || money.wantPerHour <= 0 || items.length === 0) return undefined;
+  const learned = new Map(learnedMinutes(workspace).map(({ work, median }) => [work, median]));
+  const byWork = WORK.flatMap((work) => {
+    const took = learned.get(work) ?? money.byWork?.[work];
+    return took === undefined ? [] : [{ work, minutes: took }];
+  });
+  const together = byWork.reduce((sum, { minutes }) => sum + minutes, 0);
+  const each = together > 0 ? together : money.minutes;
+  if (each <= 0) return undefined;
+  const perSet = items.reduce((sum, { need }) => sum + need, 0) / line.count;
+  const clayKg = items.reduce((sum, { ballG = 0, copies, need }) => sum + (ballG * copies * need) / line.count / 1000, 0);
+  const costs = clayKg * money.clayPerKg + perSet * (money.glaze + money.firing + money.packing);
+  const made = items.reduce((sum, { make }) => sum + make, 0);
+  const need = items.reduce((sum, item) => sum + item.need, 0);
+  const loss = Math.min(0.95, Math.max(0, 1 - need / made));
+  const minutes = each * perSet;
+  const worth = worthOf({ price: line.price, shop: money.shop, costs, minutes, loss, wantPerHour: money.wantPerHour });
+  return { ...worth, minutes, byWork, costs, learned: learned.size > 0 };
+}

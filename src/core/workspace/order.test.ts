@@ -1,0 +1,143 @@
+import { DEMO } from '@/core/example';
+import {
+  EMPTY,
+  type Order,
+  type Workspace,
+  kilnLoads,
+  lineWork,
+  orderWork,
+  sharedFirings,
+  shopRows,
+  shopOf,
+  toSort,
+  workList,
+  worthFor,
+} from '.';
+import { schedule } from '@/core/sets';
+import { describe, expect, it } from 'vitest';
+
+const TODAY = '2026-11-26';
+const [winter, yard] = DEMO.orders as [Order, Order];
+const work = orderWork(DEMO, winter, TODAY);
+const [jars, bowls] = [work.lines[0]!, work.lines[1]!];
+const withShop = (more: object): Workspace => ({ ...DEMO, shop: shopRows({ ...shopOf(DEMO), ...more }) });
+
+describe('an order', () => {
+  it('tells how many to make, the clay by body against what is in stock, and one ball', () => {
+    const [item] = jars.items;
+    expect(item!.make).toBeGreaterThan(12);
+    expect(item!.odds).toBeGreaterThanOrEqual(0.9);
+    const heron = work.clay.find(({ name }) => name === 'Heron Buff')!;
+    expect(heron.kg).toBeCloseTo((item!.make * item!.ballG!) / 1000, 6);
+    expect(heron.stockKg).toBe(10);
+  });
+
+  it('ends on the day it is due, every step after the one before it, kilns loaded on working days', () => {
+    for (const { dates } of work.lines) {
+      if (!dates?.ok) throw new Error('no dates');
+      expect(dates.value.at(-1)!.to).toBe(winter.due);
+      for (const [i, step] of dates.value.entries()) {
+        if (i > 0) expect(step.from > dates.value[i - 1]!.to).toBe(true);
+        if (step.name === 'bisque' || step.name === 'fire') expect([0, 6]).not.toContain(new Date(step.from).getUTCDay());
+      }
+    }
+    expect(bowls.dates!.ok && bowls.dates!.value.map(({ name }) => name)).toContain('sort');
+    expect(jars.dates!.ok && jars.dates!.value.map(({ name }) => name)).not.toContain('sort');
+  });
+
+  it('a step moved earlier takes what comes before it along, and what comes after stays', () => {
+    const line = { ...winter.lines[0]!, ends: { bisque: '2026-12-09' } };
+    const moved = lineWork(DEMO, winter, line, TODAY).dates!;
+    if (!moved.ok || !jars.dates!.ok) throw new Error('no dates');
+    const at = (name: string, all = moved.value) => all.find((step) => step.name === name)!;
+    expect(at('bisque').to).toBe('2026-12-09');
+    expect(at('dry').to < at('bisque').from).toBe(true);
+    expect(at('glaze')).toEqual(at('glaze', jars.dates!.value));
+  });
+
+  it('says what is late, and when it would be ready if begun today', () => {
+    const late = lineWork(DEMO, { ...winter, due: '2026-12-04' }, winter.lines[0]!, TODAY);
+    expect(late.late).toBeGreaterThan(0);
+    expect(late.soonest! > '2026-12-04').toBe(true);
+    // what is done is not late
+    const begun = { ...winter.lines[0]!, done: ['throw', 'firm', 'trim', 'dry', 'bisque'] as const };
+    expect(lineWork(DEMO, { ...winter, due: '2026-12-04' }, begun, TODAY).late).toBe(0);
+  });
+
+  it('refuses a week without a working day in words', () => {
+    const idle = withShop({ week: { workdays: [], off: [], perDay: 10, room: 'usual' } });
+    expect(lineWork(idle, winter, winter.lines[0]!, TODAY).dates).toMatchObject({ ok: false, problem: { path: 'workdays' } });
+  });
+
+  it('of a wish has no days, and of a plan that is gone neither', () => {
+    expect(lineWork(DEMO, winter, { id: 'x', wish: 'something blue', count: 2 }, TODAY)).toMatchObject({ items: [], dates: undefined });
+    expect(lineWork(DEMO, winter, { id: 'x', planId: 'gone', count: 2 }, TODAY).items).toEqual([]);
+  });
+
+  it('shares firings near each other: fired together, all begin on the first day', () => {
+    const works = [orderWork(DEMO, { ...winter, due: '2026-12-18' }, TODAY), orderWork(DEMO, { ...yard, due: '2026-12-22' }, TODAY)];
+    const firing = sharedFirings(works).find(({ step }) => step === 'fire')!;
+    expect(firing.lines).toHaveLength(3);
+    const planters = { ...yard.lines[0]!, ends: { fire: firing.to } };
+    const together = lineWork(DEMO, { ...yard, due: '2026-12-22' }, planters, TODAY).dates!;
+    expect(together.ok && together.value.find(({ name }) => name === 'fire')!.from).toBe(firing.from);
+  });
+
+  it('goes into the kiln at bone dry and glazed, wider before', () => {
+    const loads = kilnLoads(DEMO, jars.items)!;
+    const [dry, glazed] = [loads.bisque.shelves[0]!.standing[0]!, loads.glaze.shelves[0]!.standing[0]!];
+    expect(dry.across).toBeGreaterThan(glazed.across);
+    expect(kilnLoads({ ...DEMO, shop: [] }, jars.items)).toBeUndefined();
+  });
+
+  it('is worth what the figures say, worked out a second way; unknown where a figure is missing', () => {
+    const worth = worthFor(DEMO, jars)!;
+    const [item] = jars.items;
+    const costs = (item!.ballG! / 1000) * 1.4 + 0.4 + 1.1 + 0.5;
+    expect(worth.leaves).toBeCloseTo(34 * 0.55 - (costs * item!.make) / 12, 6);
+    expect(worth.perHour).toBeCloseTo((60 * worth.leaves * 12) / (19 * item!.make), 6);
+    expect(worthFor(DEMO, { ...jars, line: { ...jars.line, price: undefined } })).toBeUndefined();
+    expect(worthFor({ ...DEMO, shop: [] }, jars)).toBeUndefined();
+  });
+});
+
+describe('today’s work', () => {
+  it('comes from orders, shelves and clay together, and a step done is gone from it', () => {
+    const list = workList(DEMO, TODAY);
+    expect(list.map(({ done }) => done.kind)).toEqual(expect.arrayContaining(['step', 'shelf', 'go']));
+    const [first, ...lines] = winter.lines;
+    const done: Workspace = { ...DEMO, orders: [{ ...winter, lines: [{ ...first!, done: ['throw'] }, ...lines] }, yard] };
+    expect(workList(done, TODAY).some(({ words }) => words.startsWith('Throw'))).toBe(false);
+    expect(workList(EMPTY, TODAY)).toEqual([]);
+  });
+});
+
+describe('pieces to sort', () => {
+  const [, set] = DEMO.sets;
+  const plan = DEMO.plans.find(({ id }) => id === set!.planIds[0])!;
+
+  it('are told their tolerance at the stage they were measured', () => {
+    const found = toSort(DEMO, plan, set!.sorting!);
+    if (!found.ok) throw new Error(found.problem.message);
+    expect(found.value.pieces).toHaveLength(11);
+    // 2 mm finished are 2 x 0.925 / 0.85 at bisque, or near it
+    expect(found.value.within.rimDiameter).toBeGreaterThan(2.05);
+    expect(found.value.within.rimDiameter).toBeLessThan(2.3);
+  });
+
+  it('leave out what is held, kept out or lost, and refuse a set larger than the pieces', () => {
+    const all = toSort(DEMO, plan, set!.sorting!);
+    if (!all.ok) throw new Error(all.problem.message);
+    const ids = all.value.pieces.map(({ id }) => id);
+    const fewer = toSort(DEMO, plan, { ...set!.sorting!, held: [ids.slice(0, 5)], out: [ids[5]!] });
+    expect(fewer.ok && fewer.value.pieces).toHaveLength(5);
+    expect(toSort(DEMO, plan, { ...set!.sorting!, size: 12 })).toMatchObject({ ok: false, problem: { path: 'size' } });
+    expect(toSort(DEMO, plan, { ...set!.sorting!, within: {} })).toMatchObject({ ok: false, problem: { path: 'within' } });
+  });
+});
+
+it('steps pinned to a day no later than they would end anyway fall where they fall', () => {
+  const week = { workdays: [1, 2, 3, 4, 5], off: [] };
+  const plain = schedule('2026-12-18', [{ name: 'pack', days: 1 }], week);
+  expect(schedule('2026-12-18', [{ name: 'pack', days: 1, by: '2026-12-30' }], week)).toEqual(plain);
+});

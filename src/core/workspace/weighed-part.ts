@@ -1,0 +1,48 @@
+import type { Result } from '@/core/units';
+import type { ClayRows } from './clay';
+import { type HandWork, handWork } from './handmade';
+import type { Part, Workspace } from './records';
+import { type SizedPlanPart, sizedPlanPart, thrownBall } from './sized-plan';
+
+/** A part worked out, with all the clay to weigh out for it. */
+export interface WeighedPart extends SizedPlanPart {
+  /** What is rolled, pressed or coiled, of a part made by hand. */
+  readonly hand: HandWork | undefined;
+  /** What to weigh out, g: the ball of the run, or the clay for slabs, former or coils; none while something stands in the way. */
+  readonly weighOut: number | undefined;
+}
+
+type Needed = ClayRows & Pick<Workspace, 'formers' | 'shop'>;
+
+type Good<T> = Extract<Result<T>, { readonly ok: true }>;
+
+interface Kept extends Pick<Needed, 'formers' | 'shop'> {
+  readonly result: Good<WeighedPart>;
+}
+
+const kept = new WeakMap<SizedPlanPart, Kept>();
+
+/**
+ * Works a part out with all its clay: the ball, or what is rolled, pressed or coiled. Kept while the part, its clay, the formers and the
+ * settings of the shop are the same objects. What only needs the sizes asks `sizedPlanPart`: slabs, formers and coils are then not even loaded.
+ *
+ * @param write puts a length into the reader's units, for the message
+ */
+export function weighedPart(workspace: Needed, part: Part, write: (mm: number) => string): Result<WeighedPart> {
+  const sized = sizedPlanPart(workspace, part, write);
+  return sized.ok ? keptOf(workspace, sized.value) : sized;
+}
+
+/** What has been worked out already, with its clay. */
+export const weighed = (workspace: Pick<Workspace, 'formers' | 'shop'>, sized: SizedPlanPart): WeighedPart =>
+  keptOf(workspace, sized).value;
+
+function keptOf(workspace: Pick<Workspace, 'formers' | 'shop'>, sized: SizedPlanPart): Good<WeighedPart> {
+  const { formers, shop } = workspace;
+  const before = kept.get(sized);
+  if (before?.formers === formers && before.shop === shop) return before.result;
+  const hand = handWork(sized.part, sized, workspace);
+  const result: Good<WeighedPart> = { ok: true, value: { ...sized, hand, weighOut: hand ? hand.totalG : thrownBall(sized) } };
+  kept.set(sized, { formers, shop, result });
+  return result;
+}

@@ -1,0 +1,115 @@
+'use client';
+
+import { type Mould, bucketTop, mouldFor, mouldMl } from '@/core/cast';
+import { type CastWork, USUAL_CAST } from '@/core/workspace';
+import { LabelledChoice, OptionalLength, OptionalNumber, OptionalPercent, OptionalVolume } from '@/ui/fields';
+import { Box, HStack } from '@chakra-ui/react';
+import type { PieceModel } from '../model/use-piece';
+
+const SHAPES: Readonly<Record<Mould['shape'], string>> = { round: 'a round form', box: 'boards', bucket: 'a bucket' };
+
+const SIZE_WORDS = {
+  diameter: 'Mould, across',
+  length: 'Box, long',
+  width: 'Box, wide',
+  bottom: 'Bucket, bottom',
+  top: 'Bucket, at the level',
+  height: 'Filled, high',
+} as const;
+
+/** What is chosen: the well, the mould, how much plaster. */
+export function CastFields({ piece, work, problem }: { piece: PieceModel; work: CastWork | undefined; problem: string | undefined }) {
+  const cast = piece.part.cast ?? {};
+  const take = (change: Partial<typeof cast>, label: string, key?: string) => {
+    piece.takePart({ cast: { ...cast, ...change } }, label, key);
+    return undefined;
+  };
+  const well = cast.well ?? USUAL_CAST.well;
+  const mould = cast.mould ?? work?.chosen.mould;
+  const shape = mould?.shape ?? 'round';
+  const sizes = mould ? (Object.keys(mould).filter((name) => name !== 'shape') as (keyof typeof SIZE_WORDS)[]) : [];
+  return (
+    <Box>
+      <HStack gap="3" flexWrap="wrap" alignItems="flex-start">
+        <OptionalLength
+          label="Well, high"
+          value={well.height}
+          onValue={(height, key) =>
+            height ? take({ well: { ...well, height } }, 'well', key) : 'A well has a height: the level sinks in it.'
+          }
+        />
+        <OptionalLength
+          label="Ledge, wide"
+          value={well.width}
+          onValue={(width, key) =>
+            width === undefined
+              ? 'Write 0 for none; a well is never narrower than the rim.'
+              : take({ well: { ...well, width } }, 'ledge', key)
+          }
+        />
+        <OptionalNumber
+          label="Well flares, °"
+          min={0}
+          max={45}
+          such="3"
+          value={well.flare ?? 0}
+          onValue={(flare, key) => take({ well: { ...well, flare: flare ?? 0 } }, 'flare', key)}
+        />
+        <LabelledChoice
+          label="Poured in"
+          value={shape}
+          options={(Object.keys(SHAPES) as Mould['shape'][]).map((value) => ({ value, words: SHAPES[value] }))}
+          onChoose={(to) => work && take({ mould: mouldFor(work.model, work.chosen.thickness, to) }, 'mould')}
+        />
+        {sizes.map((name) => (
+          <OptionalLength
+            key={name}
+            label={SIZE_WORDS[name]}
+            width="130px"
+            value={(mould as unknown as Record<string, number>)[name]}
+            onValue={(mm, key) => (mm && mm > 0 ? take({ mould: { ...mould, [name]: mm } as Mould }, 'mould', key) : 'A mould has a size.')}
+          />
+        ))}
+        {mould?.shape === 'bucket' && (
+          <OptionalVolume
+            label="or holds, to there"
+            width="130px"
+            value={mouldMl(mould)}
+            onValue={(ml, key) => {
+              if (!ml) return 'How much does it hold to that height?';
+              const top = bucketTop(ml, mould.bottom, mould.height);
+              return top > 0 ? take({ mould: { ...mould, top } }, 'bucket', key) : 'Less than its bottom and height hold.';
+            }}
+          />
+        )}
+        <OptionalNumber
+          label="Water to 100"
+          min={50}
+          max={100}
+          such="70"
+          value={cast.ratio ?? USUAL_CAST.ratio}
+          onValue={(ratio, key) => take({ ratio }, 'ratio', key)}
+        />
+        <OptionalPercent
+          label="Mixed over"
+          most={100}
+          value={(cast.margin ?? USUAL_CAST.margin) * 100}
+          onValue={(percent, key) => take({ margin: percent === undefined ? undefined : percent / 100 }, 'margin', key)}
+        />
+        <OptionalNumber
+          label="Least draft, °"
+          min={0}
+          max={45}
+          such="2"
+          value={cast.leastDraft ?? USUAL_CAST.leastDraft}
+          onValue={(leastDraft, key) => take({ leastDraft }, 'draft', key)}
+        />
+      </HStack>
+      {problem && (
+        <Box role="alert" color="bad" marginTop="1">
+          {problem}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,156 @@
+'use client';
+
+import { later } from '@/ui/blocks';
+import { type CastWork, castOf } from '@/core/workspace';
+import { STAGE_WORDS } from '@/core/sizing';
+import { writeLength } from '@/core/units';
+import { Act } from '@/ui/fields';
+import { Figure, StageName } from '@/ui/stage';
+import { useWorkspace } from '@/ui/state';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import { useMemo, useState } from 'react';
+import type { PieceModel } from '../model/use-piece';
+import { CastFields } from './cast-fields';
+import { MouldDrawing } from './mould-drawing';
+import { PlasterBlock } from './plaster-block';
+import { SlipBlock } from './slip-block';
+
+const Timer = later(() => import('./timer').then((part) => part.Timer));
+const Models = later(() => import('./models').then((part) => part.Models));
+const FoundModel = later(() => import('./found-model').then((part) => part.FoundModel));
+const MouldSheet = later(() => import('./mould-paper').then((part) => part.MouldPaper));
+
+const MORE = { slip: 'Slip', timer: 'Timer', models: 'Files to print', found: 'A model from a file', paper: 'On paper' } as const;
+
+type More = keyof typeof MORE;
+
+/** From the piece to a model of the right size, a mould round it, plaster and slip. */
+export function CastPanel({ piece }: { piece: PieceModel }) {
+  const { workspace } = useWorkspace();
+  const { worked, part, units, plan } = piece;
+  const [more, setMore] = useState<More>('slip');
+  const found = useMemo(
+    () => castOf(workspace, { part, sized: worked.sized, clay: worked.clay }, units.length),
+    [workspace, worked, part, units.length],
+  );
+  if (worked.sized.wet.plan)
+    return (
+      <Box className="links">
+        <Box color="fg.muted" marginBottom="2">
+          Only round pieces are cast by their sections. Of this one a file for a printer can be had.
+        </Box>
+        <Models piece={piece} work={undefined} />
+      </Box>
+    );
+  return (
+    <Box className="links">
+      <CastFields piece={piece} work={found.ok ? found.value : undefined} problem={found.ok ? undefined : found.problem.message} />
+      {found.ok && (
+        <>
+          <HStack gap="6" flexWrap="wrap" alignItems="flex-start" marginTop="3">
+            <MouldDrawing work={found.value} />
+            <Box flex="1 1 240px">
+              <ModelSizes piece={piece} work={found.value} />
+              <ComesOut piece={piece} work={found.value} />
+            </Box>
+            <PlasterBlock piece={piece} work={found.value} />
+          </HStack>
+          <nav className="sections" aria-label="More of casting">
+            {(Object.keys(MORE) as More[]).map((each) => (
+              <button key={each} type="button" aria-current={each === more ? 'true' : undefined} onClick={() => setMore(each)}>
+                {MORE[each]}
+              </button>
+            ))}
+          </nav>
+          <Box marginTop="2" minHeight="220px">
+            {more === 'slip' && <SlipBlock piece={piece} work={found.value} />}
+            {more === 'timer' && <Timer />}
+            {more === 'models' && <Models piece={piece} work={found.value} />}
+            {more === 'found' && <FoundModel piece={piece} />}
+            {more === 'paper' && <MouldSheet name={plan.name} work={found.value} />}
+          </Box>
+        </>
+      )}
+      {!found.ok && part.cast?.mould && (
+        <Act onClick={() => piece.takePart({ cast: { ...part.cast, mould: undefined } }, 'mould')}>A mould as small as will do</Act>
+      )}
+      <Box fontSize="sm" color="fg.muted" marginTop="4" maxWidth="80ch">
+        <chakra.b color="warn">Care:</chakra.b> plaster is hot and caustic while it sets: never round skin; gloves, goggles and a mask for
+        mixing, and its dust is wiped up wet. None of it down the drain, none into clay: a crumb of it bursts a pot. Silicone and release
+        agents by their makers’ words. A mould that holds is loosened with compressed air, goggles on, away from skin. Cast ware is sponged,
+        not sanded dry without extraction.
+      </Box>
+    </Box>
+  );
+}
+
+/** How large the model is, and what comes of it. */
+function ModelSizes({ piece: { units, worked, known }, work }: { piece: PieceModel; work: CastWork }) {
+  const { stages } = worked.sized;
+  const { wet } = stages;
+  const { scale } = work;
+  const measured = known.evidence.sorted.filter(({ unused }) => !unused).length;
+  const same = Math.abs(scale.width - scale.height) < 5e-4;
+  return (
+    <Box>
+      <StageName stage="wet" />
+      <Box fontSize="sm" color="fg.muted">
+        the model, without its well
+      </Box>
+      <HStack gap="4" color="wet" data-model-size>
+        <Figure written={writeLength(wet.sizes.rimDiameter, units.choice)} size="34px" />
+        <Figure written={writeLength(wet.sizes.height, units.choice)} size="34px" />
+      </HStack>
+      <Box fontSize="sm" color="fg.muted">
+        wide at the mouth, and high
+      </Box>
+      <Box marginTop="1" data-scale>
+        Larger than the piece by{' '}
+        <b>{same ? `× ${scale.width.toFixed(3)}` : `× ${scale.width.toFixed(3)} across, × ${scale.height.toFixed(3)} up`}</b>; with its well{' '}
+        {units.length(work.model.height)} high, {units.volume(work.model.volumeMl)}.{' '}
+        {measured > 0
+          ? `The scale is from ${measured} bars and pieces measured: what comes out, measured in Made, makes the next one truer.`
+          : 'The scale is by what is said of the clay, nothing measured yet: what comes out, measured in Made, makes the next one truer.'}
+      </Box>
+      <Box fontSize="sm" color="fg.muted">
+        It lets go of the mould at nearly that size, and then is
+      </Box>
+      {(['leather', 'dry', 'bisque', 'glazed'] as const).map((stage) => (
+        <Box key={stage} fontSize="sm" color={stage}>
+          {STAGE_WORDS[stage]} {units.length(stages[stage].sizes.rimDiameter)} by {units.length(stages[stage].sizes.height)}
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+/** Whether it comes out of the mould, and how many parts that takes. */
+function ComesOut({ piece: { units }, work: { parting, chosen } }: { piece: PieceModel; work: CastWork }) {
+  const { draft, parts } = parting;
+  const least = `${draft.least.toFixed(1)}°`;
+  const where = `${units.length(draft.at.z)} up`;
+  const little = parts === 'one' && draft.least < chosen.leastDraft;
+  return (
+    <Box marginTop="2" data-parts={parts} color={parts === 'one' && !little ? 'act' : 'warn'}>
+      {parts === 'one' && !little && <>Comes out of a mould of one part: the least draft is {least}.</>}
+      {little && (
+        <>
+          One part, but it holds: the draft is {least} {where}, and {chosen.leastDraft}° are wanted. A mouth wider or a foot narrower by{' '}
+          {units.length(2 * Math.tan(((chosen.leastDraft - draft.least) * Math.PI) / 180) * 100)} on 100 mm of height would do.
+        </>
+      )}
+      {parts === 'level' && (
+        <>
+          Undercut {where}, {least}: a mould of two parts with keys between them, parted level at the widest, {units.length(parting.at!)}{' '}
+          up. Below it the draft is {parting.below!.least.toFixed(1)}°, above {parting.above!.least.toFixed(1)}°.
+        </>
+      )}
+      {parts === 'halves' && (
+        <>
+          Undercut {where}, {least}: a mould of two halves parted along the axis, and a part under the foot. To come out of one part it has
+          to widen all the way to the mouth.
+        </>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,71 @@
+'use client';
+
+import { type CastWork, mouldsToPour } from '@/core/workspace';
+import { type Written, text, writeMass } from '@/core/units';
+import { Act } from '@/ui/fields';
+import { Figure } from '@/ui/stage';
+import { useWorkspace } from '@/ui/state';
+import { Box, HStack } from '@chakra-ui/react';
+import type { PieceModel } from '../model/use-piece';
+
+/** Weighed up to the next tenth of a kilogram: a pour too small ruins a mould. */
+const UP_KG = 0.1;
+const up = (kg: number): number => Math.ceil(kg / UP_KG - 1e-9) * UP_KG;
+
+/** What to weigh for the mould, and what all moulds take together. */
+export function PlasterBlock({ piece, work }: { piece: PieceModel; work: CastWork }) {
+  const { workspace } = useWorkspace();
+  const { units, part } = piece;
+  const { plaster, chosen, weights, around } = work;
+  const written = (kg: number): Written =>
+    units.choice.mass === 'g' ? { whole: kg.toFixed(1), unit: 'kg' } : writeMass(kg * 1000, units.choice);
+  const amount = (kg: number) => text(written(kg));
+  const over = plaster.rule.plasterKg / plaster.density.plasterKg - 1;
+  const all = mouldsToPour(workspace);
+  const sum = (of: (each: (typeof all)[number]) => number) => all.reduce((total, each) => total + of(each), 0);
+  return (
+    <Box as="section" aria-label="Plaster" flex="1 1 240px">
+      <Box fontSize="sm" color="fg.muted">
+        plaster and water to weigh, by the rule
+      </Box>
+      <HStack gap="4" data-plaster>
+        <Figure written={written(up(plaster.rule.plasterKg))} size="40px" />
+        <Figure written={written(up(plaster.rule.waterKg))} size="40px" />
+      </HStack>
+      <Box fontSize="sm">
+        {units.volume(plaster.fillMl)} to fill, with {Math.round(chosen.margin * 100)} % over; rounded up on purpose. By density{' '}
+        <b>{amount(plaster.density.plasterKg)}</b> and <b>{amount(plaster.density.waterKg)}</b> fill the same: at {chosen.ratio} to 100 the
+        rule already holds {Math.round(over * 100)} % more.
+      </Box>
+      <Box fontSize="sm" color="fg.muted">
+        Plaster {units.length(around.side)} thick round the model at its least, {units.length(around.below)} below.
+      </Box>
+      <Box fontSize="sm" color="fg.muted">
+        The mould weighs {amount(weights.poured)} as poured and is dry at about {amount(weights.dry)}.
+      </Box>
+      {!part.cast && (
+        <Act marginTop="2" onClick={() => piece.takePart({ cast: {} }, 'a mould to pour')}>
+          Put it on the list of moulds
+        </Act>
+      )}
+      {all.length > 0 && (
+        <Box as="section" aria-label="Moulds to pour" marginTop="2" fontSize="sm">
+          <b>To pour, all together</b>
+          <Box as="ul">
+            {all.map(({ ref, name, work: { plaster: own } }) => (
+              <li key={ref}>
+                {name}: {amount(up(own.rule.plasterKg))} plaster, {amount(up(own.rule.waterKg))} water
+              </li>
+            ))}
+          </Box>
+          {all.length > 1 && (
+            <b data-all-plaster>
+              {amount(sum(({ work: each }) => up(each.plaster.rule.plasterKg)))} plaster,{' '}
+              {amount(sum(({ work: each }) => up(each.plaster.rule.waterKg)))} water
+            </b>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}

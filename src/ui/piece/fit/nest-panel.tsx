@@ -1,0 +1,289 @@
+'use client';
+
+import { sectionOf } from '@/core/form';
+import { type NestBowl, type NestChoices, nestWork, sticksOut, usualNest } from '@/core/workspace';
+import { orderActs } from '@/store';
+import { Sideways } from '@/ui/blocks';
+import { bothHalves } from '@/ui/drawing';
+import { Act, Choice, LabelledChoice, LengthInput, OptionalLength, OptionalNumber } from '@/ui/fields';
+import { useGo, useWorkspace } from '@/ui/state';
+import { ink } from '@/ui/theme';
+import { Box, HStack } from '@chakra-ui/react';
+import { useMemo, useState } from 'react';
+import type { PieceModel } from '../model/use-piece';
+
+/** How a finished figure of the table is set. */
+const FIGURE = { color: 'glazed', align: 'right', style: { width: '72px' } } as const;
+
+const NAMES = ['largest', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
+const WIDE = 420;
+const HIGH = 190;
+
+const nameOf = (at: number, count: number): string => (at === count - 1 ? 'smallest' : NAMES[at]!);
+
+/** From this bowl, the largest, a family that goes one into the other. */
+export function NestPanel({ piece }: { piece: PieceModel }) {
+  if (piece.worked.sized.wet.plan) return <Box color="fg.muted">Only round pieces nest by their sections.</Box>;
+  return <Nest piece={piece} />;
+}
+
+function Nest({ piece }: { piece: PieceModel }) {
+  const { workspace } = useWorkspace();
+  const { worked, units } = piece;
+  const go = useGo();
+  const [choices, setChoices] = useState<NestChoices>(() => usualNest(worked.sized.stages.glazed));
+  const [stays, setStays] = useState(false);
+  const largest = worked.sized.stages.glazed;
+  const found = useMemo(() => nestWork(workspace, piece.plan, largest, choices, units), [workspace, piece.plan, largest, choices, units]);
+  const edit = (change: Partial<NestChoices>) => setChoices({ ...choices, ...change });
+  const make = () => {
+    if (!found.ok) return;
+    const others = found.value
+      .slice(1)
+      .map(({ part }, i) => ({ name: `${piece.plan.name}, ${nameOf(i + 1, choices.count)} of ${choices.count}`, part }));
+    const { act, id } = orderActs.createNest(piece.plan, others);
+    go(act, `/orders?order=sets&set=${id}`);
+  };
+  const set = (what: 'widths' | 'heights', at: number, mm: number | undefined) => {
+    const { [at]: _, ...others } = choices[what];
+    // the others stay as they are, or move between what is set
+    const now = found.ok && stays ? found.value.map((bowl) => bowl.made.sized.stages.glazed.sizes) : [];
+    const held = Object.fromEntries(now.map((sizes, i) => [i, what === 'widths' ? sizes.rimDiameter : sizes.height]).slice(1));
+    edit({ [what]: mm === undefined ? others : { ...others, ...held, [at]: mm } });
+    return undefined;
+  };
+  return (
+    <Box>
+      <HStack gap="3" flexWrap="wrap" alignItems="flex-start">
+        <OptionalNumber
+          label="How many"
+          min={2}
+          max={8}
+          whole
+          such="4"
+          width="80px"
+          value={choices.count}
+          onValue={(count) => (count === undefined ? '2 to 8.' : edit({ count, widths: {}, heights: {}, bodies: {} }))}
+        />
+        <OptionalLength
+          label="Smallest mouth"
+          value={choices.smallest}
+          onValue={(smallest) => (smallest ? edit({ smallest }) : 'How wide is the smallest?')}
+        />
+        <LabelledChoice
+          label="Rims"
+          value={choices.rise === undefined ? 'set' : choices.rise === 0 ? 'level' : 'rising'}
+          options={[
+            { value: 'set', words: 'as the heights make them' },
+            { value: 'level', words: 'stand level' },
+            { value: 'rising', words: 'rise by a step' },
+          ]}
+          onChoose={(rims) => edit({ rise: rims === 'set' ? undefined : rims === 'level' ? 0 : 6 })}
+        />
+        {choices.rise === undefined && (
+          <OptionalLength
+            label="Smallest height"
+            value={choices.smallestHeight}
+            onValue={(smallestHeight) => (smallestHeight ? edit({ smallestHeight }) : 'How high is the smallest?')}
+          />
+        )}
+        {choices.rise !== undefined && choices.rise > 0 && (
+          <OptionalLength label="Step of the rims" value={choices.rise} onValue={(rise) => (rise ? edit({ rise }) : 'How much?')} />
+        )}
+        <OptionalLength
+          label="Room all round"
+          value={choices.clearance}
+          onValue={(clearance) => (clearance === undefined ? 'How much room?' : edit({ clearance }))}
+        />
+        <LabelledChoice
+          label="They grow"
+          value={choices.by}
+          options={[
+            { value: 'ratio', words: 'at an equal ratio' },
+            { value: 'step', words: 'by equal steps' },
+          ]}
+          onChoose={(by) => edit({ by })}
+        />
+        <LabelledChoice
+          label="Walls and floors"
+          value={choices.thinner ? 'scaled' : 'kept'}
+          options={[
+            { value: 'kept', words: 'all alike' },
+            { value: 'scaled', words: 'thinner as they are smaller' },
+          ]}
+          onChoose={(walls) => edit({ thinner: walls === 'scaled' })}
+        />
+        <LabelledChoice
+          label="When one is changed"
+          value={stays ? 'stay' : 'move'}
+          options={[
+            { value: 'move', words: 'the others move' },
+            { value: 'stay', words: 'the others stay' },
+          ]}
+          onChoose={(others) => setStays(others === 'stay')}
+        />
+      </HStack>
+      {!found.ok ? (
+        <Box role="alert" color="bad" marginTop="2">
+          {found.problem.message}
+        </Box>
+      ) : (
+        <>
+          <Drawn bowls={found.value} />
+          <Bowls piece={piece} bowls={found.value} choices={choices} set={set} edit={edit} />
+          <Warnings bowls={found.value} piece={piece} />
+          <Act look="solid" onClick={make}>
+            Make plans of them
+          </Act>
+        </>
+      )}
+    </Box>
+  );
+}
+
+/** The nest of real sections, finished. */
+function Drawn({ bowls }: { bowls: readonly NestBowl[] }) {
+  const sections = bowls.map(({ made, stands }) => sectionOf(made.sized.fired).map(({ r, z }) => ({ r, z: z + stands })));
+  const wide = 2 * Math.max(...sections.flat().map(({ r }) => r));
+  const high = Math.max(...sections.flat().map(({ z }) => z));
+  const scale = Math.min((WIDE - 8) / wide, (HIGH - 8) / high);
+  const on = { axis: WIDE / 2, ground: HIGH - 4, scale };
+  return (
+    <Box marginBlock="2">
+      <svg
+        width={WIDE}
+        height={HIGH}
+        style={{ maxWidth: '100%' }}
+        viewBox={`0 0 ${WIDE} ${HIGH}`}
+        role="img"
+        aria-label={`${bowls.length} bowls one in the other, finished, in section`}
+        data-testid="nest"
+      >
+        <path d={`M10 ${HIGH - 3}H${WIDE - 10}`} stroke={ink('fg')} strokeWidth="2" />
+        {sections.map((section, i) => (
+          <path
+            key={i}
+            d={bothHalves(section, on)}
+            fill={ink(`${i % 2 === 0 ? 'glazed' : 'bisque'}-wash`)}
+            stroke={ink(bowls[i]!.tight || bowls[i]!.wedged ? 'bad' : i % 2 === 0 ? 'glazed' : 'bisque')}
+            strokeWidth="1.2"
+          />
+        ))}
+      </svg>
+    </Box>
+  );
+}
+
+interface BowlsProps {
+  readonly piece: PieceModel;
+  readonly bowls: readonly NestBowl[];
+  readonly choices: NestChoices;
+  readonly set: (what: 'widths' | 'heights', at: number, mm: number | undefined) => undefined;
+  readonly edit: (change: Partial<NestChoices>) => void;
+}
+
+/** Each bowl's sizes and ball, side by side with what doubling the clay gives. */
+function Bowls({ piece, bowls, choices, set, edit }: BowlsProps) {
+  const { workspace } = useWorkspace();
+  const { units } = piece;
+  return (
+    <Sideways label="The bowls of the nest">
+      <table className="list">
+        <thead>
+          <tr>
+            <th scope="col">from the largest</th>
+            <th scope="col">mouth, finished</th>
+            <th scope="col">height, finished</th>
+            <th scope="col">room</th>
+            <th scope="col">mouth, wet</th>
+            <th scope="col">height, wet</th>
+            <th scope="col">base, wet</th>
+            <th scope="col">ball</th>
+            <th scope="col">by doubling</th>
+            <th scope="col">clay</th>
+          </tr>
+        </thead>
+        <tbody>
+          {bowls.map(({ part, made, gap, doubled, tight, wedged }, at) => {
+            const { wet, glazed } = made.sized.stages;
+            const own = glazed.sizes.rimDiameter;
+            return (
+              <tr key={at} data-bowl={at}>
+                <th scope="row">{nameOf(at, bowls.length)}</th>
+                <td data-stage="glazed">
+                  {at === 0 ? (
+                    units.length(own)
+                  ) : (
+                    <LengthInput
+                      label={`Mouth of the ${nameOf(at, bowls.length)}`}
+                      {...FIGURE}
+                      known={choices.widths[at] !== undefined}
+                      mm={own}
+                      takeMm={(mm) => set('widths', at, mm)}
+                      takeNothing={() => set('widths', at, undefined)}
+                    />
+                  )}
+                </td>
+                <td data-stage="glazed">
+                  {at === 0 || choices.rise !== undefined ? (
+                    units.length(glazed.sizes.height)
+                  ) : (
+                    <LengthInput
+                      label={`Height of the ${nameOf(at, bowls.length)}`}
+                      {...FIGURE}
+                      known={choices.heights[at] !== undefined}
+                      mm={glazed.sizes.height}
+                      takeMm={(mm) => set('heights', at, mm)}
+                      takeNothing={() => set('heights', at, undefined)}
+                    />
+                  )}
+                </td>
+                <Box as="td" color={tight || wedged ? 'bad' : 'fg'}>
+                  {gap === undefined ? '' : wedged ? 'wedges' : units.length(gap)}
+                </Box>
+                <td data-stage="wet">{units.length(wet.sizes.rimDiameter)}</td>
+                <td data-stage="wet">{units.length(wet.sizes.height)}</td>
+                <td data-stage="wet">{wet.sizes.baseDiameter === undefined ? '' : units.length(wet.sizes.baseDiameter)}</td>
+                <td data-stage="wet">{made.weighOut === undefined ? '' : units.mass(made.weighOut)}</td>
+                <td>{doubled === undefined ? 'none' : `⌀ ${units.length(doubled)}`}</td>
+                <td>
+                  <Choice
+                    label={`Clay of the ${nameOf(at, bowls.length)}`}
+                    value={part.bodyId ?? ''}
+                    options={[{ value: '', words: 'any' }, ...workspace.bodies.map(({ id, name }) => ({ value: id, words: name }))]}
+                    onChoose={(bodyId) => edit({ bodies: { ...choices.bodies, [at]: bodyId } })}
+                  />
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </Sideways>
+  );
+}
+
+function Warnings({ bowls, piece: { units } }: { bowls: readonly NestBowl[]; piece: PieceModel }) {
+  const tight = bowls.some(({ tight: is }) => is);
+  const curved = bowls.some(({ touch, wedged }) => touch === 'wall' && !wedged);
+  const [largest] = bowls;
+  const out = largest ? sticksOut(largest.made) : undefined;
+  const off = largest?.doubled === undefined ? undefined : largest.doubled - largest.made.sized.stages.glazed.sizes.rimDiameter;
+  return (
+    <Box fontSize="sm" color="fg.muted" marginBlock="2">
+      {tight && <Box color="bad">Some do not clear each other by what was asked: make fewer, or the smallest smaller.</Box>}
+      {out && out.width > 0 && (
+        <Box color="warn">
+          A handle, lip or spout stands out {units.length(out.width)} of each: bowls that nest have none, or it has to clear the next rim.
+        </Box>
+      )}
+      {curved && <Box>A foot on a curved floor slides and tilts: the bowls stand as near to level as the hand sets them.</Box>}
+      {off !== undefined && (
+        <Box>
+          Doubling the clay from the smallest up gives a largest {units.length(Math.abs(off))} {off < 0 ? 'too narrow' : 'too wide'}: twice
+          the clay is a quarter wider, and walls do not double.
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,58 @@
+'use client';
+
+import { madeActs } from '@/store';
+import { Act, OptionalLength } from '@/ui/fields';
+import { useUnits, useWorkspace, workspaceStore } from '@/ui/state';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { PieceModel } from '../model/use-piece';
+
+/** One of these that nobody counted, fired and measured across the mouth: a run of one. */
+export function OneFired({ piece }: { piece: PieceModel }) {
+  const { workspace } = useWorkspace();
+  const { length } = useUnits();
+  const [made, setMade] = useState<number | undefined>();
+  const [fired, setFired] = useState<number | undefined>();
+  const planned = piece.worked.sized.stages.wet.sizes.rimDiameter;
+  const keep = () => {
+    const act = fired && madeActs.logFired(workspace, piece.plan, piece.ref, { made, fired });
+    if (!act) return;
+    workspaceStore().runAndTell(act);
+    setMade(undefined);
+    setFired(undefined);
+  };
+  return (
+    <chakra.details marginTop="3">
+      <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '32px' }} color="fg.muted">
+        One is fired already
+      </chakra.summary>
+      <HStack gap="3" alignItems="flex-start" flexWrap="wrap">
+        <OptionalLength
+          label={piece.by === 'wheel' ? 'One thrown, mouth across' : 'One made, mouth across'}
+          width="170px"
+          hint={`planned ${length(planned)}`}
+          value={made}
+          onValue={(mm) => setMade(mm || undefined)}
+        />
+        <OptionalLength
+          label="came out, fired"
+          width="130px"
+          value={fired}
+          onValue={(mm) => {
+            const wet = made ?? planned;
+            if (mm && mm >= wet) return `It was ${length(wet)} across when made; fired it is smaller. Measure the finished mouth.`;
+            return setFired(mm || undefined);
+          }}
+        />
+        <Act marginTop="5" onClick={keep} disabled={!fired || fired >= (made ?? planned)}>
+          Keep it in the log
+        </Act>
+      </HStack>
+      <Box fontSize="sm" color="fg.muted">
+        {piece.known.body
+          ? 'It joins the bars of its clay. Not measured wet it counts as planned, with your hand’s error.'
+          : 'Choose its clay above, and it joins the bars of that clay.'}
+      </Box>
+    </chakra.details>
+  );
+}

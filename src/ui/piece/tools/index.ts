@@ -1,0 +1,6 @@
+import { later } from '@/ui/blocks';
+
+export { cardOf } from './card';
+
+/** The room of tools: one at a time, out of a list of its own. */
+export const ToolsRoom = later(() => import('./tools-room').then((part) => part.ToolsRoom));

@@ -1,0 +1,290 @@
+'use client';
+
+import type { SizeName } from '@/core/form';
+import { sizeSpec } from '@/core/form';
+import { STAGES } from '@/core/clay';
+import { STAGE_WORDS } from '@/core/sizing';
+import type { Matched } from '@/core/sets';
+import { type MadePiece, type PieceSet, type Sorting, type ToSort, asTheyCome, everyPiece, measuredStages, toSort } from '@/core/workspace';
+import { orderActs } from '@/store';
+import { Act, Choice, LabelledChoice, OptionalLength, OptionalNumber } from '@/ui/fields';
+import { run, useUnits, useWorkspace } from '@/ui/state';
+import { DndContext, type DragEndEvent, PointerSensor, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
+import { Box, HStack, chakra } from '@chakra-ui/react';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { Chip } from './sort-chip';
+import { useSorted } from './use-sorted';
+
+const AGREE: readonly SizeName[] = ['rimDiameter', 'height', 'baseDiameter'];
+
+const USUAL: Sorting = { size: 4, at: 'bisque', within: { rimDiameter: 2 }, held: [], out: [] };
+
+/** Measured pieces sorted into the best sets that match. */
+export function SortSets() {
+  const { workspace } = useWorkspace();
+  const asked = useSearchParams().get('set');
+  const router = useRouter();
+  const sets = workspace.sets.filter(({ sorting }) => sorting);
+  const set = sets.find(({ id }) => id === asked) ?? sets[0];
+  const made = useMemo(() => {
+    const ids = new Set(everyPiece(workspace).flatMap(({ run: { planId } }) => (planId ? [planId] : [])));
+    return workspace.plans.filter(({ id }) => ids.has(id));
+  }, [workspace]);
+  const begin = (planId: string) => {
+    const plan = made.find(({ id }) => id === planId);
+    if (!plan) return;
+    const at = measuredStages(workspace, plan)[0]?.at ?? USUAL.at;
+    const created = orderActs.createSet(`${plan.name}, sets`, [planId], { ...USUAL, at });
+    run(created.act);
+    router.replace(`/shelves?view=sets&set=${created.id}`);
+  };
+  return (
+    <Box>
+      <HStack gap="3" flexWrap="wrap" marginBottom="3" data-screen>
+        {sets.length > 0 && (
+          <Choice
+            label="Which sets"
+            value={set?.id ?? ''}
+            options={sets.map(({ id, name }) => ({ value: id, words: name }))}
+            onChoose={(id) => router.replace(`/shelves?view=sets&set=${id}`)}
+          />
+        )}
+        <Choice
+          label="Sort sets of"
+          value=""
+          width="220px"
+          options={[{ value: '', words: 'sort sets of another piece …' }, ...made.map(({ id, name }) => ({ value: id, words: name }))]}
+          onChoose={begin}
+        />
+      </HStack>
+      {set?.sorting ? (
+        <OneSorting key={set.id} set={set} sorting={set.sorting} />
+      ) : (
+        <Box color="fg.muted" maxWidth="60ch">
+          Cups for one table, plates that stack: choose a piece above. Its measured pieces are sorted into sets that agree, usually between
+          bisque and glaze, so that a set is glazed alike.
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function OneSorting({ set, sorting }: { set: PieceSet; sorting: Sorting }) {
+  const { workspace } = useWorkspace();
+  const units = useUnits();
+  const plan = workspace.plans.find(({ id }) => id === set.planIds[0]);
+  const edit = (change: Partial<Sorting>, label: string, key?: string) =>
+    run(orderActs.editSet(set.id, { sorting: { ...sorting, ...change } }, label, key));
+  const asked = useMemo(() => (plan ? toSort(workspace, plan, sorting) : undefined), [workspace, plan, sorting]);
+  const points = asked?.ok ? asked.value : undefined;
+  const sorted = useSorted(points, sorting.size);
+  if (!plan) return <Box color="fg.muted">The piece of this set is gone.</Box>;
+  const toStage = (size: SizeName) => points?.within[size];
+  return (
+    <Box>
+      <HStack gap="4" flexWrap="wrap" alignItems="flex-start" data-screen>
+        <OptionalNumber
+          label="In a set"
+          min={2}
+          max={500}
+          whole
+          such="6"
+          width="84px"
+          value={sorting.size}
+          onValue={(size, key) => (size === undefined ? 'How many make a set?' : edit({ size }, 'set size', key))}
+        />
+        <LabelledChoice
+          label="Measured"
+          value={sorting.at}
+          options={STAGES.map((value) => ({ value, words: STAGE_WORDS[value] }))}
+          onChoose={(at) => edit({ at }, 'stage of sorting')}
+        />
+        {AGREE.map((size) => (
+          <OptionalLength
+            key={size}
+            label={`${sizeSpec(size).row}: may differ`}
+            width="168px"
+            value={sorting.within[size]}
+            hint={
+              toStage(size) === undefined
+                ? 'finished'
+                : sorting.at === 'glazed'
+                  ? 'finished'
+                  : `finished; ${units.length(toStage(size)!)} at ${STAGE_WORDS[sorting.at]}`
+            }
+            onValue={(mm, key) => {
+              const { [size]: _, ...others } = sorting.within;
+              return edit({ within: mm === undefined ? others : { ...others, [size]: mm } }, 'how closely', key);
+            }}
+          />
+        ))}
+      </HStack>
+      {asked && !asked.ok && (
+        <Box role="alert" color="bad" marginTop="2">
+          {asked.problem.message}
+        </Box>
+      )}
+      <Rows plan={plan.id} sorting={sorting} points={points} sorted={sorted} edit={edit} />
+    </Box>
+  );
+}
+
+interface RowsProps {
+  readonly plan: string;
+  readonly sorting: Sorting;
+  readonly points: ToSort | undefined;
+  readonly sorted: ReturnType<typeof useSorted>;
+  readonly edit: (change: Partial<Sorting>, label: string) => void;
+}
+
+/** The sets as rows on a shelf, the held ones first, and what is left over. */
+function Rows({ plan, sorting, points, sorted, edit }: RowsProps) {
+  const { workspace } = useWorkspace();
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const [picked, setPicked] = useState<string | undefined>();
+  const all = useMemo(
+    () => new Map(everyPiece(workspace).flatMap(({ run: { planId }, piece }) => (planId === plan ? [[piece.id, piece] as const] : []))),
+    [workspace, plan],
+  );
+  const idOf = (i: number) => points!.pieces[i]!.id;
+  const byFirst = (a: number, b: number) => points!.points[a]![0]! - points!.points[b]![0]!;
+  const found: Matched | undefined = sorted.found;
+  const sets: { readonly ids: readonly string[]; readonly held: boolean; readonly spread?: number }[] = [
+    ...sorting.held.map((ids) => ({ ids, held: true })),
+    ...(points && found ? found.sets.map(({ pieces, spread }) => ({ ids: pieces.toSorted(byFirst).map(idOf), held: false, spread })) : []),
+  ];
+  const left = points && found ? found.left.map(idOf) : [];
+
+  /** One takes the place of another: the set it comes into stays as it then is. */
+  const swap = (one: string, other: string) => {
+    const target = sets.find(({ ids }) => ids.includes(other));
+    if (one === other || !target || target.ids.includes(one)) return;
+    const ids = target.ids.map((id) => (id === other ? one : id));
+    const held = sorting.held.filter((each) => !each.includes(other) && !each.includes(one));
+    edit({ held: [...held, ids], out: sorting.out.filter((id) => id !== one) }, 'piece into a set');
+  };
+  const onDragEnd = ({ active, over }: DragEndEvent) => {
+    if (!over) return;
+    if (over.id === OUT) keepOut(String(active.id));
+    else swap(String(active.id), String(over.id));
+  };
+  const keepOut = (id: string) =>
+    edit({ out: [...sorting.out, id], held: sorting.held.filter((each) => !each.includes(id)) }, 'piece kept out');
+  const onPick = (id: string) => {
+    if (picked && picked !== id) {
+      swap(picked, id);
+      setPicked(undefined);
+    } else setPicked(picked === id ? undefined : id);
+  };
+  const chip = (id: string) => {
+    const piece = all.get(id);
+    return (
+      piece && <Chip key={id} piece={piece} sorting={sorting} picked={picked === id} onPick={() => onPick(id)} onOut={() => keepOut(id)} />
+    );
+  };
+  const came = points ? asTheyCome(points, sorting.size) : 0;
+  return (
+    <DndContext sensors={sensors} onDragEnd={onDragEnd}>
+      {sorted.busy && (
+        <HStack role="status" marginTop="2">
+          <progress value={sorted.progress} max={1} aria-label="Sorting" />
+          <Act onClick={sorted.cancel}>Stop</Act>
+        </HStack>
+      )}
+      {found && points && (
+        <Box marginTop="3" role="status" data-sorted={found.sets.length}>
+          <chakra.span fontFamily="figure" fontSize="32px" fontWeight="700" color="act">
+            {sets.length}
+          </chakra.span>{' '}
+          {sets.length === 1 ? 'set' : 'sets'} of {sorting.size}
+          {left.length > 0 && `, ${left.length} left over`}.{' '}
+          <chakra.span color="fg.muted">
+            {found.proven ? 'No way of sorting them gives more, or closer ones.' : 'The best found in the time; others may be closer.'}{' '}
+            Taken as they come: {came}.{points.unmeasured > 0 && ` ${points.unmeasured} more want measuring.`}
+          </chakra.span>
+        </Box>
+      )}
+      {sets.map(({ ids, held, spread }, i) => (
+        <Box
+          as="section"
+          key={ids.join()}
+          aria-label={`Set ${i + 1}`}
+          marginTop="3"
+          paddingBottom="1"
+          borderBottomWidth="3px"
+          borderColor="line.strong"
+          data-set
+        >
+          <HStack gap="2" flexWrap="wrap">
+            {ids.map(chip)}
+            <Box flex="1" />
+            <Box fontSize="sm" color="fg.muted">
+              {points && <Why pieces={ids.flatMap((id) => all.get(id) ?? [])} points={points} sorting={sorting} />}
+              {spread !== undefined && ` ${Math.round(spread * 100)} % of what is allowed`}
+            </Box>
+            <Act
+              aria-pressed={held}
+              onClick={() =>
+                edit(
+                  { held: held ? sorting.held.filter((each) => each !== ids) : [...sorting.held, [...ids]] },
+                  held ? 'set let go' : 'set held',
+                )
+              }
+            >
+              {held ? 'Held' : 'Hold'}
+            </Act>
+          </HStack>
+        </Box>
+      ))}
+      <Left>
+        {left.map(chip)}
+        {sorting.out.map((id) => {
+          const piece = all.get(id);
+          return (
+            piece && (
+              <Act key={id} onClick={() => edit({ out: sorting.out.filter((each) => each !== id) }, 'piece sorted again')} color="fg.muted">
+                {piece.no} kept out: sort again
+              </Act>
+            )
+          );
+        })}
+      </Left>
+    </DndContext>
+  );
+}
+
+const OUT = 'out';
+
+/** What is left over; a piece dropped here is kept out of every set. */
+function Left({ children }: { children: React.ReactNode }) {
+  const { setNodeRef, isOver } = useDroppable({ id: OUT });
+  return (
+    <Box
+      as="section"
+      aria-label="Left over"
+      ref={setNodeRef}
+      marginTop="4"
+      padding="2"
+      background={isOver ? 'warn.wash' : 'bg.panel'}
+      borderRadius="4px"
+    >
+      <Box fontSize="sm" color="fg.muted">
+        left over: spares
+      </Box>
+      <HStack gap="2" flexWrap="wrap" minHeight="52px">
+        {children}
+      </HStack>
+    </Box>
+  );
+}
+
+/** How far the pieces of a set differ, in each size. */
+function Why({ pieces, points, sorting }: { pieces: readonly MadePiece[]; points: ToSort; sorting: Sorting }) {
+  const units = useUnits();
+  const told = points.features.map((size) => {
+    const all = pieces.flatMap((piece) => piece.sizes[sorting.at]?.[size]?.mm ?? []);
+    return `${sizeSpec(size).words} within ${units.length(Math.max(...all) - Math.min(...all))}`;
+  });
+  return <>{told.join(', ')};</>;
+}
