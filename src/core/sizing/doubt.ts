@@ -89,13 +89,16 @@ export function chanceUnder(what: Along, { from, mm, to }: Made, limit: number, 
   const belief = beliefOf(what);
   const hand = doubts.hand ? toolSd : 0;
   const moves = from !== to;
-  // the share's relative spread of the length, for a shrinkage s
-  const spread = (stage: Stage, s: number) => (moves && doubts.share ? (shareSdAt(clay, stage) * s) / (1 - shareAt(clay, stage) * s) : 0);
+  const sharesDoubted = moves && doubts.share;
+  const [earlyShare, lateShare] = [shareAt(clay, from), shareAt(clay, to)];
+  const [earlySd, lateSd] = sharesDoubted ? [shareSdAt(clay, from), shareSdAt(clay, to)] : [0, 0];
+  // a share's relative spread of the length, for a shrinkage s
+  const spread = (sd: number, share: number, s: number) => (sd * s) / (1 - share * s);
   const under = (s: number) => {
-    const [early, late] = [spread(from, s), spread(to, s)];
-    const left = leftFrom(what, from, to, s);
-    const sd = Math.hypot(hand, mm * early, mm * late);
-    const beyond = limit / left - mm;
+    const early = spread(earlySd, earlyShare, s);
+    const late = spread(lateSd, lateShare, s);
+    const sd = Math.sqrt(hand ** 2 + mm ** 2 * (early ** 2 + late ** 2));
+    const beyond = (limit * (1 - earlyShare * s)) / (1 - lateShare * s) - mm;
     if (sd === 0) return beyond >= -1e-9 ? 1 : 0;
     // the early share divides: 1/(1 - d) = 1 + d + d^2, the last by what is expected of it given the sum of all
     const part = (mm * early * early) / (sd * sd);
@@ -104,7 +107,7 @@ export function chanceUnder(what: Along, { from, mm, to }: Made, limit: number, 
   };
   const { mean, scale } = belief;
   if (!moves || !doubts.clay) return under(mean);
-  const smooth = Math.hypot(hand / mm, spread(from, mean), spread(to, mean)) / scale;
+  const smooth = Math.hypot(hand / mm, spread(earlySd, earlyShare, mean), spread(lateSd, lateShare, mean)) / scale;
   if (smooth < SMOOTH.fine) return clayAlone(what, { from, mm, to }, limit);
   const { s, weight } = nodesOf(belief, smooth < SMOOTH.coarse ? 'fine' : 'coarse');
   return s.reduce((all, each, i) => all + weight[i]! * under(each), 0);

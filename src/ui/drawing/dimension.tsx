@@ -50,7 +50,7 @@ export function At({
 }) {
   const shift = { start: '0', middle: '-50%', end: '-100%' }[anchor];
   return (
-    <div className="drawn-at" style={{ left: x, top: y, transform: `translate(${shift}, -50%)` }}>
+    <div className="drawn-at" style={{ transform: `translate(${x}px, ${y}px) translate(${shift}, -50%)` }}>
       {children}
     </div>
   );

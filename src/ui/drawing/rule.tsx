@@ -42,7 +42,7 @@ export function BaseRule({ placed, wetReach, finishedReach, left, unitMm }: Rule
   const finishedAt = (count: number) => axis + count * scale;
   const shrinkBase = base + 40;
   const number = (x: number, y: number, mm: number) => (
-    <text key={`${x}`} x={x} y={y} textAnchor="middle">
+    <text key={mm} x={x} y={y} textAnchor="middle">
       {mm}
     </text>
   );

@@ -1,7 +1,6 @@
 'use client';
 
-import { Box, chakra } from '@chakra-ui/react';
-import { useEffect, useId, useRef } from 'react';
+import { type CSSProperties, useEffect, useId, useRef } from 'react';
 import { type DraftOptions, useDraft } from './use-draft';
 
 /** A name set like a heading and typed where it stands; of what was just made the cursor stands in it. */
@@ -21,35 +20,28 @@ export function NameInput({
 }) {
   const { problem, input } = useDraft(draft);
   const id = useId();
+  const { base: narrow, md: wide } = typeof width === 'string' ? { base: width, md: width } : width;
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
     if (fresh) field.current?.focus();
   }, [fresh]);
   return (
-    <Box>
-      <chakra.input
+    <div>
+      <input
         {...input}
         ref={field}
         aria-label={label}
         aria-invalid={problem ? true : undefined}
         aria-describedby={problem ? id : undefined}
         maxLength={120}
-        fontSize={size}
-        fontWeight="680"
-        background="transparent"
-        borderBottom="2px dotted"
-        borderColor={problem ? 'bad' : 'line.strong'}
-        minHeight={{ base: '44px', md: '36px' }}
-        width={width}
-        {...(grows && { className: 'grows' })}
-        maxWidth="100%"
-        _hover={{ background: 'act.wash' }}
+        className={grows ? 'name-input grows' : 'name-input'}
+        style={{ '--size': size, '--width': narrow, '--wide': wide } as CSSProperties}
       />
       {problem && (
-        <Box id={id} role="alert" color="bad" fontSize="sm">
+        <div id={id} role="alert" className="name-problem">
           {problem}
-        </Box>
+        </div>
       )}
-    </Box>
+    </div>
   );
 }

@@ -3,7 +3,8 @@
 import { type Plan, mainPart, partRef, partWords } from '@/core/workspace';
 import { commands } from '@/store';
 import { Act, DeleteAct, NameInput } from '@/ui/fields';
-import { run } from '@/ui/state';
+import { run, workspaceStore } from '@/ui/state';
+import { memo } from 'react';
 import type { PieceModel } from './model/use-piece';
 
 interface Props {
@@ -13,7 +14,7 @@ interface Props {
 }
 
 /** Another part, with a form, a clay and a way of making of its own. */
-export function AddPart({ plan, open }: Pick<Props, 'plan' | 'open'>) {
+export const AddPart = memo(function AddPart({ planId, open }: Pick<Props, 'open'> & { planId: string }) {
   return (
     <Act
       borderColor="transparent"
@@ -21,6 +22,10 @@ export function AddPart({ plan, open }: Pick<Props, 'plan' | 'open'>) {
       fontWeight="400"
       marginInlineStart="auto"
       onClick={() => {
+        const plan = workspaceStore()
+          .getSnapshot()
+          .workspace.plans.find(({ id }) => id === planId);
+        if (!plan) return;
         const { act, id } = commands.newPart(plan);
         run(act);
         open(id);
@@ -29,7 +34,7 @@ export function AddPart({ plan, open }: Pick<Props, 'plan' | 'open'>) {
       Add a part
     </Act>
   );
-}
+});
 
 /** The parts of a piece that has several: body, lid, insert; the open one is drawn, sized and made below. */
 export function PartsBar({ plan, piece, open }: Props) {

@@ -1,19 +1,19 @@
 'use client';
 
-import { later } from '@/ui/blocks';
+import { behind, later } from '@/ui/blocks';
 import type { Stage } from '@/core/clay';
 import { type FamilyName, SIZES, type SizeName, sizeIn } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
 import { type Plan, isExample, mainPart } from '@/core/workspace';
 import { RefusalScope } from '@/ui/fields';
 import { useRoom } from '@/ui/rooms';
-import { useWorkspace, workspaceStore } from '@/ui/state';
+import { KeptAs, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { useSearchParams } from 'next/navigation';
-import { Suspense, useEffect, useState } from 'react';
+import { type ReactNode, Suspense, useEffect, useState } from 'react';
 import { Answer } from './answer';
 import { BesideChoice, PieceDrawing } from './drawing';
-import { usePiece } from './model/use-piece';
+import { type PieceModel, usePiece } from './model/use-piece';
 import { ExampleNote } from './example-note';
 import { DrawnFit } from './fit';
 import { OpenPart } from './model/open-part';
@@ -93,8 +93,6 @@ interface SheetProps {
 
 function PlanSheet({ plan, partId, openPart }: SheetProps) {
   const piece = usePiece(plan, partId);
-  const open = useRoom(plan.id, piece?.by ?? 'wheel');
-  const [beside, setBeside] = useState('');
   useNext(mainPart(plan).family);
   if (!piece) {
     return (
@@ -105,44 +103,102 @@ function PlanSheet({ plan, partId, openPart }: SheetProps) {
   }
   return (
     <div className="sheet">
-      <div className="sheet-title">
-        <Sentence piece={piece} />
-        <PartsBar plan={plan} piece={piece} open={openPart} />
-      </div>
+      <Title piece={piece} openPart={openPart} />
       <div className="sheet-side">
         <div className="sheet-answer">
           <Answer piece={piece} />
         </div>
-        <div className="sheet-working">
-          <WorkingPanel piece={piece} />
-          {plan.note && <div className="sheet-note">{plan.note}</div>}
-          {isExample(plan) && <ExampleNote />}
-        </div>
+        <Working piece={piece} />
       </div>
-      <div className="sheet-drawing">
-        <PieceDrawing
-          piece={piece}
-          beside={beside}
-          allowances={open.room.value === 'make'}
-          over={
-            open.room.value === 'fit' && open.section.value !== 'stack' && open.section.value !== 'nest'
-              ? (geometry) => <DrawnFit piece={piece} geometry={geometry} />
-              : undefined
-          }
-        />
-      </div>
-      <div className="sheet-rooms">
-        <RoomView
-          piece={piece}
-          open={open}
-          aside={
-            <>
-              <AddPart plan={plan} open={openPart} />
-              <BesideChoice piece={piece} beside={beside} setBeside={setBeside} />
-            </>
-          }
-        />
-      </div>
+      <DrawingAndRooms piece={piece} openPart={openPart} />
     </div>
   );
 }
+
+interface PartProps {
+  readonly piece: PieceModel;
+  readonly openPart: (partId: string) => void;
+}
+
+const Title = behind(
+  ({ piece, openPart }: PartProps) => (
+    <AsOf piece={piece}>
+      <Sentence piece={piece} />
+      <PartsBar plan={piece.plan} piece={piece} open={openPart} />
+    </AsOf>
+  ),
+  'piece',
+  'sheet-title',
+);
+
+const Working = behind(
+  ({ piece }: Pick<PartProps, 'piece'>) => (
+    <>
+      <WorkingPanel piece={piece} />
+      {piece.plan.note && <div className="sheet-note">{piece.plan.note}</div>}
+      {isExample(piece.plan) && <ExampleNote />}
+    </>
+  ),
+  'piece',
+  'sheet-working',
+);
+
+type OpenedRoom = ReturnType<typeof useRoom>;
+
+function DrawingAndRooms({ piece, openPart }: PartProps) {
+  const open = useRoom(piece.plan.id, piece.by);
+  const [beside, setBeside] = useState('');
+  return (
+    <>
+      <Drawn piece={piece} open={open} beside={beside} />
+      <Rooms piece={piece} open={open} openPart={openPart} beside={beside} setBeside={setBeside} />
+    </>
+  );
+}
+
+const Drawn = behind(
+  ({ piece, open, beside }: { piece: PieceModel; open: OpenedRoom; beside: string }) => (
+    <AsOf piece={piece}>
+      <PieceDrawing
+        piece={piece}
+        beside={beside}
+        allowances={open.room.value === 'make'}
+        over={
+          open.room.value === 'fit' && open.section.value !== 'stack' && open.section.value !== 'nest'
+            ? (geometry) => <DrawnFit piece={piece} geometry={geometry} />
+            : undefined
+        }
+      />
+    </AsOf>
+  ),
+  'piece',
+  'sheet-drawing',
+);
+
+interface RoomsProps extends PartProps {
+  readonly open: OpenedRoom;
+  readonly beside: string;
+  readonly setBeside: (key: string) => void;
+}
+
+const Rooms = behind(
+  ({ piece, open, openPart, beside, setBeside }: RoomsProps) => (
+    <AsOf piece={piece}>
+      <RoomView
+        piece={piece}
+        open={open}
+        aside={
+          <>
+            <AddPart planId={piece.plan.id} open={openPart} />
+            <BesideChoice planId={piece.plan.id} beside={beside} setBeside={setBeside} />
+          </>
+        }
+      />
+    </AsOf>
+  ),
+  'piece',
+  'sheet-rooms',
+);
+
+/** What stands in it reads the workshop as it was when the piece was worked out, not half of it newer. */
+const AsOf = ({ piece, children }: { piece: PieceModel; children: ReactNode }) => <KeptAs value={piece.kept}>{children}</KeptAs>;

@@ -1,54 +1,52 @@
 'use client';
 
 import { CONES } from '@/core/clay';
-import { FAMILIES, FAMILY_NAMES, MANNERS, type Manner } from '@/core/form';
+import { FAMILIES, FAMILY_NAMES, type FamilyName, MANNERS, type Manner } from '@/core/form';
 import { MAKING_WAYS } from '@/core/sizing';
 import { writePercent } from '@/core/units';
 import { commands } from '@/store';
 import { NameInput, WordChoice, optionsOf } from '@/ui/fields';
-import { run, useWorkspace } from '@/ui/state';
-import { FORM_WORDS, WAY_WORDS } from '@/ui/words';
+import { run, useSaid } from '@/ui/state';
+import { type AnyWay, FORM_WORDS, WAY_WORDS } from '@/ui/words';
 import { Box } from '@chakra-ui/react';
-import { Fragment, useState } from 'react';
+import { Fragment, memo, useState } from 'react';
 import type { PieceModel } from './model/use-piece';
 
 const NONE = '';
 
 /** The ways this form can be made: what is not round is never thrown, and coils go round. */
-function waysOf({ form }: PieceModel) {
-  if (FAMILIES[form.family].flatSided) return ['slab'] as const;
-  const solid = form.family === 'disc';
+function waysOf(family: FamilyName) {
+  if (FAMILIES[family].flatSided) return ['slab'] as const;
+  const solid = family === 'disc';
   return [...MAKING_WAYS, 'slab', ...(solid ? [] : (['former', 'coil'] as const))] as const;
 }
 
 /** What the piece is, as one sentence whose words are menus: form, way of making, clay, batch and firing; its name before it. */
 export function Sentence({ piece }: { piece: PieceModel }) {
-  const { plan, part } = piece;
+  const { plan, part, form } = piece;
   const [refused, setRefused] = useState<string | undefined>();
   return (
     <>
       <h1 className="unseen">{plan.name}</h1>
       <div className="sentence-line">
-        <NameInput
-          label="Name of the piece"
-          width="auto"
-          grows
-          shown={plan.name}
-          take={(name, key) => {
-            if (name.trim() === '') return 'A piece needs a name, such as Honey jar.';
-            run(commands.renamePlan(plan.id, name, key));
-            return undefined;
-          }}
-        />
+        <PlanName planId={plan.id} name={plan.name} />
         <p className="sentence">
-          <FormWords piece={piece} onRefused={setRefused} />,{' '}
-          <WordChoice
-            label="Way of making"
-            value={piece.by === 'wheel' ? part.way : piece.by}
-            options={waysOf(piece).map((way) => ({ value: way, words: WAY_WORDS[way] }))}
-            onChoose={piece.chooseWay}
+          <FormWords
+            family={part.family}
+            manner={form.manner}
+            chooseFamily={piece.chooseFamily}
+            takeManner={piece.takeManner}
+            onRefused={setRefused}
           />
-          , <ClayWords piece={piece} />{' '}
+          , <WayWords family={form.family} way={piece.by === 'wheel' ? part.way : piece.by} chooseWay={piece.chooseWay} />,{' '}
+          <ClayWords
+            bodyId={part.bodyId}
+            batchId={part.batchId}
+            cone={piece.known.firing.cone}
+            chooseClay={piece.chooseClay}
+            chooseBatch={piece.chooseBatch}
+            chooseCone={piece.chooseCone}
+          />{' '}
           <button
             type="button"
             className="sentence-aside"
@@ -68,6 +66,33 @@ export function Sentence({ piece }: { piece: PieceModel }) {
   );
 }
 
+const PlanName = memo(function PlanName({ planId, name }: { planId: string; name: string }) {
+  return (
+    <NameInput
+      label="Name of the piece"
+      width="auto"
+      grows
+      shown={name}
+      take={(typed, key) => {
+        if (typed.trim() === '') return 'A piece needs a name, such as Honey jar.';
+        run(commands.renamePlan(planId, typed, key));
+        return undefined;
+      }}
+    />
+  );
+});
+
+const WayWords = memo(function WayWords({ family, way, chooseWay }: { family: FamilyName; way: AnyWay } & Pick<PieceModel, 'chooseWay'>) {
+  return (
+    <WordChoice
+      label="Way of making"
+      value={way}
+      options={waysOf(family).map((each) => ({ value: each, words: WAY_WORDS[each] }))}
+      onChoose={chooseWay}
+    />
+  );
+});
+
 const MANNER_LABELS: Record<keyof Manner, string> = {
   foot: 'Foot',
   curve: 'Curve of the bowl',
@@ -75,67 +100,79 @@ const MANNER_LABELS: Record<keyof Manner, string> = {
   sides: 'Sides',
 };
 
+interface FormWordsProps extends Pick<PieceModel, 'chooseFamily' | 'takeManner'> {
+  readonly family: FamilyName;
+  readonly manner: Manner;
+  readonly onRefused: (why: string | undefined) => void;
+}
+
 /** The form, and what is chosen of it. A choice that cannot be made with these sizes says why. */
-function FormWords({ piece, onRefused }: { piece: PieceModel; onRefused: (why: string | undefined) => void }) {
-  const { part, form } = piece;
-  const { choices } = FAMILIES[form.family];
+const FormWords = memo(function FormWords({ family, manner, chooseFamily, takeManner, onRefused }: FormWordsProps) {
   return (
     <>
       <WordChoice
         label="Form"
-        value={part.family}
+        value={family}
         options={FAMILY_NAMES.map((value) => ({ value, words: FORM_WORDS[value] }))}
-        onChoose={piece.chooseFamily}
+        onChoose={chooseFamily}
       />
-      {choices.map((manner, i) => (
-        <Fragment key={manner}>
+      {FAMILIES[family].choices.map((each, i) => (
+        <Fragment key={each}>
           {i === 0 ? ' with ' : ' and '}
           <WordChoice
-            label={MANNER_LABELS[manner]}
-            value={form.manner[manner] ?? Object.keys(MANNERS[manner])[0]!}
-            options={optionsOf<string>(MANNERS[manner])}
-            onChoose={(value) =>
-              onRefused(piece.takeManner({ [manner]: value }, (MANNERS[manner] as Record<string, string>)[value] ?? value))
-            }
+            label={MANNER_LABELS[each]}
+            value={manner[each] ?? Object.keys(MANNERS[each])[0]!}
+            options={optionsOf<string>(MANNERS[each])}
+            onChoose={(value) => onRefused(takeManner({ [each]: value }, (MANNERS[each] as Record<string, string>)[value] ?? value))}
           />
         </Fragment>
       ))}
     </>
   );
+});
+
+interface ClayWordsProps extends Pick<PieceModel, 'chooseClay' | 'chooseBatch' | 'chooseCone'> {
+  readonly bodyId: string | undefined;
+  readonly batchId: string | undefined;
+  readonly cone: string | undefined;
 }
 
 /** The clay, and where it has any the batch it comes from and the cone it will be fired to. */
-function ClayWords({ piece }: { piece: PieceModel }) {
-  const { workspace } = useWorkspace();
-  const { part, known } = piece;
-  const batches = workspace.batches.filter(({ bodyId }) => bodyId === part.bodyId);
-  const clays = [{ value: NONE, words: 'no clay chosen' }, ...workspace.bodies.map(({ id, name }) => ({ value: id, words: name }))];
+const ClayWords = memo(function ClayWords({ bodyId, batchId, cone, chooseClay, chooseBatch, chooseCone }: ClayWordsProps) {
+  const bodies = useSaid(({ workspace }) => workspace.bodies);
+  const batches = useSaid(({ workspace }) => workspace.batches).filter((batch) => batch.bodyId === bodyId);
+  const named = ({ id, name }: { id: string; name: string }) => ({ value: id, words: name });
   return (
     <>
-      {part.bodyId && 'in '}
-      <WordChoice label="Clay" value={part.bodyId ?? NONE} options={clays} onChoose={(id) => piece.chooseClay(id || undefined)} />
-      {part.bodyId && (
+      {bodyId && 'in '}
+      <WordChoice
+        label="Clay"
+        value={bodyId ?? NONE}
+        options={[{ value: NONE, words: 'no clay chosen' }, ...bodies.map(named)]}
+        onChoose={(id) => chooseClay(id || undefined)}
+      />
+      {bodyId && (
         <>
           {batches.length > 0 && (
             <>
               ,{' '}
               <WordChoice
                 label="Batch"
-                value={part.batchId ?? NONE}
-                options={[{ value: NONE, words: 'no batch chosen' }, ...batches.map(({ id, name }) => ({ value: id, words: name }))]}
-                onChoose={(id) => piece.chooseBatch(id || undefined)}
+                value={batchId ?? NONE}
+                options={[{ value: NONE, words: 'no batch chosen' }, ...batches.map(named)]}
+                onChoose={(id) => chooseBatch(id || undefined)}
               />
             </>
           )}
           ,{' '}
           <WordChoice
             label="Fired to"
-            value={known.firing.cone ?? NONE}
-            options={[{ value: NONE, words: 'its usual cone' }, ...CONES.map((cone) => ({ value: cone, words: `cone ${cone}` }))]}
-            onChoose={(cone) => piece.chooseCone(cone || undefined)}
+            value={cone ?? NONE}
+            options={[{ value: NONE, words: 'its usual cone' }, ...CONES.map((each) => ({ value: each, words: `cone ${each}` }))]}
+            onChoose={(to) => chooseCone(to || undefined)}
           />
         </>
       )}
     </>
   );
-}
+});

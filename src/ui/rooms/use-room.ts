@@ -1,8 +1,8 @@
 'use client';
 
 import type { Hand } from '@/core/handbuild';
-import { useWorkspace, workspaceStore } from '@/ui/state';
-import { useCallback } from 'react';
+import { useSaid, workspaceStore } from '@/ui/state';
+import { useCallback, useMemo } from 'react';
 import { type OpenRoom, ROOMS, roomFrom } from './rooms';
 
 /** So many pieces' rooms are remembered: those opened last. */
@@ -18,10 +18,9 @@ export function openRoom(planId: string, room: string, section?: string): void {
 
 /** The room of a piece that is open, and the way to another. A room is opened again where it was left. */
 export function useRoom(planId: string, by: Hand): OpenRoom & { readonly open: (room: string, section?: string) => void } {
-  const { workspace } = useWorkspace();
-  const remembered = workspace.settings.rooms?.[planId];
+  const remembered = useSaid(({ workspace }) => workspace.settings.rooms?.[planId]);
   const open = useCallback((room: string, section?: string) => openRoom(planId, room, section), [planId]);
-  return { ...roomFrom(remembered, by), open };
+  return useMemo(() => ({ ...roomFrom(remembered, by), open }), [remembered, by, open]);
 }
 
 /** The room of a number key, 1 to 5. */

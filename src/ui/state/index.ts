@@ -1,5 +1,5 @@
 export { type Units, unitsOf, useUnits } from './units';
-export { run, useSaid, useWorkspace, workspaceStore } from './use-workspace';
+export { type Kept, KeptAs, run, useSaid, useWorkspace, workspaceStore } from './use-workspace';
 export { type FileToSave, type SavedFile, downloadFile, saveFile } from './save';
 export { workspaceArchive, workspaceFile } from './workspace-file';
 export { newKey } from './new-key';

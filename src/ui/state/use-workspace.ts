@@ -2,7 +2,7 @@
 
 import type { UnitChoice } from '@/core/units';
 import { type Act, type Snapshot, WorkspaceStore } from '@/store';
-import { useEffect, useSyncExternalStore } from 'react';
+import { createContext, useContext, useEffect, useSyncExternalStore } from 'react';
 
 let shared: WorkspaceStore | undefined;
 
@@ -15,7 +15,7 @@ export function workspaceStore(): WorkspaceStore {
 const subscribe = (listener: () => void) => workspaceStore().subscribe(listener);
 const snapshot = () => workspaceStore().getSnapshot();
 
-type Kept = Pick<Snapshot, 'status' | 'workspace'>;
+export type Kept = Pick<Snapshot, 'status' | 'workspace'>;
 
 let kept: Kept | undefined;
 
@@ -26,10 +26,18 @@ function keptNow(): Kept {
   return kept;
 }
 
-/** What is kept, now and whenever it changes, in this tab or another. */
+const Given = createContext<Kept | undefined>(undefined);
+
+/** For parts of a page that may follow a moment later: what they read is kept as it was then. */
+export const KeptAs = Given.Provider;
+
+const heedless = () => () => undefined;
+
+/** What is kept, now and whenever it changes, in this tab or another; inside {@link KeptAs} as is given there. */
 export function useWorkspace(): Kept {
+  const given = useContext(Given);
   useEffect(() => void workspaceStore().open(), []);
-  return useSyncExternalStore(subscribe, keptNow, WorkspaceStore.serverSnapshot);
+  return useSyncExternalStore(given ? heedless : subscribe, () => given ?? keptNow(), WorkspaceStore.serverSnapshot);
 }
 
 /** One thing the store says, heard of only when it changes. */

@@ -28,8 +28,8 @@ export function WorkingPanel({ piece }: { piece: PieceModel }) {
     <section aria-label="Arithmetic" className="working">
       <h2>How: {title}</h2>
       <div aria-live="polite">
-        {lines.map((line) => (
-          <div key={line}>{line}</div>
+        {lines.map((line, i) => (
+          <div key={i}>{line}</div>
         ))}
       </div>
       <div className="working-adding" data-testid="adding">

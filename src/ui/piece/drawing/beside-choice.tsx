@@ -1,30 +1,37 @@
 'use client';
 
 import { Choice } from '@/ui/fields';
-import { useWorkspace } from '@/ui/state';
-import { useMemo } from 'react';
-import type { PieceModel } from '../model/use-piece';
+import { useSaid } from '@/ui/state';
+import type { Plan } from '@/core/workspace';
+import type { Snapshot } from '@/store';
+import { memo, useMemo } from 'react';
 
 /** So many other pieces are offered: those changed last. */
 const MOST = 60;
 
+/** Reads the plans but one; the same list until one of those is another. */
+function othersThan(planId: string): (snapshot: Snapshot) => readonly Plan[] {
+  let from: readonly Plan[] | undefined;
+  let others: readonly Plan[] = [];
+  return ({ workspace: { plans } }) => {
+    if (plans === from) return others;
+    from = plans;
+    const now = plans.filter(({ id }) => id !== planId);
+    if (now.length !== others.length || now.some((plan, i) => plan !== others[i])) others = now;
+    return others;
+  };
+}
+
 interface Props {
-  readonly piece: PieceModel;
+  readonly planId: string;
   readonly beside: string;
   readonly setBeside: (key: string) => void;
 }
 
 /** What of known size is drawn over the finished half. */
-export function BesideChoice({ piece, beside, setBeside }: Props) {
-  const { workspace } = useWorkspace();
-  const others = useMemo(
-    () =>
-      workspace.plans
-        .filter(({ id }) => id !== piece.plan.id)
-        .sort((a, b) => b.changedAt.localeCompare(a.changedAt))
-        .slice(0, MOST),
-    [workspace.plans, piece.plan.id],
-  );
+export const BesideChoice = memo(function BesideChoice({ planId, beside, setBeside }: Props) {
+  const plans = useSaid(useMemo(() => othersThan(planId), [planId]));
+  const others = useMemo(() => [...plans].sort((a, b) => b.changedAt.localeCompare(a.changedAt)).slice(0, MOST), [plans]);
   return (
     <Choice
       label="Compare its size with"
@@ -40,4 +47,4 @@ export function BesideChoice({ piece, beside, setBeside }: Props) {
       ]}
     />
   );
-}
+});

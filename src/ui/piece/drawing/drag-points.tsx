@@ -151,7 +151,7 @@ function DragPoint({ point: { key, at, handle }, piece, geometry }: { point: Sho
       data-handle={key}
       aria-label={`Move ${handle.words}, ${STAGE_WORDS[at]}: ${length(2 * handle.at.r)} across, ${length(handle.at.z)} up. Drag it, or use the arrow keys.`}
       title={`Drag ${handle.words}, ${STAGE_WORDS[at]}, or use the arrow keys`}
-      style={{ left: x, top: y, color: ink(at === 'wet' ? 'wet' : 'act') }}
+      style={{ transform: `translate(${x}px, ${y}px) translate(-50%, -50%)`, color: ink(at === 'wet' ? 'wet' : 'act') }}
     >
       <span aria-hidden />
     </button>

@@ -1,7 +1,6 @@
 import { remaining } from '@/core/clay';
 import { sectionOf } from '@/core/form';
 import { BaseRule, Hatches, Leader, Level, Upright, pathOf } from '@/ui/drawing';
-import { chakra } from '@chakra-ui/react';
 import type { Geometry } from './geometry';
 import type { Ghost } from './ghosts';
 import type { PieceModel } from '../model/use-piece';
@@ -15,13 +14,11 @@ export function DrawnClay({
   piece,
   geometry,
   leaders,
-  greyed,
   ghost,
 }: {
   piece: PieceModel;
   geometry: Geometry;
   leaders: readonly (readonly [from: readonly [number, number], to: readonly [number, number]])[];
-  greyed: boolean;
   ghost?: Ghost | undefined;
 }) {
   const { sheet, placed, x, y } = geometry;
@@ -31,15 +28,12 @@ export function DrawnClay({
   const { goes } = onBat;
   const glazed = sized.stages.glazed.sizes;
   return (
-    <chakra.svg
+    <svg
       role="img"
       aria-label={`Half-section: ${piece.by === 'wheel' ? `as thrown ${units.length(sized.thrown.pulled)} high on the bat` : `wet ${units.length(sized.thrown.gauge)} high`}, finished ${units.length(glazed.height)} high and ${units.length(glazed.rimDiameter)} across the mouth`}
       width={sheet.width}
       height={sheet.height}
-      position="absolute"
-      inset="0"
-      filter={greyed ? 'grayscale(1)' : undefined}
-      opacity={greyed ? 0.45 : 1}
+      className="drawn-sheet"
     >
       <Hatches />
       <path
@@ -80,10 +74,10 @@ export function DrawnClay({
         unitMm={UNIT_MM[units.choice.length]}
       />
       <DimensionLines piece={piece} geometry={geometry} />
-      {leaders.map(([from, to]) => (
-        <Leader key={`${from[1]}-${to[1]}`} from={from} to={to} />
+      {leaders.map(([from, to], i) => (
+        <Leader key={i} from={from} to={to} />
       ))}
-    </chakra.svg>
+    </svg>
   );
 }
 

@@ -294,16 +294,16 @@ export function HalfNames({ geometry, piece }: Props) {
   return (
     <>
       <At x={wide ? (low ? x.gauge - 60 : x.pulled - 40) : 0} y={over} anchor="start">
-        <HStack fontSize="sm" gap="0" alignItems="baseline">
+        <div className="drawn-half">
           <StageName stage="wet" />
           <Word>{piece.by === 'wheel' ? 'on the bat' : 'as built'}</Word>
-        </HStack>
+        </div>
       </At>
       <At x={wide ? x.finished - 30 : sheet.width - 76} y={over} anchor="start">
-        <HStack fontSize="sm" gap="0" alignItems="baseline">
+        <div className="drawn-half">
           <StageName stage="glazed" />
           {wide && low && <Word>finished</Word>}
-        </HStack>
+        </div>
       </At>
     </>
   );

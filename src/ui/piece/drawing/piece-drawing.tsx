@@ -43,7 +43,7 @@ export function PieceDrawing({ piece, beside, allowances, over }: Props) {
       <div ref={ref} className="drawing" data-testid="drawing" data-greyed={greyed}>
         {geometry && (
           <>
-            <DrawnClay piece={piece} geometry={geometry} leaders={leaders} greyed={greyed} ghost={ghost} />
+            <DrawnClay piece={piece} geometry={geometry} leaders={leaders} ghost={ghost} />
             {over?.(geometry)}
             <HalfNames piece={piece} geometry={geometry} />
             <WetHeights piece={piece} geometry={geometry} />

@@ -1,7 +1,7 @@
 'use client';
 
 import { type Stage } from '@/core/clay';
-import { FAMILIES, type FamilyName, type Form, type SizeName, sizesOf } from '@/core/form';
+import { type Form, type SizeName, sizesOf } from '@/core/form';
 import {
   type Conflict,
   type LimitCheck,
@@ -15,7 +15,6 @@ import {
 } from '@/core/sizing';
 import type { Hand } from '@/core/handbuild';
 import {
-  changedForm,
   handOf,
   type KnownClay,
   mainPart,
@@ -30,18 +29,19 @@ import {
   throwingOf,
   type Workspace,
 } from '@/core/workspace';
-import { commands } from '@/store';
-import { type Units, run, useUnits, useWorkspace } from '@/ui/state';
+import { type Kept, type Units, useUnits, useWorkspace } from '@/ui/state';
 import { useMemo, useState } from 'react';
-import { type AnyWay, FORM_WORDS, WAY_WORDS } from '@/ui/words';
+import { type Choosers, choosersOf } from './choosers';
 import { type Takers, takersOf } from './takers';
-import { type Weighed, byHand, useWeighed } from './use-weighed';
+import { type Weighed, useWeighed } from './use-weighed';
 
 /** A number whose arithmetic can be open, or the shrinkage and what it rests on. */
 export type Opened = NumberName | 'shrinkage' | 'hand';
 
 /** A plan's piece worked out, and what can be done to it. */
-export interface PieceModel extends Takers {
+export interface PieceModel extends Takers, Choosers {
+  /** The workshop it was worked out in. */
+  readonly kept: Kept;
   readonly plan: Plan;
   readonly part: Part;
   /** Which part it is, for what is done to it. */
@@ -67,14 +67,7 @@ export interface PieceModel extends Takers {
   /** The number whose arithmetic is open. */
   readonly opened: Opened;
   readonly open: (name: Opened) => void;
-  readonly chooseWay: (way: AnyWay) => void;
-  readonly chooseClay: (bodyId: string | undefined) => void;
-  readonly chooseBatch: (batchId: string | undefined) => void;
-  readonly chooseCone: (cone: string | undefined) => void;
-  readonly chooseFamily: (family: FamilyName) => void;
 }
-
-const isByHand = (way: AnyWay): way is Exclude<Hand, 'wheel'> => way === 'slab' || way === 'former' || way === 'coil';
 
 /** The part worked out as it is, or as it was when it could last be made, with why it now cannot. */
 function useWorked(part: Part, workspace: Workspace, units: Units) {
@@ -86,7 +79,8 @@ function useWorked(part: Part, workspace: Workspace, units: Units) {
 
 /** Works out the open plan and hands each field the way to change it. Undefined while nothing possible is known of it. */
 export function usePiece(plan: Plan, partId: string | undefined): PieceModel | undefined {
-  const { workspace } = useWorkspace();
+  const kept = useWorkspace();
+  const { workspace } = kept;
   const units = useUnits();
   const part = plan.parts.find(({ id }) => id === partId) ?? mainPart(plan);
   const ref = partRef(plan, part);
@@ -94,12 +88,14 @@ export function usePiece(plan: Plan, partId: string | undefined): PieceModel | u
   const possible = useWeighed(workspace, sizedPart);
   const [opened, open] = useState<Opened | undefined>();
   const takers = useMemo(() => takersOf(ref, units), [ref, units]);
+  const choosers = useMemo(() => choosersOf(ref, units), [ref, units]);
   if (!possible) return undefined;
 
   const { part: shown, sized, hand, known } = possible;
   const by = handOf(shown);
   const form = sized.stages.glazed;
   return {
+    kept,
     plan,
     part,
     ref,
@@ -120,29 +116,7 @@ export function usePiece(plan: Plan, partId: string | undefined): PieceModel | u
     opened: opened === undefined || opened === 'hand' ? (by === 'wheel' ? 'ball' : 'hand') : opened,
     open,
     ...takers,
-    chooseWay: (way) => {
-      const label = `way of making: ${WAY_WORDS[way]}`;
-      // fetched first, so that the page need not wait with nothing on it
-      if (isByHand(way)) return void byHand().then(() => run(commands.setHand(ref, { by: way }, label)));
-      return run(commands.setWay(ref, way, label));
-    },
-    chooseClay: (bodyId) => {
-      const name = workspace.bodies.find(({ id }) => id === bodyId)?.name ?? 'no clay';
-      run(commands.setClay(ref, bodyId, `clay: ${name}`));
-    },
-    chooseBatch: (batchId) => {
-      const name = workspace.batches.find(({ id }) => id === batchId)?.name ?? 'none chosen';
-      run(commands.setBatch(ref, batchId, `batch: ${name}`));
-    },
-    chooseCone: (cone) =>
-      run(commands.setFiring(ref, cone === undefined ? undefined : { cone }, `firing: ${cone ? `cone ${cone}` : 'as usual'}`)),
-    chooseFamily: (family) => {
-      // a box that becomes a cup is still built of slabs
-      const change = { ...changedForm(part, form, family), ...(by !== 'wheel' && { hand: { ...part.hand, by } }) };
-      const act = commands.setPart(ref, change, `form: ${FORM_WORDS[family]}`);
-      if (FAMILIES[family].flatSided) return void byHand().then(() => run(act));
-      return run(act);
-    },
+    ...choosers,
   };
 }
 

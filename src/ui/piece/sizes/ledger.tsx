@@ -41,29 +41,36 @@ interface CellProps extends Pick<PieceModel, 'takeSize' | 'takeLimit' | 'letGo' 
   readonly size: SizeName;
   readonly stage: Stage;
   readonly mm: number;
+  /** The same as it is written. */
+  readonly says: string;
   readonly known: boolean;
 }
 
-/** A size at a stage; only those that change are made anew. */
-const SizeCell = memo(function SizeCell({ row, size, stage, mm, known, takeSize, takeLimit, letGo, open }: CellProps) {
-  return (
-    <td>
-      <LengthInput
-        label={`${row}, ${STAGE_WORDS[stage]}`}
-        mm={mm}
-        takeMm={takeSize(size, stage)}
-        takeSpan={takeLimit(size, stage)}
-        takeNothing={letGo(size, stage)}
-        known={known}
-        color={stage}
-        align="right"
-        name={`${size}@${stage}`}
-        open={open}
-        className="ledger-figure"
-      />
-    </td>
-  );
-});
+const SAID = ['row', 'size', 'stage', 'says', 'known', 'takeSize', 'takeLimit', 'letGo', 'open'] as const;
+
+/** A size at a stage; only those that say something else are made anew. */
+const SizeCell = memo(
+  function SizeCell({ row, size, stage, mm, known, takeSize, takeLimit, letGo, open }: CellProps) {
+    return (
+      <td>
+        <LengthInput
+          label={`${row}, ${STAGE_WORDS[stage]}`}
+          mm={mm}
+          takeMm={takeSize(size, stage)}
+          takeSpan={takeLimit(size, stage)}
+          takeNothing={letGo(size, stage)}
+          known={known}
+          color={stage}
+          align="right"
+          name={`${size}@${stage}`}
+          open={open}
+          className="ledger-figure"
+        />
+      </td>
+    );
+  },
+  (before, now) => SAID.every((name) => before[name] === now[name]),
+);
 
 function SizeRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
   const { row } = sizeIn(piece.form.family, size);
@@ -76,6 +83,7 @@ function SizeRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
           key={stage}
           {...{ row, size, stage, takeSize, takeLimit, letGo, open }}
           mm={piece.worked.sized.stages[stage].sizes[size] ?? 0}
+          says={piece.units.plain(piece.worked.sized.stages[stage].sizes[size] ?? 0)}
           known={isKnownAt(piece, size, stage)}
         />
       ))}

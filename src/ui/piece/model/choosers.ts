@@ -1,0 +1,57 @@
+import { FAMILIES, type FamilyName, type Form } from '@/core/form';
+import type { Hand } from '@/core/handbuild';
+import { resolveKnown } from '@/core/sizing';
+import { type Part, type PartRef, type Workspace, changedForm, clayOf, handOf, partOf, sizedPlanPart, surenessOf } from '@/core/workspace';
+import { commands } from '@/store';
+import { type Units, run, workspaceStore } from '@/ui/state';
+import { type AnyWay, FORM_WORDS, WAY_WORDS } from '@/ui/words';
+import { byHand } from './use-weighed';
+
+/** What is chosen of a part from a list. */
+export interface Choosers {
+  readonly chooseWay: (way: AnyWay) => void;
+  readonly chooseClay: (bodyId: string | undefined) => void;
+  readonly chooseBatch: (batchId: string | undefined) => void;
+  readonly chooseCone: (cone: string | undefined) => void;
+  readonly chooseFamily: (family: FamilyName) => void;
+}
+
+const isByHand = (way: AnyWay): way is Exclude<Hand, 'wheel'> => way === 'slab' || way === 'former' || way === 'coil';
+
+const workspaceNow = (): Workspace => workspaceStore().getSnapshot().workspace;
+
+const named = (rows: readonly { readonly id: string; readonly name: string }[], id: string | undefined) =>
+  rows.find((each) => each.id === id)?.name;
+
+/** The finished form of a part; of one that cannot be made its sizes as they are known. */
+function finishedOf(workspace: Workspace, part: Part, units: Units): Form<'glazed'> {
+  const made = sizedPlanPart(workspace, part, units.length);
+  if (made.ok) return made.value.sized.stages.glazed;
+  const clay = clayOf(workspace, part).figures;
+  return resolveKnown(part, part.sizes, clay, surenessOf(part, clay)).form as Form<'glazed'>;
+}
+
+/** The choosers of a part. */
+export const choosersOf = (ref: PartRef, units: Units): Choosers => ({
+  chooseWay: (way) => {
+    const label = `way of making: ${WAY_WORDS[way]}`;
+    // fetched first, so that the page need not wait with nothing on it
+    if (isByHand(way)) return void byHand().then(() => run(commands.setHand(ref, { by: way }, label)));
+    return run(commands.setWay(ref, way, label));
+  },
+  chooseClay: (bodyId) => run(commands.setClay(ref, bodyId, `clay: ${named(workspaceNow().bodies, bodyId) ?? 'no clay'}`)),
+  chooseBatch: (batchId) => run(commands.setBatch(ref, batchId, `batch: ${named(workspaceNow().batches, batchId) ?? 'none chosen'}`)),
+  chooseCone: (cone) =>
+    run(commands.setFiring(ref, cone === undefined ? undefined : { cone }, `firing: ${cone ? `cone ${cone}` : 'as usual'}`)),
+  chooseFamily: (family) => {
+    const part = partOf(workspaceNow().plans, ref)?.part;
+    if (!part) return;
+    const form = finishedOf(workspaceNow(), part, units);
+    const by = handOf(part);
+    // a box that becomes a cup is still built of slabs
+    const change = { ...changedForm(part, form, family), ...(by !== 'wheel' && { hand: { ...part.hand, by } }) };
+    const act = commands.setPart(ref, change, `form: ${FORM_WORDS[family]}`);
+    if (FAMILIES[family].flatSided) void byHand().then(() => run(act));
+    else run(act);
+  },
+});
