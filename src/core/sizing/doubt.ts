@@ -125,22 +125,26 @@ function clayAlone(what: Along, { from, mm, to }: Made, limit: number): number {
 const PLACES_MM = 1e-5;
 const MOST_STEPS = 80;
 
-/** The length that is not passed with a chance, mm: {@link chanceUnder} the other way, by false position (the Illinois rule). */
-function lengthUnder(what: Along, made: Made, chance: number, doubts = ALL_DOUBTS): number {
-  const middle = made.mm * leftFrom(what, made.from, made.to, beliefOf(what).mean);
-  let reach = Math.max(1, middle * 0.02);
-  while (
-    reach < middle &&
-    (chanceUnder(what, made, middle - reach, doubts) > chance || chanceUnder(what, made, middle + reach, doubts) < chance)
-  )
-    reach *= 2;
-  const off = (mm: number) => chanceUnder(what, made, mm, doubts) - chance;
-  let [low, high] = [Math.max(0, middle - reach), middle + reach];
-  let [under, over] = [off(low), off(high)];
-  let [at, side] = [middle, 0];
+/** The logarithm of the odds of a chance: against a length nearly straight, where the chance itself is a step. */
+function logOdds(chance: number): number {
+  const p = Math.min(1 - 1e-12, Math.max(1e-12, chance));
+  return Math.log(p / (1 - p));
+}
+
+interface Place {
+  readonly mm: number;
+  /** How far it is off there. */
+  readonly off: number;
+}
+
+/** Where something that rises with a length is nothing, mm, between two places: by false position (the Illinois rule). */
+function zeroBetween(offAt: (mm: number) => number, from: Place, to: Place): number {
+  let [low, under] = [from.mm, from.off];
+  let [high, over] = [to.mm, to.off];
+  let [at, side] = [(low + high) / 2, 0];
   for (let i = 0; i < MOST_STEPS && over > under; i += 1) {
     const next = (low * over - high * under) / (over - under);
-    const error = off(next);
+    const error = offAt(next);
     if (Math.abs(next - at) < PLACES_MM) return next;
     at = next;
     // an end that stays twice weighs half, so that the other is moved
@@ -157,7 +161,18 @@ function lengthUnder(what: Along, made: Made, chance: number, doubts = ALL_DOUBT
   return at;
 }
 
-/** Between which two lengths the middle share of pieces lies at a stage, mm: 9 in 10 unless said. */
+/** Between which two lengths the middle share of pieces lies at a stage, mm: {@link chanceUnder} the other way. */
 export function rangeOf(what: Along, made: Made, odds: number, doubts = ALL_DOUBTS): readonly [number, number] {
-  return [lengthUnder(what, made, (1 - odds) / 2, doubts), lengthUnder(what, made, (1 + odds) / 2, doubts)];
+  const middle = made.mm * leftFrom(what, made.from, made.to, beliefOf(what).mean);
+  const at = (mm: number): Place => ({ mm, off: logOdds(chanceUnder(what, made, mm, doubts)) });
+  const [least, most] = [logOdds((1 - odds) / 2), logOdds((1 + odds) / 2)];
+  let reach = Math.max(1, middle * 0.02);
+  let [low, high] = [at(middle - reach), at(middle + reach)];
+  while (reach < middle && (low.off > least || high.off < most)) {
+    reach *= 2;
+    [low, high] = [at(Math.max(0, middle - reach)), at(middle + reach)];
+  }
+  const passed = (wanted: number) =>
+    zeroBetween((mm) => at(mm).off - wanted, { mm: low.mm, off: low.off - wanted }, { mm: high.mm, off: high.off - wanted });
+  return [passed(least), passed(most)];
 }

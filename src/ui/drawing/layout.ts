@@ -25,16 +25,26 @@ export interface Extent {
   readonly height: number;
 }
 
-/** Fits both halves onto the sheet at one scale, puts the axis where both have room, and the bat where low ware stands in the middle. */
+/** One scale is so many times the next smaller; and so many px lie between two places of the bat or the axis. */
+const SCALES = 1.02;
+const PLACES = 8;
+
+const downTo = (px: number): number => PLACES * Math.floor(px / PLACES);
+
+/**
+ * Fits both halves onto the sheet at one scale, puts the axis where both have room, and the bat where low ware stands in the middle. Scale
+ * and places go by steps: the drawing stands still under a figure that is typed, and what did not change is not drawn again.
+ */
 export function place(wet: Extent, finished: Extent, sheet: Sheet): Placed {
   const { margin } = sheet;
   const wide = sheet.width - margin.left - margin.right;
   const high = sheet.height - margin.top - margin.bottom;
   const tallest = Math.max(wet.height, finished.height);
-  const scale = Math.max(0.01, Math.min(high / tallest, wide / (wet.reach + finished.reach)));
+  const largest = Math.max(0.01, Math.min(high / tallest, wide / (wet.reach + finished.reach)));
+  const scale = SCALES ** Math.floor(Math.log(largest) / Math.log(SCALES));
   const spare = wide - scale * (wet.reach + finished.reach);
-  const axis = margin.left + spare / 2 + scale * wet.reach;
-  const base = sheet.height - margin.bottom - (high - scale * tallest) / 2;
+  const axis = margin.left + downTo(spare / 2) + scale * wet.reach;
+  const base = sheet.height - margin.bottom - downTo((high - scale * tallest) / 2);
   return {
     scale,
     axis,

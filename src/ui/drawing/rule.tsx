@@ -1,8 +1,8 @@
+import { memo } from 'react';
 import type { Placed } from './layout';
 import { ruleSteps } from './layout';
 
-interface RuleProps {
-  readonly placed: Placed;
+interface RuleProps extends Pick<Placed, 'axis' | 'base' | 'scale'> {
   readonly wetReach: number;
   readonly finishedReach: number;
   /** What is left of 100 wet when finished, 0 to 1. */
@@ -31,9 +31,8 @@ const numbers = (reach: number, numbered: number): number[] =>
  * whose marks stand further apart by as much as the clay shrinks: what a mark says is what that wet width finishes at.
  * Under the finished half a plain rule again.
  */
-export function BaseRule({ placed, wetReach, finishedReach, left, unitMm }: RuleProps) {
-  const { axis, base } = placed;
-  const scale = placed.scale * unitMm;
+export const BaseRule = memo(function BaseRule({ axis, base, scale: pxPerMm, wetReach, finishedReach, left, unitMm }: RuleProps) {
+  const scale = pxPerMm * unitMm;
   const wetUnits = wetReach / unitMm;
   const finishedUnits = finishedReach / unitMm;
   const { small, numbered } = ruleSteps(scale);
@@ -46,7 +45,7 @@ export function BaseRule({ placed, wetReach, finishedReach, left, unitMm }: Rule
       {mm}
     </text>
   );
-  const edge = axis - wetReach * placed.scale - 8;
+  const edge = axis - wetReach * pxPerMm - 8;
   return (
     <g style={{ fontFamily: 'var(--chakra-fonts-figure)', fontSize: 11 }} strokeWidth="1">
       <g stroke="var(--chakra-colors-wet)">
@@ -72,4 +71,4 @@ export function BaseRule({ placed, wetReach, finishedReach, left, unitMm }: Rule
       </g>
     </g>
   );
-}
+});

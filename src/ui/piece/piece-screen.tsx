@@ -6,7 +6,7 @@ import { type FamilyName, SIZES, type SizeName, sizeIn } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
 import { type Plan, isExample, mainPart } from '@/core/workspace';
 import { RefusalScope } from '@/ui/fields';
-import { useRoom } from '@/ui/rooms';
+import { type OpenedRoom, useRoom } from '@/ui/rooms';
 import { KeptAs, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { useSearchParams } from 'next/navigation';
@@ -142,8 +142,6 @@ const Working = behind(
   'piece',
   'sheet-working',
 );
-
-type OpenedRoom = ReturnType<typeof useRoom>;
 
 function DrawingAndRooms({ piece, openPart }: PartProps) {
   const open = useRoom(piece.plan.id, piece.by);

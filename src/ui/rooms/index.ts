@@ -1,2 +1,2 @@
 export { type OpenRoom, ROOMS, type Room, type RoomName, type Section } from './rooms';
-export { openRoom, roomOfKey, useRoom } from './use-room';
+export { type OpenedRoom, openRoom, roomOfKey, useRoom } from './use-room';

@@ -16,8 +16,13 @@ export function openRoom(planId: string, room: string, section?: string): void {
   workspaceStore().set({ rooms: { ...Object.fromEntries(latest), [planId]: section ? `${room}/${section}` : room } });
 }
 
+/** The open room, and the way to open another. */
+export interface OpenedRoom extends OpenRoom {
+  readonly open: (room: string, section?: string) => void;
+}
+
 /** The room of a piece that is open, and the way to another. A room is opened again where it was left. */
-export function useRoom(planId: string, by: Hand): OpenRoom & { readonly open: (room: string, section?: string) => void } {
+export function useRoom(planId: string, by: Hand): OpenedRoom {
   const remembered = useSaid(({ workspace }) => workspace.settings.rooms?.[planId]);
   const open = useCallback((room: string, section?: string) => openRoom(planId, room, section), [planId]);
   return useMemo(() => ({ ...roomFrom(remembered, by), open }), [remembered, by, open]);

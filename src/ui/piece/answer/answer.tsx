@@ -67,8 +67,9 @@ function figures({ worked, part }: PieceModel): AnswerFigure[] {
 
 const CAPACITY = { width: '58px', fontSize: '15px' };
 
-interface BigProps {
-  readonly piece: PieceModel;
+interface BigProps extends Pick<PieceModel, 'open'> {
+  /** Its arithmetic is open. */
+  readonly opened: boolean;
   readonly name: NumberName | 'hand';
   readonly words: string;
   readonly written: Written;
@@ -78,9 +79,10 @@ interface BigProps {
   readonly finishes?: string;
 }
 
-function Big({ piece, name, words, written, size, room, finishes }: BigProps) {
+/** A figure of the answer; only those that say something else are made anew. */
+const Big = memo(function Big({ open, opened, name, words, written, size, room, finishes }: BigProps) {
   return (
-    <button type="button" className="answer-figure" onClick={() => piece.open(name)} aria-pressed={piece.opened === name}>
+    <button type="button" className="answer-figure" onClick={() => open(name)} aria-pressed={opened}>
       <div className="answer-words">{words}</div>
       <div data-answer={name}>
         <Figure written={written} size={size} room={room} />
@@ -88,6 +90,10 @@ function Big({ piece, name, words, written, size, room, finishes }: BigProps) {
       {finishes && <Finishes>{finishes}</Finishes>}
     </button>
   );
+}, saysTheSame);
+
+function saysTheSame({ written: before, ...others }: BigProps, { written: now, ...rest }: BigProps): boolean {
+  return text(before) === text(now) && (Object.keys(rest) as (keyof typeof rest)[]).every((name) => others[name] === rest[name]);
 }
 
 /** The last possible piece is told in grey: every stage's ink is the muted one, still legible. */
@@ -119,7 +125,8 @@ export function Answer({ piece }: { piece: PieceModel }) {
         <HandObstacle piece={piece} />
       ) : (
         <Big
-          piece={piece}
+          open={piece.open}
+          opened={piece.opened === (piece.hand ? 'hand' : 'ball')}
           name={piece.hand ? 'hand' : 'ball'}
           words={piece.hand && piece.hand.by !== 'coil' && piece.hand.pieces > 1 ? `weigh out, for ${piece.hand.pieces}` : 'weigh out'}
           written={weighOutWritten(piece.weighOut ?? masses.ball, piece.part, units)}
@@ -135,7 +142,8 @@ export function Answer({ piece }: { piece: PieceModel }) {
           return (
             <Big
               key={name}
-              piece={piece}
+              open={piece.open}
+              opened={piece.opened === name}
               name={name}
               words={words}
               written={writeLength(hand, choice)}

@@ -67,7 +67,9 @@ export function DrawnClay({
       />
       <path d={`M${x.wetEdge - 16} ${y.base}H${x.finishedEdge + 16}`} stroke="var(--chakra-colors-fg)" strokeWidth="2" />
       <BaseRule
-        placed={placed}
+        axis={placed.axis}
+        base={placed.base}
+        scale={placed.scale}
         wetReach={geometry.wetReach}
         finishedReach={geometry.finishedReach}
         left={remaining(worked.clay.shrinkage, 'glazed', 'width')}

@@ -36,9 +36,13 @@ const Head = memo(function Head({ left, stage }: { left: number; stage: Stage })
   );
 });
 
-interface CellProps extends Pick<PieceModel, 'takeSize' | 'takeLimit' | 'letGo' | 'open'> {
+interface RowProps extends Pick<PieceModel, 'takeSize' | 'takeLimit' | 'letGo' | 'open'> {
   readonly row: string;
   readonly size: SizeName;
+  readonly cells: readonly CellFigure[];
+}
+
+interface CellFigure {
   readonly stage: Stage;
   readonly mm: number;
   /** The same as it is written. */
@@ -46,11 +50,19 @@ interface CellProps extends Pick<PieceModel, 'takeSize' | 'takeLimit' | 'letGo' 
   readonly known: boolean;
 }
 
-const SAID = ['row', 'size', 'stage', 'says', 'known', 'takeSize', 'takeLimit', 'letGo', 'open'] as const;
+const alike = (before: CellFigure, now: CellFigure): boolean => before.says === now.says && before.known === now.known;
 
 /** A size at a stage; only those that say something else are made anew. */
 const SizeCell = memo(
-  function SizeCell({ row, size, stage, mm, known, takeSize, takeLimit, letGo, open }: CellProps) {
+  function SizeCell({
+    row,
+    size,
+    cell: { stage, mm, known },
+    takeSize,
+    takeLimit,
+    letGo,
+    open,
+  }: Omit<RowProps, 'cells'> & { cell: CellFigure }) {
     return (
       <td>
         <LengthInput
@@ -69,33 +81,35 @@ const SizeCell = memo(
       </td>
     );
   },
-  (before, now) => SAID.every((name) => before[name] === now[name]),
+  ({ cell: before, ...others }, { cell: now, ...rest }) => alike(before, now) && sameProps(others, rest),
 );
 
-function SizeRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
-  const { row } = sizeIn(piece.form.family, size);
-  const { takeSize, takeLimit, letGo, open } = piece;
-  return (
-    <tr>
-      <th scope="row">{row}</th>
-      {STAGES.map((stage) => (
-        <SizeCell
-          key={stage}
-          {...{ row, size, stage, takeSize, takeLimit, letGo, open }}
-          mm={piece.worked.sized.stages[stage].sizes[size] ?? 0}
-          says={piece.units.plain(piece.worked.sized.stages[stage].sizes[size] ?? 0)}
-          known={isKnownAt(piece, size, stage)}
-        />
-      ))}
-    </tr>
-  );
-}
+const sameProps = (before: Readonly<Record<string, unknown>>, now: Readonly<Record<string, unknown>>): boolean =>
+  Object.keys(now).every((name) => before[name] === now[name]);
+
+const SizeRow = memo(
+  function SizeRow({ cells, ...rest }: RowProps) {
+    return (
+      <tr>
+        <th scope="row">{rest.row}</th>
+        {cells.map((cell) => (
+          <SizeCell key={cell.stage} {...rest} cell={cell} />
+        ))}
+      </tr>
+    );
+  },
+  ({ cells: before, ...others }, { cells: now, ...rest }) => now.every((cell, i) => alike(before[i]!, cell)) && sameProps(others, rest),
+);
+
+const cellsOf = (piece: PieceModel, size: SizeName): CellFigure[] =>
+  STAGES.map((stage) => {
+    const mm = piece.worked.sized.stages[stage].sizes[size] ?? 0;
+    return { stage, mm, says: piece.units.plain(mm), known: isKnownAt(piece, size, stage) };
+  });
 
 /** For a size that is a limit: between which lengths it may be at each stage to end inside often enough. */
-function WindowRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
-  const { clay, known, sure } = piece.worked;
-  const limit = known[size]?.find((each): each is Limit => !isExact(each));
-  if (!limit) return null;
+function WindowRow({ piece, size, limit }: { piece: PieceModel; size: SizeName; limit: Limit }) {
+  const { clay, sure } = piece.worked;
   return (
     <tr data-window={size}>
       <th scope="row">go, {oddsWords(sure.odds)}</th>
@@ -108,11 +122,15 @@ function WindowRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
   );
 }
 
+/** Of a width inside that is known something gives way to it: the outside where that is a size of the form, or the wall. */
+function asksWhatGives({ part, form }: PieceModel, size: SizeName): boolean {
+  const { inside } = sizeSpec(size);
+  return inside !== undefined && part.sizes[size] !== undefined && form.sizes[inside.outer] !== undefined;
+}
+
 /** For a width inside that is known: what gives way to it. */
 function GivesRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
-  const { inside } = sizeSpec(size);
   const { part, form } = piece;
-  if (!inside || !part.sizes[size] || form.sizes[inside.outer] === undefined) return null;
   const { row } = sizeIn(form.family, size);
   return (
     <tr data-gives={size}>
@@ -211,13 +229,24 @@ function SizeTable({ piece }: { piece: PieceModel }) {
         </tr>
       </thead>
       <tbody>
-        {piece.names.map((size) => (
-          <Fragment key={size}>
-            <SizeRow piece={piece} size={size} />
-            <GivesRow piece={piece} size={size} />
-            <WindowRow piece={piece} size={size} />
-          </Fragment>
-        ))}
+        {piece.names.map((size) => {
+          const limit = piece.worked.known[size]?.find((each): each is Limit => !isExact(each));
+          return (
+            <Fragment key={size}>
+              <SizeRow
+                row={sizeIn(piece.form.family, size).row}
+                size={size}
+                cells={cellsOf(piece, size)}
+                takeSize={piece.takeSize}
+                takeLimit={piece.takeLimit}
+                letGo={piece.letGo}
+                open={piece.open}
+              />
+              {asksWhatGives(piece, size) && <GivesRow piece={piece} size={size} />}
+              {limit && <WindowRow piece={piece} size={size} limit={limit} />}
+            </Fragment>
+          );
+        })}
         <tr>
           <th scope="row">Weight, trimmed</th>
           {STAGES.map((stage) => (
