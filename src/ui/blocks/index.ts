@@ -1,4 +1,4 @@
-export { behind } from './behind';
+export { behind, useBehind } from './behind';
 export { Block, Sideways, Told } from './block';
 export { Gap } from './gap';
 export { useLines } from './use-lines';

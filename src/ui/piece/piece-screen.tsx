@@ -161,11 +161,7 @@ const Drawn = behind(
         piece={piece}
         beside={beside}
         allowances={open.room.value === 'make'}
-        over={
-          open.room.value === 'fit' && open.section.value !== 'stack' && open.section.value !== 'nest'
-            ? (geometry) => <DrawnFit piece={piece} geometry={geometry} />
-            : undefined
-        }
+        over={open.room.value === 'fit' && open.section.value !== 'stack' && open.section.value !== 'nest' ? DrawnFit : undefined}
       />
     </AsOf>
   ),

@@ -1,6 +1,6 @@
 'use client';
 
-import { STAGES, type Stage, remaining } from '@/core/clay';
+import { STAGES, type Shrinkage, type Stage, remaining } from '@/core/clay';
 import { type SizeName, sizeIn, sizeSpec } from '@/core/form';
 import { type Limit, STAGE_WORDS, type Window, isExact, oddsWords, windowAt } from '@/core/sizing';
 import { Choice, LengthInput, WordChoice } from '@/ui/fields';
@@ -24,15 +24,33 @@ function Stair({ stage, left }: { stage: Stage; left: number }) {
   );
 }
 
-const Head = memo(function Head({ left, stage }: { left: number; stage: Stage }) {
+const Heads = memo(function Heads({ shrinkage }: { shrinkage: Shrinkage }) {
   return (
-    <th scope="col">
-      <div className="ledger-stage">
-        <StageName stage={stage} />
-        <span title={`of 100 wet, ${STAGE_WORDS[stage]}`}>{(left * 100).toFixed(1)}</span>
-      </div>
-      <Stair stage={stage} left={left} />
-    </th>
+    <>
+      <colgroup>
+        <col className="sizes" />
+        {STAGES.map((stage) => (
+          <col key={stage} />
+        ))}
+      </colgroup>
+      <thead>
+        <tr>
+          <th scope="col">underlined = entered</th>
+          {STAGES.map((stage) => {
+            const left = remaining(shrinkage, stage, 'width');
+            return (
+              <th key={stage} scope="col">
+                <div className="ledger-stage">
+                  <StageName stage={stage} />
+                  <span title={`of 100 wet, ${STAGE_WORDS[stage]}`}>{(left * 100).toFixed(1)}</span>
+                </div>
+                <Stair stage={stage} left={left} />
+              </th>
+            );
+          })}
+        </tr>
+      </thead>
+    </>
   );
 });
 
@@ -156,25 +174,30 @@ function windowWords({ go, best }: Window, length: (mm: number) => string): stri
   return most === undefined ? `≥ ${length(least)}` : `${length(least)} – ${length(most)}`;
 }
 
-function WeightCell({ piece, stage }: { piece: PieceModel; stage: Stage }) {
-  const { masses } = piece.worked.sized;
-  const g = stage === 'wet' ? masses.trimmed : masses[stage];
+interface WeightProps extends Pick<PieceModel, 'open'> {
+  readonly stage: Stage;
+  readonly says: string;
+  /** Its arithmetic is open. */
+  readonly opened: boolean;
+}
+
+const WeightCell = memo(function WeightCell({ stage, says, opened, open }: WeightProps) {
   return (
     <td>
       <button
         type="button"
         className="ledger-weight"
         style={{ color: ink(stage) }}
-        aria-pressed={piece.opened === `mass@${stage}`}
-        aria-label={`Weight, ${STAGE_WORDS[stage]}: ${piece.units.mass(g)}`}
-        onClick={() => piece.open(`mass@${stage}`)}
+        aria-pressed={opened}
+        aria-label={`Weight, ${STAGE_WORDS[stage]}: ${says}`}
+        onClick={() => open(`mass@${stage}`)}
       >
         {stage === 'leather' && '≈ '}
-        {piece.units.mass(g)}
+        {says}
       </button>
     </td>
   );
-}
+});
 
 /** Sizes down, stages across: any size at any stage can be typed and becomes known; the rest follows. */
 export function Ledger({ piece }: { piece: PieceModel }) {
@@ -212,22 +235,10 @@ function Odds({ piece }: { piece: PieceModel }) {
 }
 
 function SizeTable({ piece }: { piece: PieceModel }) {
+  const { masses } = piece.worked.sized;
   return (
     <table className="ledger" aria-label="Sizes and weights at every stage">
-      <colgroup>
-        <col className="sizes" />
-        {STAGES.map((stage) => (
-          <col key={stage} />
-        ))}
-      </colgroup>
-      <thead>
-        <tr>
-          <th scope="col">underlined = entered</th>
-          {STAGES.map((stage) => (
-            <Head key={stage} stage={stage} left={remaining(piece.worked.clay.shrinkage, stage, 'width')} />
-          ))}
-        </tr>
-      </thead>
+      <Heads shrinkage={piece.worked.clay.shrinkage} />
       <tbody>
         {piece.names.map((size) => {
           const limit = piece.worked.known[size]?.find((each): each is Limit => !isExact(each));
@@ -250,7 +261,13 @@ function SizeTable({ piece }: { piece: PieceModel }) {
         <tr>
           <th scope="row">Weight, trimmed</th>
           {STAGES.map((stage) => (
-            <WeightCell key={stage} piece={piece} stage={stage} />
+            <WeightCell
+              key={stage}
+              stage={stage}
+              says={piece.units.mass(stage === 'wet' ? masses.trimmed : masses[stage])}
+              opened={piece.opened === `mass@${stage}`}
+              open={piece.open}
+            />
           ))}
         </tr>
       </tbody>
