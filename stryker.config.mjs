@@ -11,7 +11,7 @@ export default {
   jsonReporter: { fileName: 'test-results/mutants.json' },
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
   tempDirName: 'test-results/stryker',
-  ignorePatterns: ['.next', '.next-bench', 'bench', 'docs', 'test-results', 'tests', 'public'],
+  ignorePatterns: ['/.next', '/.next-bench', '/bench', '/docs', '/test-results', '/tests', '/public'],
   concurrency: 2,
   timeoutMS: 5_000,
   timeoutFactor: 1.5,

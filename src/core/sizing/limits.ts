@@ -47,11 +47,13 @@ const HAND_PASSES = 100;
  * The limits of a place against a piece, each at the stage that counts: arm and bat as thrown, kiln bone dry (the largest it
  * stands there), shelf and machines as finished.
  *
- * @param over how much taller or wider the finished piece is for what is joined to it, mm
+ * @param over how much taller or wider the finished piece is for what is put on it or joined to it, its lid too, mm
  */
 export function checkLimits(clay: ClayFigures, sized: Sized, limits: PlaceLimits, over = { width: 0, height: 0 }): LimitCheck[] {
   const { stages, measures, thrown, onBat } = sized;
   const bone = (wet: number, direction: 'width' | 'height') => convert(wet as Length<'wet'>, 'wet', 'dry', clay.shrinkage, direction);
+  const overBone = (finished: number, direction: 'width' | 'height') =>
+    convert(finished as Length<'glazed'>, 'glazed', 'dry', clay.shrinkage, direction);
   const widestWet = 2 * widest(sized.wet.side);
   const depth = thrown.pulled - thrown.floor;
   const mouthInside = 2 * onBat.thrown.inside[0]!.r;
@@ -61,8 +63,8 @@ export function checkLimits(clay: ClayFigures, sized: Sized, limits: PlaceLimits
       : []),
     { limit: 'batDiameter', stage: 'wet', what: 'across its foot as thrown', mm: thrown.base },
     { limit: 'wheelHead', stage: 'wet', what: 'across its foot as thrown', mm: thrown.base },
-    { limit: 'kilnShelf', stage: 'dry', what: 'at its widest', mm: bone(widestWet, 'width') },
-    { limit: 'kilnHeight', stage: 'dry', what: 'high', mm: bone(stages.wet.sizes.height, 'height') },
+    { limit: 'kilnShelf', stage: 'dry', what: 'at its widest', mm: bone(widestWet, 'width') + overBone(over.width, 'width') },
+    { limit: 'kilnHeight', stage: 'dry', what: 'high', mm: bone(stages.wet.sizes.height, 'height') + overBone(over.height, 'height') },
     { limit: 'shelfDepth', stage: 'glazed', what: 'at its widest', mm: measures.widest + over.width },
     { limit: 'dishwasherHeight', stage: 'glazed', what: 'high', mm: stages.glazed.sizes.height + over.height },
     { limit: 'microwaveHeight', stage: 'glazed', what: 'high', mm: stages.glazed.sizes.height + over.height },

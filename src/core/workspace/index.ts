@@ -155,4 +155,5 @@ export { type ToSort, asTheyCome, measuredStages, toSort } from './sorted';
 export { type Doing, type ToDo, workList } from './work-list';
 export { type NestBowl, type NestChoices, nestWork, usualNest } from './nesting';
 export { type CastWork, type SlipWork, USUAL_CAST, castOf, mouldsToPour } from './cast-work';
+export { type LidOn, lidOn, lidPartOf, standsOut } from './lid-on';
 export { type SticksOut, sticksOut } from './sticks-out';

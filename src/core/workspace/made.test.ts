@@ -201,6 +201,26 @@ describe('what fired pieces teach', () => {
     expect(everyPiece(DEMO)).toHaveLength(DEMO.pieces.length);
     expect(honey!.closed).toBe(true);
   });
+
+  it('a run of several of which nothing came out is a whole firing lost; one lost alone, or with others that came out, is not', () => {
+    const runs = ['all', 'one', 'some'].map((id) => ({ ...honey!, id, closed: true }));
+    const lost = (no: number, runId: string, since: MadePiece['since']) => piece(no, { id: `${runId}${no}`, runId, shelf: 'lost', since });
+    const made = {
+      runs,
+      pieces: [
+        lost(1, 'all', { wet: '2026-10-01', drying: '2026-10-02', lost: '2026-10-08' }),
+        lost(2, 'all', { wet: '2026-10-01', bisqued: '2026-10-09', lost: '2026-10-20' }),
+        lost(1, 'one', { lost: '2026-10-03' }),
+        lost(1, 'some', { wet: '2026-10-01', drying: '2026-10-04' }),
+        piece(2, { id: 'some2', runId: 'some' }),
+        piece(3, { id: 'some3', runId: 'some', shelf: 'drying' }),
+      ],
+    };
+    expect(learnedLosses(made)).toMatchObject([
+      // on its way says nothing yet; one that stood nowhere before was lost wet
+      { family: 'cylinder', wholeFirings: 1, on: { drying: 2, bisqued: 1, wet: 1 }, loss: { made: 5, lost: 4 } },
+    ]);
+  });
 });
 
 describe('a year in a workshop whose clay and hand nobody knows', () => {

@@ -7,24 +7,56 @@ import type { LineWork } from './order-work';
 import type { Workspace } from './records';
 import { shopOf } from './shop';
 import type { SizedPlanPart } from './sized-plan';
+import { lidPartOf } from './lid-on';
 import { sticksOut } from './sticks-out';
 
-/** The widest of a part at a stage, with what sticks out of it. mm */
-function acrossAt(made: SizedPlanPart, stage: 'wet' | 'dry' | 'glazed'): number {
-  const { sized, clay } = made;
-  const finished = sized.measures.widest + sticksOut(made).width;
-  return finished * (remaining(clay.shrinkage, stage, 'width') / remaining(clay.shrinkage, 'glazed', 'width'));
-}
+/** A finished width of a part as it is at a stage. mm */
+const atStage = ({ clay }: SizedPlanPart, finished: number, stage: 'wet' | 'dry' | 'glazed'): number =>
+  finished * (remaining(clay.shrinkage, stage, 'width') / remaining(clay.shrinkage, 'glazed', 'width'));
 
-const standingOf = (items: readonly Ordered[], stage: 'wet' | 'dry' | 'glazed'): Standing[] =>
-  items.flatMap(({ made, name, make }) => (made.ok ? [{ name, across: acrossAt(made.value, stage), count: make }] : []));
+const widthOf = (made: SizedPlanPart): number => made.sized.measures.widest + sticksOut(made).width;
+
+/** Pieces as they stand beside each other, by their widest with what sticks out of it; wet each part by itself. */
+const apart = (items: readonly Ordered[], stage: 'wet' | 'dry' | 'glazed'): Standing[] =>
+  items.flatMap(({ made, name, make }) =>
+    made.ok && make > 0 ? [{ name, across: atStage(made.value, widthOf(made.value), stage), count: make }] : [],
+  );
+
+/** Pieces as they are fired: a lid on its pot, so that both keep their round, and what is left of either by itself. */
+function lidded(items: readonly Ordered[], stage: 'dry' | 'glazed'): Standing[] {
+  const lidOf = (pot: Ordered) => {
+    const lid = lidPartOf(pot.plan, pot.part);
+    if (!lid || lid.fit?.apart || pot.part.fit?.apart) return undefined;
+    return items.find(({ plan, part }) => plan.id === pot.plan.id && part.id === lid.id);
+  };
+  const pairs = items.flatMap((pot) => {
+    const lid = lidOf(pot);
+    return lid ? [{ pot, lid, count: Math.min(pot.make, lid.make) }] : [];
+  });
+  const paired = (item: Ordered) => pairs.find(({ pot, lid }) => pot === item || lid === item)?.count ?? 0;
+  const together = pairs.flatMap(({ pot, lid, count }) => {
+    if (!pot.made.ok || !lid.made.ok) return [];
+    const across = Math.max(
+      atStage(pot.made.value, widthOf(pot.made.value), stage),
+      atStage(lid.made.value, widthOf(lid.made.value), stage),
+    );
+    return [{ name: pot.name, across, count }];
+  });
+  return [
+    ...together,
+    ...apart(
+      items.map((item) => ({ ...item, make: item.make - paired(item) })),
+      stage,
+    ),
+  ];
+}
 
 /** A ware board as it is usually carried, mm. Ours. */
 export const BOARD = { width: 1000, depth: 300 } as const;
 
 /** How many boards pieces take, wet. What is wider than a board stands on one of its own. */
 export function boardsFor(items: readonly Ordered[]): number {
-  const wide = standingOf(items, 'wet');
+  const wide = apart(items, 'wet');
   const { shelves, tooWide } = loadShelves(wide, BOARD.width, BOARD.depth);
   return shelves.length + wide.filter(({ name }) => tooWide.includes(name)).reduce((sum, { count }) => sum + count, 0);
 }
@@ -34,8 +66,8 @@ export function kilnLoads(workspace: Workspace, items: readonly Ordered[]): { re
   const { kiln } = shopOf(workspace);
   if (!kiln) return undefined;
   return {
-    bisque: loadShelves(standingOf(items, 'dry'), kiln.width, kiln.depth),
-    glaze: loadShelves(standingOf(items, 'glazed'), kiln.width, kiln.depth),
+    bisque: loadShelves(lidded(items, 'dry'), kiln.width, kiln.depth),
+    glaze: loadShelves(lidded(items, 'glazed'), kiln.width, kiln.depth),
   };
 }
 

@@ -3,6 +3,7 @@ import {
   EMPTY,
   type Order,
   type Workspace,
+  boardsFor,
   kilnLoads,
   lineWork,
   orderWork,
@@ -81,6 +82,26 @@ describe('an order', () => {
     const planters = { ...yard.lines[0]!, ends: { fire: firing.to } };
     const together = lineWork(DEMO, { ...yard, due: '2026-12-22' }, planters, TODAY).dates!;
     expect(together.ok && together.value.find(({ name }) => name === 'fire')!.from).toBe(firing.from);
+  });
+
+  it('is fired with each lid on its pot, wet and what is left over by itself', () => {
+    const [first] = jars.items;
+    const lid = { ...first!.part, id: 'lid', name: 'lid' };
+    const plan = { ...first!.plan, parts: [first!.part, lid] as const };
+    const items = [
+      { ...first!, plan, make: 4 },
+      { ...first!, plan, part: lid, name: 'its lid', make: 6 },
+    ];
+    const standing = (of: typeof items) =>
+      kilnLoads(DEMO, of)!
+        .glaze.shelves.flatMap(({ standing: all }) => all.map(({ name }) => name))
+        .sort();
+    expect(standing(items)).toEqual([...Array<string>(4).fill(first!.name), 'its lid', 'its lid'].sort());
+    const apart = { ...plan, parts: [{ ...first!.part, fit: { with: 'lid' as const, apart: true } }, lid] as const };
+    expect(
+      standing(items.map((item) => ({ ...item, plan: apart, part: apart.parts.find(({ id }) => id === item.part.id)! }))),
+    ).toHaveLength(10);
+    expect(boardsFor(items)).toBe(boardsFor([{ ...first!, make: 10 }]));
   });
 
   it('goes into the kiln at bone dry and glazed, wider before', () => {

@@ -3,7 +3,7 @@ import { handlePlan } from '@/core/handbuild';
 import { beyondItself } from '@/core/sizing';
 import type { SizedPlanPart } from './sized-plan';
 
-/** How much wider and higher a finished piece is than its round section: handle, lip, spout, knob, copies joined to it. mm */
+/** How much wider and higher a finished piece is than its round section: handle, lip, spout, knob, feet, copies joined to it. mm */
 export interface SticksOut {
   readonly width: number;
   readonly height: number;
@@ -21,6 +21,6 @@ export function sticksOut({ part, sized, clay }: Pick<SizedPlanPart, 'part' | 's
   // a strap bent to half a circle reaches its length over pi
   return {
     width: Math.max(beyond.width, reach, longest('handle') / Math.PI, longest('spout')),
-    height: Math.max(beyond.height, longest('knob')),
+    height: Math.max(beyond.height, longest('knob')) + longest('foot'),
   };
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { useWorkspace } from '@/ui/state';
+import { useSaid } from '@/ui/state';
 import { ChevronDown, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useSearchParams } from 'next/navigation';
@@ -10,10 +10,11 @@ import { openPlanOf } from './open-plan';
 
 /** The open piece in the header: the way back to it, and beside it to another, found by typing. */
 export function PieceSwitcher() {
-  const { workspace } = useWorkspace();
   const path = usePathname();
   const here = path === '/';
-  const plan = openPlanOf(workspace, useSearchParams().get('plan'));
+  const asked = useSearchParams().get('plan');
+  const id = useSaid(({ workspace }) => openPlanOf(workspace, asked)?.id);
+  const name = useSaid(({ workspace }) => openPlanOf(workspace, asked)?.name);
   const [typed, setTyped] = useState('');
   const [open, setOpen] = useState(false);
   const loaded = usePanel(open);
@@ -23,12 +24,12 @@ export function PieceSwitcher() {
   };
   return (
     <div className="switcher">
-      {plan && (
-        <Link href={`/?plan=${plan.id}`} aria-current={here ? 'page' : undefined}>
-          <span className="switcher-name">{plan.name}</span>
+      {id && (
+        <Link href={`/?plan=${id}`} aria-current={here ? 'page' : undefined}>
+          <span className="switcher-name">{name}</span>
         </Link>
       )}
-      {plan && (
+      {id && (
         <button
           type="button"
           aria-label="Another piece"

@@ -1,7 +1,7 @@
 'use client';
 
 import { isExamplePiece } from '@/core/workspace';
-import { useSaid, useWorkspace } from '@/ui/state';
+import { useSaid } from '@/ui/state';
 import { chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
@@ -13,14 +13,15 @@ const WORTH = 5;
 
 /** Reminds of the export after many changes; asks the browser once to keep what it holds, when there is something to lose. */
 export function Remind() {
-  const { workspace } = useWorkspace();
+  const pieces = useSaid(({ workspace }) => workspace.pieces);
+  const before = useSaid(({ workspace }) => workspace.settings.exported?.since ?? 0);
   const done = useSaid((store) => store.done);
   const [later, setLater] = useState(false);
-  const worth = useMemo(() => workspace.pieces.filter((piece) => !isExamplePiece(piece)).length >= WORTH, [workspace.pieces]);
+  const worth = useMemo(() => pieces.filter((piece) => !isExamplePiece(piece)).length >= WORTH, [pieces]);
   useEffect(() => {
     if (worth) void navigator.storage?.persist?.();
   }, [worth]);
-  const since = done - (workspace.settings.exported?.since ?? 0);
+  const since = done - before;
   if (later || since < MANY) return null;
   return (
     <chakra.div role="note" data-screen background="warn.wash" color="warn" paddingInline="5" paddingBlock="1" fontSize="sm">

@@ -2,11 +2,12 @@
 
 import { later } from '@/ui/blocks';
 import { Finder, PieceSwitcher } from '@/ui/finder';
+import { workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Scale } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { type ReactNode, Suspense, useState } from 'react';
+import { type ReactNode, Suspense, useEffect, useState } from 'react';
 import { BarButton } from './bar-button';
 import { HistoryButtons, SavedMark, Told, useHistoryKeys } from './history';
 import { NewVersion } from './offline';
@@ -73,6 +74,7 @@ function Nav() {
 
 /** The head with the places, the quick size, undo and units; and the page below it. */
 export function Shell({ children }: { children: ReactNode }) {
+  useEffect(() => void workspaceStore().open(), []);
   const atWheel = usePathname() === '/wheel';
   useHistoryKeys(atWheel ? 'wheel' : undefined);
   const [tray, setTray] = useState(false);
@@ -100,7 +102,7 @@ export function Shell({ children }: { children: ReactNode }) {
         paddingInline={{ base: '2', md: '5' }}
         columnGap="3"
         rowGap="1"
-        flexWrap="wrap"
+        flexWrap={{ base: 'wrap', xl: 'nowrap' }}
       >
         <Box fontSize="22px" fontWeight="750" letterSpacing="-0.01em" display={{ base: 'none', md: 'block' }}>
           rimbet

@@ -2,7 +2,7 @@
 
 import type { UnitChoice } from '@/core/units';
 import { type Act, type Snapshot, WorkspaceStore } from '@/store';
-import { createContext, useContext, useEffect, useSyncExternalStore } from 'react';
+import { createContext, useContext, useSyncExternalStore } from 'react';
 
 let shared: WorkspaceStore | undefined;
 
@@ -36,7 +36,6 @@ const heedless = () => () => undefined;
 /** What is kept, now and whenever it changes, in this tab or another; inside {@link KeptAs} as is given there. */
 export function useWorkspace(): Kept {
   const given = useContext(Given);
-  useEffect(() => void workspaceStore().open(), []);
   return useSyncExternalStore(given ? heedless : subscribe, () => given ?? keptNow(), WorkspaceStore.serverSnapshot);
 }
 

@@ -1,10 +1,10 @@
 'use client';
 
-import { type Outline, sectionOf, widest } from '@/core/form';
+import { type Outline, type Section, highest, sectionOf, widest } from '@/core/form';
 import { type Stacked, pairHeight, stackHeight, stacked } from '@/core/sets';
 import { LIMIT_WORDS, NOTHING_LOST, type PlaceLimits, size } from '@/core/sizing';
 import { writeLength } from '@/core/units';
-import { calledPart, partOf, partRef, shopOf, sizedPlanPart, sticksOut } from '@/core/workspace';
+import { type LidOn, calledPart, lidOn, partOf, partRef, shopOf, sizedPlanPart, sticksOut } from '@/core/workspace';
 import { LabelledChoice, OptionalNumber } from '@/ui/fields';
 import { bothHalves } from '@/ui/drawing';
 import { Figure, StageName } from '@/ui/stage';
@@ -34,13 +34,17 @@ export function StackPanel({ piece }: { piece: PieceModel }) {
   const { worked, part } = piece;
   const [count, setCount] = useState(6);
   const [onto, setOnto] = useState('');
+  const [lidded, setLidded] = useState(false);
+  const own = sizedPlanPart(workspace, part, piece.units.length);
+  const lid = own.ok ? lidOn(workspace, piece.plan, own.value) : undefined;
   const other = onto ? partOf(workspace.plans, onto) : undefined;
   const made = other && sizedPlanPart(workspace, other.part, String);
   const lower = made?.ok ? made.value.sized : worked.sized;
   if (worked.sized.wet.plan) return <Box color="fg.muted">Only round pieces are stacked by their sections.</Box>;
   const upper = worked.sized;
-  const found = lower.wet.plan ? undefined : stacked(lower.fired, upper.fired);
-  const [below, above] = [lower.stages.glazed.sizes.height, upper.stages.glazed.sizes.height];
+  const covered = !other && lidded ? lid : undefined;
+  const [below, above] = [lower.stages.glazed.sizes.height, upper.stages.glazed.sizes.height + (covered?.above ?? 0)];
+  const found = lower.wet.plan ? undefined : covered ? onLid(upper.fired, covered, above) : stacked(lower.fired, upper.fired);
   const options = workspace.plans.flatMap((plan) =>
     plan.parts.filter(({ id }) => id !== part.id).map((each) => ({ value: partRef(plan, each), words: calledPart(plan, each) })),
   );
@@ -65,13 +69,29 @@ export function StackPanel({ piece }: { piece: PieceModel }) {
             onValue={(many) => setCount(Math.round(many ?? 2))}
           />
         )}
+        {!other && lid && (
+          <LabelledChoice
+            label="Their lids"
+            value={lidded ? 'on' : 'off'}
+            options={[
+              { value: 'off', words: 'left off' },
+              { value: 'on', words: 'on, each foot on a lid' },
+            ]}
+            onChoose={(to) => setLidded(to === 'on')}
+          />
+        )}
       </HStack>
-      {!found || high === undefined ? (
+      {covered && !covered.level ? (
+        <Box role="alert" color="bad">
+          Nothing stands on a lid that is not level: its top is {piece.units.length(covered.above)} above the rim, with what is put on it.
+          Leave the lids off and stack them by themselves.
+        </Box>
+      ) : !found || high === undefined ? (
         <Box role="alert" color="bad">
           The two share no radius: one passes over the other.
         </Box>
       ) : (
-        <Stands piece={piece} found={found} high={high} lower={lower.fired} count={other ? undefined : count} />
+        <Stands piece={piece} found={found} high={high} lower={lower.fired} count={other ? undefined : count} lid={covered} />
       )}
     </Box>
   );
@@ -84,10 +104,19 @@ interface StandsProps {
   readonly lower: Outline;
   /** How many alike; none where it stands on another. */
   readonly count: number | undefined;
+  /** The lid on each, where they stand with it. */
+  readonly lid: LidOn | undefined;
 }
 
+/** How one stands on the lid of another like it. */
+const onLid = ({ side }: Outline, lid: LidOn, pitch: number): Stacked => ({
+  pitch,
+  touch: { radius: Math.min(side[0]!.r, lid.across / 2), on: 'rim' },
+  lean: undefined,
+});
+
 /** How high they stand, how, and where they go in; and the stack itself. */
-function Stands({ piece, found, high, lower, count }: StandsProps) {
+function Stands({ piece, found, high, lower, count, lid }: StandsProps) {
   const { workspace } = useWorkspace();
   const { units, worked, part } = piece;
   const out = sticksOut({ part, sized: worked.sized, clay: worked.clay });
@@ -105,7 +134,9 @@ function Stands({ piece, found, high, lower, count }: StandsProps) {
           {count === undefined ? 'foot to foot' : 'each further one adds'} <b data-stack="pitch">{units.length(found.pitch)}</b>
         </Box>
         <Box marginTop="1" maxWidth="40ch">
-          {restWords(found, units.length)}
+          {lid
+            ? `Each foot stands on the lid below, at ⌀ ${units.length(2 * found.touch.radius)}; a lid adds ${units.length(lid.above)}.`
+            : restWords(found, units.length)}
         </Box>
         {count !== undefined && found.touch.on === 'wall' && <Moves piece={piece} pitch={found.pitch} />}
         <Checks limits={shopOf(workspace).place ?? {}} high={high} length={units.length} />
@@ -113,8 +144,6 @@ function Stands({ piece, found, high, lower, count }: StandsProps) {
           {out.width > 0 &&
             `What is put on stands out ${units.length(out.width)}: each stack is ${units.length(2 * widest(worked.sized.fired.side) + out.width)} wide, and such pieces are set with it to one side. `}
           {out.height > 0 && `What is on top stands ${units.length(out.height)} up: nothing stands on it but upside down. `}
-          {piece.plan.parts.length > 1 &&
-            'With a lid on, nothing goes into the mouth, and only a flat lid carries another: lids are stacked by themselves, as here they are left off. '}
           Drag the mouth or the foot of the uppermost until it stacks straight.
         </Box>
       </Box>
@@ -124,6 +153,7 @@ function Stands({ piece, found, high, lower, count }: StandsProps) {
         upper={worked.sized.fired}
         pitch={found.pitch}
         count={count === undefined ? 2 : Math.min(count, DRAWN)}
+        lid={lid?.section}
       />
     </HStack>
   );
@@ -170,12 +200,20 @@ function Checks({ limits, high, length }: { limits: PlaceLimits; high: number; l
 }
 
 /** The real sections, one in or on the other. */
-function Drawn({ piece, lower, upper, pitch, count }: { piece: PieceModel; lower: Outline; upper: Outline; pitch: number; count: number }) {
-  const high = Math.max(lower.inside[0]!.z, upper.inside[0]!.z + (count - 1) * pitch);
-  const wide = 2 * Math.max(widest(lower.side), widest(upper.side));
+interface DrawnProps {
+  readonly piece: PieceModel;
+  readonly lower: Outline;
+  readonly upper: Outline;
+  readonly pitch: number;
+  readonly count: number;
+  readonly lid: Section | undefined;
+}
+
+function Drawn({ piece, lower, upper, pitch, count, lid = [] }: DrawnProps) {
+  const high = Math.max(lower.inside[0]!.z, highest([...upper.inside, ...lid]) + (count - 1) * pitch);
+  const wide = 2 * Math.max(widest(lower.side), widest([...upper.side, ...lid]));
   const scale = Math.min((HIGH - 8) / high, (WIDE - 8) / wide);
-  const path = (outline: Outline, lift: number) =>
-    bothHalves(sectionOf(outline), { axis: WIDE / 2, ground: HIGH - 4 - lift * scale, scale });
+  const path = (section: Section, lift: number) => bothHalves(section, { axis: WIDE / 2, ground: HIGH - 4 - lift * scale, scale });
   const lift = (count - 1) * pitch;
   const { rimDiameter, height, baseDiameter } = piece.worked.sized.stages.glazed.sizes;
   const placed = (r: number, z: number) => [WIDE / 2 + r * scale, HIGH - 4 - (z + lift) * scale] as const;
@@ -186,7 +224,7 @@ function Drawn({ piece, lower, upper, pitch, count }: { piece: PieceModel; lower
         {Array.from({ length: count }, (_, i) => (
           <path
             key={i}
-            d={path(i === 0 ? lower : upper, i * pitch)}
+            d={path(sectionOf(i === 0 ? lower : upper), i * pitch) + (lid.length > 0 ? path(lid, i * pitch) : '')}
             fill={`var(--chakra-colors-${i % 2 === 0 ? 'glazed' : 'bisque'}-wash)`}
             stroke={`var(--chakra-colors-${i % 2 === 0 ? 'glazed' : 'bisque'})`}
             strokeWidth="1.2"
