@@ -119,6 +119,14 @@ test('a lid becomes a part of its pot: switched, sized, undone, and the same aft
   await page.getByRole('button', { name: 'Make it a part of this piece' }).click();
   const parts = page.getByRole('navigation', { name: 'Parts of the piece' });
   await expect(parts.getByRole('button')).toHaveText(['body', 'lid', 'insert']);
+  // stacked with their lids on each stands higher by more than the pot
+  await room(page, 'Fit', 'Stack');
+  const high = page.locator('[data-stack="height"]');
+  const off = parseFloat((await high.textContent())!);
+  await page.getByLabel('Their lids', { exact: true }).selectOption('on, each foot on a lid');
+  await expect(page.locator('[data-room="fit"]')).toContainText('Each foot stands on the lid below');
+  expect(parseFloat((await high.textContent())!)).toBeGreaterThan(off);
+  await room(page, 'Fit', 'Lid or stopper');
   // from the drawing to the part that is drawn there
   await page.getByRole('button', { name: 'to the insert' }).click();
   await expect(parts.getByRole('button', { name: 'insert' })).toHaveAttribute('aria-current', 'true');

@@ -99,7 +99,7 @@ describe('a lid on its pot', () => {
     expect(lidded(POT, disc(96, { attached: [{ id: 'k', kind: 'knob', massG: 20 }] })).on!.level).toBe(false);
   });
 
-  it('is found by what either part says it fits, else by its name; an insert or another piece is none', () => {
+  it('is found by its name, else by what either part says it fits; an insert or another piece is none', () => {
     const named = disc(96);
     const other = disc(96, { id: 'cover', name: 'cover' });
     expect(lidPartOf(planOf(POT, named), POT)?.id).toBe('lid');
@@ -108,7 +108,9 @@ describe('a lid on its pot', () => {
     expect(lidPartOf(planOf(POT, other), POT)).toBeUndefined();
     expect(lidPartOf(planOf(POT, { ...other, fit: { with: 'part', ref: 'lidded' } }), POT)?.id).toBe('cover');
     const pot: Part = { ...POT, fit: { with: 'part', ref: 'lidded/cover' } };
-    expect(lidPartOf(planOf(pot, named, other), pot)?.id).toBe('cover');
+    expect(lidPartOf(planOf(pot, other), pot)?.id).toBe('cover');
+    // what the pot meets is the insert, what stands on it the lid over that
+    expect(lidPartOf(planOf(pot, named, other), pot)?.id).toBe('lid');
     expect(lidPartOf(planOf({ ...POT, fit: { with: 'part', ref: 'elsewhere' } }, other), POT)).toBeUndefined();
   });
 

@@ -22,14 +22,15 @@ export interface LidOn {
 /** What a part that was made as a lid is called; what goes into the mouth below one is no lid of its own. */
 const LID = 'lid';
 
-/** The part of a piece that is the lid of another part of it: as either says it fits the other, or by its name. */
+/** The part of a piece that is the lid of another part of it: by its name, above what goes into the mouth, or as either says it fits the other. */
 export function lidPartOf(plan: Plan, pot: Part): Part | undefined {
   const meets = (part: Part, ref: PartRef) => part.fit?.with === 'part' && part.fit.ref === ref;
   const others = plan.parts.filter((part) => part.id !== pot.id);
   const says = (lid: Part) =>
     (lid.fit !== undefined && meets(lid, partRef(plan, pot)) && isLid(lid, lid.fit)) ||
     (pot.fit !== undefined && meets(pot, partRef(plan, lid)) && !isLid(pot, pot.fit));
-  return others.find(says) ?? (pot.family === 'disc' || pot.name === LID ? undefined : others.find(({ name }) => name === LID));
+  if (pot.family === 'disc' || pot.name === LID) return undefined;
+  return others.find(({ name }) => name === LID) ?? others.find(says);
 }
 
 /** How the lid lies: over the rim's outside by its own mouth, or by its edge on the rim or in the gallery. Turned over where it is thrown upside down. */

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { movedTo } from './layout';
 
 const TICK = 5;
 
@@ -50,7 +51,7 @@ export function At({
 }) {
   const shift = { start: '0', middle: '-50%', end: '-100%' }[anchor];
   return (
-    <div className="drawn-at" style={{ transform: `translate(${x}px, ${y}px) translate(${shift}, -50%)` }}>
+    <div className="drawn-at" style={{ transform: movedTo(x, y, shift) }}>
       {children}
     </div>
   );

@@ -54,6 +54,9 @@ export function place(wet: Extent, finished: Extent, sheet: Sheet): Placed {
   };
 }
 
+/** Puts an element that stands at the corner of the drawing by its middle at a place on it, px: moved, the page is not laid out again. */
+export const movedTo = (x: number, y: number, across = '-50%'): string => `translate(${x}px, ${y}px) translate(${across}, -50%)`;
+
 /** An SVG path through a section's points. */
 export function pathOf(section: Section, at: (r: number, z: number) => readonly [number, number]): string {
   const points = section.map(({ r, z }) =>

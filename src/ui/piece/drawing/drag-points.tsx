@@ -4,7 +4,7 @@ import { newKey } from '@/ui/state';
 import type { Stage } from '@/core/clay';
 import type { Form, Point, SizeName } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
-import { type Pointer, onSheet, useHold } from '@/ui/drawing';
+import { type Pointer, movedTo, onSheet, useHold } from '@/ui/drawing';
 import { stepOf } from '@/ui/fields';
 import { ink } from '@/ui/theme';
 import { Box } from '@chakra-ui/react';
@@ -151,7 +151,7 @@ function DragPoint({ point: { key, at, handle }, piece, geometry }: { point: Sho
       data-handle={key}
       aria-label={`Move ${handle.words}, ${STAGE_WORDS[at]}: ${length(2 * handle.at.r)} across, ${length(handle.at.z)} up. Drag it, or use the arrow keys.`}
       title={`Drag ${handle.words}, ${STAGE_WORDS[at]}, or use the arrow keys`}
-      style={{ transform: `translate(${x}px, ${y}px) translate(-50%, -50%)`, color: ink(at === 'wet' ? 'wet' : 'act') }}
+      style={{ transform: movedTo(x, y), color: ink(at === 'wet' ? 'wet' : 'act') }}
     >
       <span aria-hidden />
     </button>

@@ -1,7 +1,7 @@
 'use client';
 
 import { newKey } from '@/ui/state';
-import { type Pointer, useHold } from '@/ui/drawing';
+import { type Pointer, movedTo, useHold } from '@/ui/drawing';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 
 interface Props {
@@ -44,7 +44,7 @@ export function MovedPoint({ name, at, color, label, title, mm, step, pressed, o
       type="button"
       className="drawn-point"
       data-handle={name}
-      style={{ left: at[0], top: at[1], color: `var(--chakra-colors-${color})` }}
+      style={{ transform: movedTo(...at), color: `var(--chakra-colors-${color})` }}
       aria-label={label}
       title={why ?? title}
       {...hold()}

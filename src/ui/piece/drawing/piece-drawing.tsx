@@ -102,7 +102,9 @@ export function PieceDrawing(props: Props) {
       <div ref={ref} className="drawing" data-testid="drawing" data-greyed={greyed}>
         {size && (
           <>
-            <Clay {...props} piece={shown} size={size} />
+            <div style={{ display: 'contents' }} {...holds}>
+              <Clay {...props} piece={shown} size={size} />
+            </div>
             <Figures {...props} size={size} />
             <div style={{ display: 'contents' }} {...holds}>
               <Points {...props} piece={shown} size={size} />
