@@ -95,26 +95,30 @@ for (const [name, system] of Object.entries(SYSTEMS)) {
     await visit(page);
     await choose(page, system);
     const faults: string[] = [];
-    const look = async (where: string) => {
-      for (const width of system.widths) {
+    const look = async (where: string, widths: readonly number[] = NARROW) => {
+      for (const width of widths) {
         await page.setViewportSize({ width, height: 900 });
         faults.push(...(await clipped(page)).map((each) => `${where}, ${width}: ${each}`));
       }
       faults.push(...(await mixed(page, system.foreign)).map((each) => `${where}: ${each}`));
     };
     const seen = new Set<string>();
+    // a decimal is as long in any unit: where figures stand closest is enough
+    const closest = system.widths === NARROW ? CLOSEST : undefined;
     // what is told longest, fractions, is looked at for every way of making
     const plans = Object.entries(PLANS).slice(0, name === 'inches in fractions' ? undefined : 1);
     for (const [plan, called] of plans) {
       await page.evaluate((id) => history.pushState(null, '', `/?plan=${id}`), plan);
       await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue(called);
-      await eachSection(page, async (words) => {
-        if (seen.has(words) && words !== 'Every stage') return;
-        // a decimal is as long in any unit: where figures stand closest is enough
-        if (system.widths === NARROW && !CLOSEST.has(words)) return;
-        seen.add(words);
-        await look(`${plan}, ${words}`);
-      });
+      await eachSection(
+        page,
+        async (words) => {
+          if (seen.has(words) && words !== 'Every stage') return;
+          seen.add(words);
+          await look(`${plan}, ${words}`, CLOSEST.has(words) ? system.widths : NARROW);
+        },
+        closest,
+      );
     }
     for (const place of PLACES) {
       await page.getByRole('link', { name: place, exact: true }).click();

@@ -150,8 +150,10 @@ export async function seedFirstVisit(db: RimbetDatabase): Promise<void> {
   const { DEMO } = await import('@/core/example');
   await db.transaction('rw', db.tables, async () => {
     if (await db.settings.get('settings')) return;
-    for (const table of TABLES) await db.table(table).bulkPut([...DEMO[table]]);
-    await db.settings.put({ ...DEMO.settings, id: 'settings' });
+    await Promise.all([
+      ...TABLES.map((table) => db.table(table).bulkPut([...DEMO[table]])),
+      db.settings.put({ ...DEMO.settings, id: 'settings' }),
+    ]);
   });
 }
 

@@ -16,12 +16,20 @@ const STEP = 16;
 const overlap = (a: DOMRect, b: DOMRect): number =>
   Math.max(0, Math.min(a.right, b.right) - Math.max(a.left, b.left)) * Math.max(0, Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top));
 
+/** What scrolls by itself and would cut off what stands out of it to the side. */
+const SCROLLS = '.sheet-beside';
+
+/** From where to where it may stand across. */
+function room(holder: Element): readonly [left: number, right: number] {
+  const rect = holder.closest(SCROLLS)?.getBoundingClientRect();
+  return rect && rect.width > 0 ? [rect.left, rect.right] : [0, document.documentElement.clientWidth];
+}
+
 /** Where it covers no field, as near to its own as there is room; the least covering place where none is free. */
-function clearPlace(own: DOMRect, size: DOMRect, fields: readonly DOMRect[]): Place {
-  const steps = (from: number, to: number) => Array.from({ length: Math.ceil((to - from) / STEP) + 1 }, (_, i) => from + i * STEP);
+function clearPlace(own: DOMRect, size: DOMRect, fields: readonly DOMRect[], [from, to]: ReturnType<typeof room>): Place {
+  const steps = (first: number, last: number) => Array.from({ length: Math.ceil((last - first) / STEP) + 1 }, (_, i) => first + i * STEP);
   const lefts = [own.left, own.right - size.width, ...steps(own.left - size.width - FURTHEST, own.right + FURTHEST)];
   const tops = [own.bottom + GAP, own.top - GAP - size.height, ...steps(own.top - size.height - FURTHEST, own.bottom + FURTHEST)];
-  const wide = document.documentElement.clientWidth;
   const cost = ({ left, top }: Place): number => {
     const rect = new DOMRect(left, top, size.width, size.height);
     const covered = [own, ...fields].reduce((all, field) => all + overlap(rect, field), 0);
@@ -31,7 +39,7 @@ function clearPlace(own: DOMRect, size: DOMRect, fields: readonly DOMRect[]): Pl
     return covered * 1000 + Math.hypot(aside, away);
   };
   const places = lefts
-    .filter((left) => left >= 0 && left + size.width <= wide)
+    .filter((left) => left >= from && left + size.width <= to)
     .flatMap((left) => tops.filter((top) => top + window.scrollY >= 0).map((top) => ({ left, top })));
   let best = { place: { left: own.left, top: own.bottom + GAP }, cost: Infinity };
   for (const place of places) {
@@ -52,7 +60,7 @@ export function Reason({ id, words }: { id: string; words: string }) {
       const own = holder.getBoundingClientRect();
       const others = [...document.querySelectorAll('input, select, textarea, button')].filter((each) => !holder.contains(each));
       const fields = others.map((each) => each.getBoundingClientRect()).filter(({ width, height }) => width > 0 && height > 0);
-      const found = clearPlace(own, box.current.getBoundingClientRect(), fields);
+      const found = clearPlace(own, box.current.getBoundingClientRect(), fields, room(holder));
       setPlace({ left: found.left - own.left, top: found.top - own.top });
     };
     put();

@@ -105,10 +105,12 @@ function PlanSheet({ plan, partId, openPart }: SheetProps) {
     <div className="sheet">
       <Title piece={piece} openPart={openPart} />
       <div className="sheet-side">
-        <div className="sheet-answer">
-          <Answer piece={piece} />
+        <div className="sheet-beside">
+          <div className="sheet-answer">
+            <Answer piece={piece} />
+          </div>
+          <Working piece={piece} />
         </div>
-        <Working piece={piece} />
       </div>
       <DrawingAndRooms piece={piece} openPart={openPart} />
     </div>

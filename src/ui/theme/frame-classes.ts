@@ -43,12 +43,18 @@ export const FRAME_CLASSES: Record<string, SystemStyleObject> = {
     minHeight: { md: 'calc(100vh - 52px)' },
   },
   '.sheet-title': { gridArea: 'title', padding: { base: '8px 12px', md: '10px 20px 0' }, minWidth: '0' },
-  // beside what is scrolled the answer stays
   '.sheet-side': { display: { base: 'contents', md: 'block' }, gridArea: { md: 'side' }, background: { md: 'bg.panel' }, minWidth: '0' },
-  '.sheet-answer': {
-    gridArea: { base: 'answer', md: 'auto' },
+  // beside what is scrolled the answer stays, with its arithmetic; what finds no room on the screen is scrolled by itself
+  '.sheet-beside': {
+    display: { base: 'contents', md: 'block' },
     position: { md: 'sticky' },
     top: '0',
+    maxHeight: { md: '100vh' },
+    overflowY: { md: 'auto' },
+    '@media print': { maxHeight: 'none' },
+  },
+  '.sheet-answer': {
+    gridArea: { base: 'answer', md: 'auto' },
     background: 'bg.panel',
     padding: { base: '12px', md: '14px 20px 6px' },
     minWidth: '0',

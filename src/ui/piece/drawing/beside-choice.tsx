@@ -31,7 +31,8 @@ interface Props {
 /** What of known size is drawn over the finished half. */
 export const BesideChoice = memo(function BesideChoice({ planId, beside, setBeside }: Props) {
   const plans = useSaid(useMemo(() => othersThan(planId), [planId]));
-  const others = useMemo(() => [...plans].sort((a, b) => b.changedAt.localeCompare(a.changedAt)).slice(0, MOST), [plans]);
+  // times as they are written sort like any text; by the rules of a language the first comparison alone takes 25 ms
+  const others = useMemo(() => [...plans].sort((a, b) => (a.changedAt < b.changedAt ? 1 : -1)).slice(0, MOST), [plans]);
   return (
     <Choice
       label="Compare its size with"

@@ -4,7 +4,7 @@ import { type Outline, type Section, highest, sectionOf, widest } from '@/core/f
 import { type Stacked, pairHeight, stackHeight, stacked } from '@/core/sets';
 import { LIMIT_WORDS, NOTHING_LOST, type PlaceLimits, size } from '@/core/sizing';
 import { writeLength } from '@/core/units';
-import { type LidOn, calledPart, lidOn, partOf, partRef, shopOf, sizedPlanPart, sticksOut } from '@/core/workspace';
+import { type LidOn, type Workspace, calledPart, lidOn, partOf, partRef, shopOf, sizedPlanPart, sticksOut } from '@/core/workspace';
 import { LabelledChoice, OptionalNumber } from '@/ui/fields';
 import { bothHalves } from '@/ui/drawing';
 import { Figure, StageName } from '@/ui/stage';
@@ -28,72 +28,98 @@ const HIGH = 320;
 /** Limits of the place that are heights. */
 const HEIGHTS = ['dishwasherHeight', 'microwaveHeight', 'kilnHeight'] as const satisfies readonly (keyof PlaceLimits)[];
 
+/** What is chosen of a stack. */
+interface Choices {
+  /** The part it stands on; others like it where there is none. */
+  readonly onto: string;
+  readonly count: number;
+  /** Each has its lid on. */
+  readonly lidded: boolean;
+}
+
+/** How they stand on each other: the lowest, the lid on each, where they touch and how high they are; no height where they share no radius. */
+function stackOf(workspace: Workspace, { worked, plan, part, units }: PieceModel, { onto, count, lidded }: Choices) {
+  const own = sizedPlanPart(workspace, part, units.length);
+  const other = onto ? partOf(workspace.plans, onto) : undefined;
+  const lid = own.ok && !other ? lidOn(workspace, plan, own.value) : undefined;
+  const on = lidded ? lid : undefined;
+  const made = other && sizedPlanPart(workspace, other.part, String);
+  const lower = made?.ok ? made.value.sized : worked.sized;
+  const above = worked.sized.stages.glazed.sizes.height + (on?.above ?? 0);
+  const alone = lower.wet.plan ? undefined : stacked(lower.fired, worked.sized.fired);
+  const found = on ? onLid(worked.sized.fired, on, above) : alone;
+  const high = found && (other ? pairHeight(lower.stages.glazed.sizes.height, above, found.pitch) : stackHeight(above, found.pitch, count));
+  return { lid, on, lower: lower.fired, found, high, alike: other ? undefined : count };
+}
+
 /** This piece onto itself or another: how high so many stand, where they touch, and whether they sit. */
 export function StackPanel({ piece }: { piece: PieceModel }) {
   const { workspace } = useWorkspace();
-  const { worked, part } = piece;
-  const [count, setCount] = useState(6);
-  const [onto, setOnto] = useState('');
-  const [lidded, setLidded] = useState(false);
-  const own = sizedPlanPart(workspace, part, piece.units.length);
-  const lid = own.ok ? lidOn(workspace, piece.plan, own.value) : undefined;
-  const other = onto ? partOf(workspace.plans, onto) : undefined;
-  const made = other && sizedPlanPart(workspace, other.part, String);
-  const lower = made?.ok ? made.value.sized : worked.sized;
-  if (worked.sized.wet.plan) return <Box color="fg.muted">Only round pieces are stacked by their sections.</Box>;
-  const upper = worked.sized;
-  const covered = !other && lidded ? lid : undefined;
-  const [below, above] = [lower.stages.glazed.sizes.height, upper.stages.glazed.sizes.height + (covered?.above ?? 0)];
-  const found = lower.wet.plan ? undefined : covered ? onLid(upper.fired, covered, above) : stacked(lower.fired, upper.fired);
-  const options = workspace.plans.flatMap((plan) =>
-    plan.parts.filter(({ id }) => id !== part.id).map((each) => ({ value: partRef(plan, each), words: calledPart(plan, each) })),
-  );
-  const high = found && (other ? pairHeight(below, above, found.pitch) : stackHeight(above, found.pitch, count));
+  const [choices, setChoices] = useState<Choices>({ onto: '', count: 6, lidded: false });
+  if (piece.worked.sized.wet.plan) return <Box color="fg.muted">Only round pieces are stacked by their sections.</Box>;
+  const { lid, on, lower, found, high, alike } = stackOf(workspace, piece, choices);
   return (
     <Box>
-      <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginBottom="2">
-        <LabelledChoice
-          label="It stands on"
-          value={onto}
-          options={[{ value: '', words: 'others like it' }, ...options]}
-          onChoose={setOnto}
-        />
-        {!other && (
-          <OptionalNumber
-            label="How many"
-            min={2}
-            max={200}
-            such="6"
-            width="90px"
-            value={count}
-            onValue={(many) => setCount(Math.round(many ?? 2))}
-          />
-        )}
-        {!other && lid && (
-          <LabelledChoice
-            label="Their lids"
-            value={lidded ? 'on' : 'off'}
-            options={[
-              { value: 'off', words: 'left off' },
-              { value: 'on', words: 'on, each foot on a lid' },
-            ]}
-            onChoose={(to) => setLidded(to === 'on')}
-          />
-        )}
-      </HStack>
-      {covered && !covered.level ? (
+      <StackChoices piece={piece} choices={choices} lid={lid} choose={(change) => setChoices({ ...choices, ...change })} />
+      {on && !on.level ? (
         <Box role="alert" color="bad">
-          Nothing stands on a lid that is not level: its top is {piece.units.length(covered.above)} above the rim, with what is put on it.
-          Leave the lids off and stack them by themselves.
+          Nothing stands on a lid that is not level: its top is {piece.units.length(on.above)} above the rim, with what is put on it. Leave
+          the lids off and stack them by themselves.
         </Box>
       ) : !found || high === undefined ? (
         <Box role="alert" color="bad">
           The two share no radius: one passes over the other.
         </Box>
       ) : (
-        <Stands piece={piece} found={found} high={high} lower={lower.fired} count={other ? undefined : count} lid={covered} />
+        <Stands piece={piece} found={found} high={high} lower={lower} count={alike} lid={on} />
       )}
     </Box>
+  );
+}
+
+interface StackChoicesProps {
+  readonly piece: PieceModel;
+  readonly choices: Choices;
+  readonly lid: LidOn | undefined;
+  readonly choose: (change: Partial<Choices>) => void;
+}
+
+function StackChoices({ piece: { part }, choices: { onto, count, lidded }, lid, choose }: StackChoicesProps) {
+  const { plans } = useWorkspace().workspace;
+  const options = plans.flatMap((plan) =>
+    plan.parts.filter(({ id }) => id !== part.id).map((each) => ({ value: partRef(plan, each), words: calledPart(plan, each) })),
+  );
+  return (
+    <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginBottom="2">
+      <LabelledChoice
+        label="It stands on"
+        value={onto}
+        options={[{ value: '', words: 'others like it' }, ...options]}
+        onChoose={(to) => choose({ onto: to })}
+      />
+      {!onto && (
+        <OptionalNumber
+          label="How many"
+          min={2}
+          max={200}
+          such="6"
+          width="90px"
+          value={count}
+          onValue={(many) => choose({ count: Math.round(many ?? 2) })}
+        />
+      )}
+      {lid && (
+        <LabelledChoice
+          label="Their lids"
+          value={lidded ? 'on' : 'off'}
+          options={[
+            { value: 'off', words: 'left off' },
+            { value: 'on', words: 'on, each foot on a lid' },
+          ]}
+          onChoose={(to) => choose({ lidded: to === 'on' })}
+        />
+      )}
+    </HStack>
   );
 }
 
