@@ -16,8 +16,10 @@ import {
   learnedDays,
   learnedForms,
   learnedHand,
+  bySoftness,
   learnedLoss,
   learnedLosses,
+  learnedMinutes,
   onShelf,
   piecesOf,
   runOf,
@@ -200,6 +202,43 @@ describe('what fired pieces teach', () => {
     expect(learnedForms(DEMO)).toMatchObject([{ family: 'cylinder', oval: { mm: expect.closeTo(0.6, 9), count: 1 } }]);
     expect(everyPiece(DEMO)).toHaveLength(DEMO.pieces.length);
     expect(honey!.closed).toBe(true);
+  });
+
+  it('minutes are the median of what was written down, by kind of work', () => {
+    const made = (...minutes: MadePiece['minutes'][]) => ({
+      runs: [{ ...honey!, id: 'r' }],
+      pieces: minutes.map((each, i) => piece(i + 1, { minutes: each })),
+    });
+    expect(learnedMinutes(made(undefined, {}))).toEqual([]);
+    expect(learnedMinutes(made({ throw: 4 }, { throw: 9, trim: 7 }, { throw: 5 }))).toEqual([
+      { work: 'throw', median: 5, count: 3 },
+      { work: 'trim', median: 7, count: 1 },
+    ]);
+    const out = made({ throw: 4 }, { throw: 9 });
+    expect(learnedMinutes({ ...out, pieces: [out.pieces[0]!, { ...out.pieces[1]!, out: true }] })).toEqual([
+      { work: 'throw', median: 4, count: 1 },
+    ]);
+  });
+
+  it('shrinkage and loss are told by how soft the clay was, where the run says so', () => {
+    const wet = { wet: { rimDiameter: { mm: 100, with: 'caliper' as const } } };
+    const fired = (mm: number) => ({ ...wet, glazed: { rimDiameter: { mm, with: 'caliper' as const } } });
+    const runs = [
+      { ...honey!, id: 'soft', softness: 'soft' as const },
+      { ...honey!, id: 'stiff', softness: 'firm' as const },
+      { ...honey!, id: 'unsaid', softness: undefined },
+    ];
+    const pieces = [
+      piece(1, { id: 'a', runId: 'soft', sizes: fired(88) }),
+      piece(2, { id: 'b', runId: 'soft', sizes: fired(90) }),
+      piece(3, { id: 'c', runId: 'soft', shelf: 'lost' }),
+      piece(1, { id: 'd', runId: 'stiff', shelf: 'drying', sizes: wet }),
+      piece(1, { id: 'e', runId: 'unsaid', sizes: fired(80) }),
+    ];
+    expect(bySoftness({ runs, pieces })).toEqual([
+      { softness: 'soft', shrank: expect.closeTo(0.11, 9), measured: 2, made: 3, lost: 1 },
+      { softness: 'firm', shrank: undefined, measured: 0, made: 1, lost: 0 },
+    ]);
   });
 
   it('a run of several of which nothing came out is a whole firing lost; one lost alone, or with others that came out, is not', () => {

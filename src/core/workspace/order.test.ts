@@ -1,9 +1,13 @@
 import { DEMO } from '@/core/example';
 import {
   EMPTY,
+  ROOMS_DRY,
   type Order,
+  type Part,
+  USUAL_WEEK,
   type Workspace,
   boardsFor,
+  daysBetween,
   kilnLoads,
   lineWork,
   orderWork,
@@ -14,7 +18,9 @@ import {
   workList,
   worthFor,
 } from '.';
+import { USUAL_HANDLE } from '@/core/handbuild';
 import { schedule } from '@/core/sets';
+import { type Making, NOTHING_LOST } from '@/core/sizing';
 import { describe, expect, it } from 'vitest';
 
 const TODAY = '2026-11-26';
@@ -44,6 +50,53 @@ describe('an order', () => {
     }
     expect(bowls.dates!.ok && bowls.dates!.value.map(({ name }) => name)).toContain('sort');
     expect(jars.dates!.ok && jars.dates!.value.map(({ name }) => name)).not.toContain('sort');
+  });
+
+  it('is firmed and trimmed only where something is turned off or put on, as many days as the pieces take', () => {
+    const [item] = jars.items;
+    const steps = (change: Partial<Part>, making: Partial<Making> = {}) => {
+      const own = { ...item!.part, handle: undefined, attached: undefined, ...change };
+      const plan = { ...item!.plan, parts: [{ ...own, making: { ...NOTHING_LOST, ...making } }] as const };
+      const workspace = { ...DEMO, plans: DEMO.plans.map((each) => (each.id === plan.id ? plan : each)) };
+      const dates = lineWork(workspace, winter, winter.lines[0]!, TODAY).dates!;
+      if (!dates.ok) throw new Error(dates.problem.message);
+      return dates.value.map(({ name }) => name);
+    };
+    expect(steps({})).toEqual(['throw', 'dry', 'bisque', 'glaze', 'fire', 'pack']);
+    const turned = ['throw', 'firm', 'trim', 'dry', 'bisque', 'glaze', 'fire', 'pack'];
+    expect(steps({}, { trimFloor: 2 })).toEqual(turned);
+    expect(steps({}, { trimWall: 1 })).toEqual(turned);
+    expect(steps({ attached: [{ id: 'k', kind: 'knob', massG: 20 }] })).toEqual(turned);
+    expect(steps({ attached: [] })).not.toContain('trim');
+    expect(steps({ handle: USUAL_HANDLE })).toEqual(turned);
+  });
+
+  it('dries as long as its thickest and the room say, until the maker’s own days are known; thicker ware longer still', () => {
+    const [item] = jars.items;
+    const at = (mm: number) => [{ mm, at: 'glazed' as const }] as const;
+    const dries = (floor: number, room: keyof typeof ROOMS_DRY, made: Pick<Workspace, 'runs' | 'pieces'>) => {
+      const { sizes } = item!.part;
+      const plan = {
+        ...item!.plan,
+        parts: [{ ...item!.part, sizes: { ...sizes, wall: at(4), wallAtFoot: at(4), floor: at(floor) } }] as const,
+      };
+      const plans = DEMO.plans.map((each) => (each.id === plan.id ? plan : each));
+      const workspace = { ...withShop({ week: { ...USUAL_WEEK, room } }), plans, ...made };
+      const dates = lineWork(workspace, winter, winter.lines[0]!, TODAY).dates!;
+      const step = dates.ok ? dates.value.find(({ name }) => name === 'dry') : undefined;
+      return { days: daysBetween(step!.from, step!.to) + 1, typical: step!.typical };
+    };
+    const nothing = { runs: [], pieces: [] };
+    const rooms = Object.keys(ROOMS_DRY) as (keyof typeof ROOMS_DRY)[];
+    // 1.2 days a mm, from 3 to 40
+    expect(rooms.map((room) => dries(10, room, nothing).days)).toEqual(rooms.map((room) => Math.round(12 * ROOMS_DRY[room])));
+    expect(dries(2, 'usual', nothing)).toEqual({ days: 5, typical: true });
+    expect(dries(60, 'damp', nothing).days).toBe(40);
+    expect(dries(5, 'warm', nothing).days).toBe(3);
+    // learned to take seven days it takes seven, and half as long again at 50 % over the usual thickness
+    const own = { runs: DEMO.runs, pieces: DEMO.pieces };
+    expect(dries(5, 'damp', own)).toEqual({ days: 7, typical: false });
+    expect(dries(8.75, 'damp', own)).toEqual({ days: 11, typical: false });
   });
 
   it('a step moved earlier takes what comes before it along, and what comes after stays', () => {
