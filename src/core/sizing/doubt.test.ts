@@ -1,0 +1,90 @@
+import { type Stage, clayFigures } from '@/core/clay';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { ALL_DOUBTS, type Along, TOOL_SD, chanceUnder, rangeOf, reachedFrom, sdOf, shareAt, shareSdAt } from './doubt';
+
+const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 10 });
+const along = (more: Partial<Along> = {}): Along => ({ clay, size: 'rimDiameter', ...more });
+
+const STAGES: readonly Stage[] = ['wet', 'leather', 'dry', 'bisque', 'glazed'];
+const NONE = { clay: false, hand: false, share: false };
+
+/** Of a normal, the middle 9 in 10 lie within so many sd. */
+const NINE_IN_TEN = 1.6448536;
+
+describe('between which lengths most pieces come out', () => {
+  it('is where the chances say: as many fall short of the one as pass the other', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...STAGES),
+        fc.constantFrom(...STAGES),
+        fc.double({ min: 8, max: 700, noNaN: true }),
+        fc.constantFrom(0.5, 0.8, 0.9, 0.99),
+        fc.constantFrom(0.05, 0.5, 1.5, 4),
+        (from, to, mm, odds, toolSd) => {
+          const what = along({ toolSd });
+          const [least, most] = rangeOf(what, { from, mm, to }, odds);
+          expect(least).toBeLessThan(most);
+          expect(chanceUnder(what, { from, mm, to }, least)).toBeCloseTo((1 - odds) / 2, 3);
+          expect(chanceUnder(what, { from, mm, to }, most)).toBeCloseTo((1 + odds) / 2, 3);
+        },
+      ),
+      { seed: 41, numRuns: 120 },
+    );
+  });
+
+  it('of the hand alone is a normal on the size as made, carried along by the shrinkage', () => {
+    const made = { from: 'wet', mm: 200, to: 'glazed' } as const;
+    const [least, most] = rangeOf(along({ toolSd: 2 }), made, 0.9, { ...NONE, hand: true });
+    const left = reachedFrom(along(), 'wet', 1, 'glazed');
+    expect(least).toBeCloseTo((200 - NINE_IN_TEN * 2) * left, 3);
+    expect(most).toBeCloseTo((200 + NINE_IN_TEN * 2) * left, 3);
+    // where it stays at its stage nothing but the hand is in doubt
+    const [here] = rangeOf(along({ toolSd: 2 }), { from: 'dry', mm: 200, to: 'dry' }, 0.9);
+    expect(here).toBeCloseTo(200 - NINE_IN_TEN * 2, 3);
+  });
+
+  it('of the share alone is as wide as that is unsure at the stage it is looked at', () => {
+    const made = { from: 'wet', mm: 200, to: 'dry' } as const;
+    const [least, most] = rangeOf(along(), made, 0.9, { ...NONE, share: true });
+    const { mean } = clay.belief;
+    expect(most - least).toBeCloseTo(2 * NINE_IN_TEN * 200 * mean * shareSdAt(clay, 'dry'), 2);
+    expect((least + most) / 2).toBeCloseTo(200 * (1 - shareAt(clay, 'dry') * mean), 2);
+  });
+
+  it('of nothing at all is the length itself', () => {
+    const made = { from: 'wet', mm: 200, to: 'glazed' } as const;
+    const [least, most] = rangeOf(along(), made, 0.9, NONE);
+    expect(least).toBeCloseTo(reachedFrom(along(), 'wet', 200, 'glazed'), 3);
+    expect(most).toBeCloseTo(least, 3);
+    expect(chanceUnder(along(), made, least + 0.001, NONE)).toBe(1);
+    expect(chanceUnder(along(), made, least - 0.001, NONE)).toBe(0);
+  });
+
+  it('grows with every doubt, and with the odds asked for', () => {
+    const made = { from: 'wet', mm: 200, to: 'glazed' } as const;
+    const wide = (odds: number, doubts = ALL_DOUBTS, more: Partial<Along> = {}) => {
+      const [least, most] = rangeOf(along(more), made, odds, doubts);
+      return most - least;
+    };
+    expect(wide(0.99)).toBeGreaterThan(wide(0.9));
+    expect(wide(0.9)).toBeGreaterThan(wide(0.8));
+    for (const one of ['clay', 'hand'] as const) expect(wide(0.9)).toBeGreaterThan(wide(0.9, { ...NONE, [one]: true }));
+    expect(wide(0.9, ALL_DOUBTS, { toolSd: 3 })).toBeGreaterThan(wide(0.9));
+    // a coarse hand and a fine one come from the same sum
+    expect(wide(0.9, ALL_DOUBTS, { toolSd: 1e-4 })).toBeCloseTo(wide(0.9, { ...NONE, clay: true }), 2);
+  });
+});
+
+describe('how sure a hand and a share are', () => {
+  it('is typical until it is known', () => {
+    expect([sdOf({}, 'gauge'), sdOf({}, 'eye')]).toEqual([TOOL_SD.gauge, TOOL_SD.eye]);
+    expect(sdOf({ hands: { gauge: 0.9, eye: 2 } }, 'gauge')).toBe(0.9);
+    expect(STAGES.map((stage) => shareAt(clay, stage)).slice(0, 1)).toEqual([0]);
+    expect(shareAt(clay, 'glazed')).toBe(1);
+    expect([shareSdAt(clay, 'wet'), shareSdAt(clay, 'glazed')]).toEqual([0, 0]);
+    expect(shareSdAt(clay, 'leather')).toBe(0.06);
+    const known = { sources: { ...clay.sources, shares: { ...clay.sources.shares, leather: 'bars' as const } } };
+    expect(shareSdAt({ ...clay, ...known } as typeof clay, 'leather')).toBe(0.02);
+  });
+});
