@@ -4,3 +4,4 @@ export { Gap } from './gap';
 export { useLines } from './use-lines';
 export { PhoneFold } from './phone-fold';
 export { later } from './later';
+export { sameProps } from './same-props';

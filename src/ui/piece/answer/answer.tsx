@@ -1,6 +1,6 @@
 'use client';
 
-import { later } from '@/ui/blocks';
+import { later, sameProps } from '@/ui/blocks';
 import { type ClayFigures, remaining } from '@/core/clay';
 import { FAMILIES } from '@/core/form';
 import { type NumberName, USUAL_ODDS, rangeOf } from '@/core/sizing';
@@ -93,7 +93,7 @@ const Big = memo(function Big({ open, opened, name, words, written, size, room, 
 }, saysTheSame);
 
 function saysTheSame({ written: before, ...others }: BigProps, { written: now, ...rest }: BigProps): boolean {
-  return text(before) === text(now) && (Object.keys(rest) as (keyof typeof rest)[]).every((name) => others[name] === rest[name]);
+  return text(before) === text(now) && sameProps(others, rest);
 }
 
 /** The last possible piece is told in grey: every stage's ink is the muted one, still legible. */

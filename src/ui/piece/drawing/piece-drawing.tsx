@@ -4,7 +4,7 @@ import { later, useBehind } from '@/ui/blocks';
 import { useSize } from '@/ui/drawing';
 import { useAnyRefused } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';
-import { type ComponentType, memo } from 'react';
+import { type ComponentType, memo, useMemo } from 'react';
 import { AllowanceColumn, AllowanceList, allowanceLeaders } from './allowances';
 import { DrawnClay } from './drawn-clay';
 import { FinishedSizes, FurtherSizeList, HalfNames, WetHeights, Widths } from './drawn-figures';
@@ -27,22 +27,39 @@ interface Props {
   readonly over?: ComponentType<{ piece: PieceModel; geometry: Geometry }> | undefined;
 }
 
-interface OnSheet extends Props {
-  readonly size: { readonly width: number; readonly height: number };
+interface Laid {
+  readonly geometry: Geometry;
+  readonly ghost: Ghost | undefined;
 }
 
-function useGeometry({ piece, beside, allowances, size }: OnSheet): { readonly geometry: Geometry; readonly ghost: Ghost | undefined } {
+interface OnSheet extends Props {
+  readonly laid: Laid;
+}
+
+type Room = { readonly width: number; readonly height: number } | undefined;
+
+const kept = new WeakMap<PieceModel['worked'], { readonly on: readonly unknown[]; readonly laid: Laid }>();
+
+/** The piece laid out on the sheet: once, for all that draw it. Undefined until the sheet is measured. */
+function useLaid({ piece, beside, allowances }: Props, room: Room): Laid | undefined {
   const { workspace } = useWorkspace();
-  const ghost = beside ? ghostOf(beside, workspace) : undefined;
-  return { ghost, geometry: geometryOf(piece.worked, size.width, size.height, ghost && extentOf(ghost), piece.by, allowances) };
+  const { worked, by } = piece;
+  const ghost = useMemo(() => (beside ? ghostOf(beside, workspace) : undefined), [beside, workspace]);
+  if (!room) return undefined;
+  const on = [room, ghost, by, allowances];
+  const before = kept.get(worked);
+  if (before?.on.every((each, i) => each === on[i])) return before.laid;
+  const laid = { ghost, geometry: geometryOf(worked, room.width, room.height, ghost && extentOf(ghost), by, allowances) };
+  kept.set(worked, { on, laid });
+  return laid;
 }
 
 const isThrown = ({ piece, allowances }: Props): boolean => piece.by === 'wheel' && allowances;
 
 /** The clay, and what leads from it to its figures. */
 const Clay = memo(function Clay(props: OnSheet) {
-  const { piece, over: Over } = props;
-  const { geometry, ghost } = useGeometry(props);
+  const { piece, over: Over, laid } = props;
+  const { geometry, ghost } = laid;
   const leaders = geometry.wide
     ? [
         ...(isThrown(props) ? allowanceLeaders(piece, geometry) : []),
@@ -60,8 +77,8 @@ const Clay = memo(function Clay(props: OnSheet) {
 
 /** The sizes and allowances, where they are read. */
 function Figures(props: OnSheet) {
-  const { piece } = props;
-  const { geometry } = useGeometry(props);
+  const { piece, laid } = props;
+  const { geometry } = laid;
   return (
     <>
       <WetHeights piece={piece} geometry={geometry} />
@@ -73,15 +90,13 @@ function Figures(props: OnSheet) {
   );
 }
 
-const Points = memo(function Points(props: OnSheet) {
-  const { geometry } = useGeometry(props);
-  return <DragPoints piece={props.piece} geometry={geometry} />;
+const Points = memo(function Points({ piece, laid }: Pick<OnSheet, 'piece' | 'laid'>) {
+  return <DragPoints piece={piece} geometry={laid.geometry} />;
 });
 
 /** The sizes that find no room around the drawing, under it. */
 function Lists(props: OnSheet) {
-  const { geometry } = useGeometry(props);
-  if (geometry.wide) return null;
+  if (props.laid.geometry.wide) return null;
   return (
     <>
       <FurtherSizeList piece={props.piece} />
@@ -97,22 +112,24 @@ export function PieceDrawing(props: Props) {
   const greyed = useAnyRefused() || piece.impossible !== undefined;
   // under a figure that is typed the clay follows a moment later; under a point that is dragged at once
   const { shown, holds } = useBehind(piece);
+  const now = useLaid(props, size);
+  const behind = useLaid({ ...props, piece: shown }, size);
   return (
     <>
       <div ref={ref} className="drawing" data-testid="drawing" data-greyed={greyed}>
-        {size && (
+        {now && behind && (
           <>
             <div style={{ display: 'contents' }} {...holds}>
-              <Clay {...props} piece={shown} size={size} />
+              <Clay {...props} piece={shown} laid={behind} />
             </div>
-            <Figures {...props} size={size} />
+            <Figures {...props} laid={now} />
             <div style={{ display: 'contents' }} {...holds}>
-              <Points {...props} piece={shown} size={size} />
+              <Points piece={shown} laid={behind} />
             </div>
           </>
         )}
       </div>
-      {size && <Lists {...props} size={size} />}
+      {now && <Lists {...props} laid={now} />}
     </>
   );
 }

@@ -8,7 +8,7 @@ import { StageName } from '@/ui/stage';
 import { ink } from '@/ui/theme';
 import { HStack } from '@chakra-ui/react';
 import { Fragment, memo } from 'react';
-import { Sideways, later } from '@/ui/blocks';
+import { Sideways, later, sameProps } from '@/ui/blocks';
 import { type PieceModel, isKnownAt } from '../model/use-piece';
 
 // only where two sizes contradict each other, and of an own profile
@@ -101,9 +101,6 @@ const SizeCell = memo(
   },
   ({ cell: before, ...others }, { cell: now, ...rest }) => alike(before, now) && sameProps(others, rest),
 );
-
-const sameProps = (before: Readonly<Record<string, unknown>>, now: Readonly<Record<string, unknown>>): boolean =>
-  Object.keys(now).every((name) => before[name] === now[name]);
 
 const SizeRow = memo(
   function SizeRow({ cells, ...rest }: RowProps) {
