@@ -85,6 +85,7 @@ const BUILT_FROM = [
   'tsconfig.json',
   'package-lock.json',
   'scripts/csp.mjs',
+  'scripts/theme.ts',
   'scripts/offline.mjs',
   'scripts/build.mjs',
 ];

@@ -1,5 +1,6 @@
 import '@fontsource-variable/archivo/standard.css';
 import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
+import '../../generated/theme.css';
 import { Shell } from '@/ui/shell';
 import { Providers } from '@/ui/theme';
 import type { Metadata, Viewport } from 'next';

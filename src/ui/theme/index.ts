@@ -1,2 +1,2 @@
 export { Providers } from './providers';
-export { ink } from './classes';
+export { ink } from './ink';

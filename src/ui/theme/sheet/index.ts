@@ -1,0 +1,48 @@
+import { createSystem, defaultBaseConfig, defineConfig } from '@chakra-ui/react';
+import { COLORS, tokens } from '../tokens';
+import { DRAWING } from './drawing';
+import { HEAD } from './head';
+import { LEDGER } from './ledger';
+import { LISTS } from './lists';
+import { PARTS } from './parts';
+import { PIECE } from './piece';
+import { START } from './start';
+
+/** On paper it is always light: dark ink on white, whatever the screen shows. */
+const onPaper = Object.fromEntries(
+  Object.entries(COLORS).flatMap(([name, shades]) =>
+    Object.entries('DEFAULT' in shades ? shades : { DEFAULT: shades }).map(([shade, { value }]) => [
+      `--chakra-colors-${name}${shade === 'DEFAULT' ? '' : `-${shade}`}`,
+      // over every later layer
+      `${value._light} !important`,
+    ]),
+  ),
+) as Record<`--${string}`, string>;
+
+const globals = defineConfig({
+  preflight: true,
+  globalCss: {
+    html: { color: 'fg', background: 'bg', lineHeight: '1.5', '--global-color-border': 'var(--chakra-colors-line)' },
+    '*::placeholder': { color: 'fg.muted' },
+    '*::selection': { background: 'act.wash' },
+    'html, body': { background: 'bg', color: 'fg', fontFamily: 'body', minHeight: '100%' },
+    // what is printed is the content: no way about, nothing to press
+    ':root, :root.light, :root.dark': { '@media print': onPaper },
+    'header, nav, [role=tablist], [data-act], [data-screen]': { '@media print': { display: 'none !important' } },
+    'section, tr, svg': { '@media print': { breakInside: 'avoid' } },
+    main: { '@media print': { display: 'block' } },
+    ...PARTS,
+    ...LEDGER,
+    ...DRAWING,
+    ...LISTS,
+    ...HEAD,
+    ...PIECE,
+    ...START,
+    '*:focus-visible': { outline: '2px solid', outlineColor: 'focus', outlineOffset: '2px' },
+  },
+});
+
+const { layers, _global } = createSystem(defaultBaseConfig, tokens, globals);
+
+/** All that stands in the page's style sheet, for Emotion to write out: `scripts/theme.ts` does, before the build. */
+export const SHEET = [layers.atRule, _global];

@@ -1,0 +1,55 @@
+import type { SystemStyleObject } from '@chakra-ui/react';
+import { FIGURES } from './figures';
+
+/** The ledger: every size at every stage. */
+export const LEDGER: Record<string, SystemStyleObject> = {
+  '.ledger': { width: '100%', tableLayout: 'fixed', borderCollapse: 'collapse' },
+  '.ledger .sizes': { width: { base: '64px', md: '124px' } },
+  '.ledger td, .ledger thead th:not(:first-child)': { paddingInline: { base: '1', md: '2' }, textAlign: 'right' },
+  '.ledger thead th': { fontWeight: '400', verticalAlign: 'bottom' },
+  '.ledger thead th:first-child': { textAlign: 'left', fontSize: { base: '11px', md: 'xs' }, color: 'fg.muted' },
+  '.ledger-stage': {
+    display: 'flex',
+    flexDirection: { base: 'column', md: 'row' },
+    justifyContent: 'flex-end',
+    alignItems: { base: 'flex-end', md: 'baseline' },
+    columnGap: '2',
+    fontSize: { base: '12px', md: 'sm' },
+    lineHeight: '1.2',
+    '& > span:last-child': { ...FIGURES, color: 'fg.muted' },
+  },
+  '.ledger-stair': {
+    position: 'relative',
+    height: '5px',
+    borderBottomWidth: '1px',
+    borderColor: 'line',
+    marginTop: '1',
+    '& > div': { position: 'absolute', right: '0', top: '0', bottom: '0' },
+  },
+  '.ledger tbody th': {
+    textAlign: 'left',
+    fontWeight: '450',
+    whiteSpace: { md: 'nowrap' },
+    fontSize: { base: '13px', md: '15px' },
+    lineHeight: '1.15',
+  },
+  '.ledger [data-gives] th': { fontSize: 'sm', color: 'fg.muted', paddingInlineStart: '2' },
+  '.ledger [data-window] th': { fontWeight: '400', fontSize: 'xs', color: 'fg.muted', paddingInlineStart: '2' },
+  '.ledger [data-window] td': { fontSize: 'xs', paddingInline: { base: '1', md: '3' }, fontVariantNumeric: 'tabular-nums' },
+  '.ledger-figure': {
+    width: '100%',
+    fontSize: { base: '14px', md: '16px' },
+    fontStretch: { base: '75%', md: '100%' },
+    paddingInline: { base: '0', md: '1' },
+  },
+  '.ledger-weight': {
+    ...FIGURES,
+    width: '100%',
+    textAlign: 'right',
+    paddingInline: '1',
+    minHeight: { base: '44px', md: '28px' },
+    fontSize: { base: '14px', md: '16px' },
+    cursor: 'pointer',
+    _hover: { background: 'act.wash' },
+  },
+};

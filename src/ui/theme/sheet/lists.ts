@@ -1,0 +1,38 @@
+import type { SystemStyleObject } from '@chakra-ui/react';
+import { FIGURES } from './figures';
+
+/** Lists of pieces, and of anything else. */
+export const LISTS: Record<string, SystemStyleObject> = {
+  '.pieces': { width: '100%', borderCollapse: 'collapse' },
+  '.pieces tbody tr:not([aria-hidden])': {
+    borderTopWidth: '1px',
+    borderColor: 'line',
+    display: { base: 'block', md: 'table-row' },
+    paddingBlock: { base: '2', md: '0' },
+  },
+  '.pieces tbody tr:not([aria-hidden]) td': {
+    display: { base: 'inline-block', md: 'table-cell' },
+    paddingInline: '2',
+    paddingBlock: { base: '1', md: '2' },
+  },
+  '.pieces td.thumb': { width: '56px', verticalAlign: 'middle' },
+  '.pieces div.thumb': { width: '48px', height: '48px' },
+  '.pieces td.sizes': { ...FIGURES, textAlign: { base: 'left', md: 'right' } },
+  // the head of the table says it where there is one
+  '.pieces td.sizes .stage-name': { display: { base: 'inline-flex', md: 'none' }, marginInlineEnd: '2', fontSize: 'sm' },
+  '.pieces td.weigh': { fontSize: '20px', fontWeight: '680', whiteSpace: 'nowrap' },
+  '.pieces .more': { fontSize: 'sm', fontWeight: '400', color: 'fg.muted', fontFamily: 'body' },
+  '.pieces .acts': { display: 'flex', alignItems: 'center', justifyContent: 'flex-end', gap: '2' },
+  '.list': {
+    borderCollapse: 'collapse',
+    marginBlock: '2',
+    fontVariantNumeric: 'tabular-nums',
+    '& thead th': { fontSize: 'sm', fontWeight: '450', color: 'fg.muted', textAlign: 'right', verticalAlign: 'bottom' },
+    '& tbody th': { fontWeight: '550', textAlign: 'left' },
+    '& th:first-child': { textAlign: 'left' },
+    '& td': { textAlign: 'right' },
+    '& th, & td': { paddingInline: '2.5', paddingBlock: '1.5', borderBottomWidth: '1px', borderColor: 'line', whiteSpace: 'nowrap' },
+    '& [data-stage=wet]': { color: 'wet', fontWeight: '600' },
+    '& [data-stage=glazed]': { color: 'glazed', fontWeight: '600' },
+  },
+};
