@@ -1,6 +1,6 @@
 'use client';
 
-import { behind, later } from '@/ui/blocks';
+import { later } from '@/ui/blocks';
 import type { Stage } from '@/core/clay';
 import { type FamilyName, SIZES, type SizeName, sizeIn } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
@@ -13,6 +13,7 @@ import { useSearchParams } from 'next/navigation';
 import { type ReactNode, Suspense, useEffect, useState } from 'react';
 import { Answer } from './answer';
 import { BesideChoice, PieceDrawing } from './drawing';
+import { Following, behind } from './model/behind';
 import { type PieceModel, usePiece } from './model/use-piece';
 import { ExampleNote } from './example-note';
 import { DrawnFit } from './fit';
@@ -102,62 +103,65 @@ function PlanSheet({ plan, partId, openPart }: SheetProps) {
     );
   }
   return (
-    <div className="sheet">
-      <Title piece={piece} openPart={openPart} />
-      <div className="sheet-side">
-        <div className="sheet-beside">
-          <div className="sheet-answer">
-            <Answer piece={piece} />
+    <Following piece={piece}>
+      <div className="sheet">
+        <Title openPart={openPart} />
+        <div className="sheet-side">
+          <div className="sheet-beside">
+            <div className="sheet-answer">
+              <Answer piece={piece} />
+            </div>
+            <Working />
           </div>
-          <Working piece={piece} />
         </div>
+        <DrawingAndRooms planId={piece.plan.id} by={piece.by} openPart={openPart} />
       </div>
-      <DrawingAndRooms piece={piece} openPart={openPart} />
-    </div>
+    </Following>
   );
 }
 
 interface PartProps {
   readonly piece: PieceModel;
+}
+
+interface WithParts {
   readonly openPart: (partId: string) => void;
 }
 
 const Title = behind(
-  ({ piece, openPart }: PartProps) => (
+  ({ piece, openPart }: PartProps & WithParts) => (
     <AsOf piece={piece}>
       <Sentence piece={piece} />
       <PartsBar plan={piece.plan} piece={piece} open={openPart} />
     </AsOf>
   ),
-  'piece',
   'sheet-title',
 );
 
 const Working = behind(
-  ({ piece }: Pick<PartProps, 'piece'>) => (
+  ({ piece }: PartProps) => (
     <>
       <WorkingPanel piece={piece} />
       {piece.plan.note && <div className="sheet-note">{piece.plan.note}</div>}
       {isExample(piece.plan) && <ExampleNote />}
     </>
   ),
-  'piece',
   'sheet-working',
 );
 
-function DrawingAndRooms({ piece, openPart }: PartProps) {
-  const open = useRoom(piece.plan.id, piece.by);
+function DrawingAndRooms({ planId, by, openPart }: WithParts & { planId: string; by: PieceModel['by'] }) {
+  const open = useRoom(planId, by);
   const [beside, setBeside] = useState('');
   return (
     <>
-      <Drawn piece={piece} open={open} beside={beside} />
-      <Rooms piece={piece} open={open} openPart={openPart} beside={beside} setBeside={setBeside} />
+      <Drawn open={open} beside={beside} />
+      <Rooms open={open} openPart={openPart} beside={beside} setBeside={setBeside} />
     </>
   );
 }
 
 const Drawn = behind(
-  ({ piece, open, beside }: { piece: PieceModel; open: OpenedRoom; beside: string }) => (
+  ({ piece, open, beside }: PartProps & { open: OpenedRoom; beside: string }) => (
     <AsOf piece={piece}>
       <PieceDrawing
         piece={piece}
@@ -167,11 +171,10 @@ const Drawn = behind(
       />
     </AsOf>
   ),
-  'piece',
   'sheet-drawing',
 );
 
-interface RoomsProps extends PartProps {
+interface RoomsProps extends PartProps, WithParts {
   readonly open: OpenedRoom;
   readonly beside: string;
   readonly setBeside: (key: string) => void;
@@ -192,7 +195,6 @@ const Rooms = behind(
       />
     </AsOf>
   ),
-  'piece',
   'sheet-rooms',
 );
 

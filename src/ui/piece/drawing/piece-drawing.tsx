@@ -1,6 +1,6 @@
 'use client';
 
-import { later, useBehind } from '@/ui/blocks';
+import { later } from '@/ui/blocks';
 import { useSize } from '@/ui/drawing';
 import { useAnyRefused } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';
@@ -11,6 +11,7 @@ import { FinishedSizes, FurtherSizeList, HalfNames, WetHeights, Widths } from '.
 import { furtherSizes } from './further-sizes';
 import { type Geometry, geometryOf } from './geometry';
 import { type Ghost, extentOf, ghostOf } from './ghosts';
+import { useBehind } from '../model/behind';
 import type { PieceModel } from '../model/use-piece';
 
 // the sizes are there first, the points to drag them by a moment later
@@ -76,7 +77,7 @@ const Clay = memo(function Clay(props: OnSheet) {
 });
 
 /** The sizes and allowances, where they are read. */
-function Figures(props: OnSheet) {
+const Figures = memo(function Figures(props: OnSheet) {
   const { piece, laid } = props;
   const { geometry } = laid;
   return (
@@ -88,7 +89,7 @@ function Figures(props: OnSheet) {
       {geometry.wide && piece.by === 'slab' && <AssembledPiece piece={piece} base={geometry.y.base} />}
     </>
   );
-}
+});
 
 const Points = memo(function Points({ piece, laid }: Pick<OnSheet, 'piece' | 'laid'>) {
   return <DragPoints piece={piece} geometry={laid.geometry} />;
@@ -111,7 +112,7 @@ export function PieceDrawing(props: Props) {
   const { ref, size } = useSize<HTMLDivElement>();
   const greyed = useAnyRefused() || piece.impossible !== undefined;
   // under a figure that is typed the clay follows a moment later; under a point that is dragged at once
-  const { shown, holds } = useBehind(piece);
+  const { shown, holds } = useBehind();
   const now = useLaid(props, size);
   const behind = useLaid({ ...props, piece: shown }, size);
   return (
