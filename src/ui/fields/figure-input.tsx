@@ -1,7 +1,7 @@
 'use client';
 
 import { ink } from '@/ui/theme';
-import { type CSSProperties, useId } from 'react';
+import { type CSSProperties, useId, useLayoutEffect, useRef } from 'react';
 import { Reason } from './reason';
 import { useReportRefusal } from './refusals';
 import { type DraftOptions, useDraft } from './use-draft';
@@ -42,7 +42,15 @@ export function FigureInput({
   className = '',
   ...draft
 }: FigureInputProps) {
-  const { problem, input } = useDraft(draft);
+  const {
+    problem,
+    input: { value, ...input },
+  } = useDraft(draft);
+  const field = useRef<HTMLInputElement>(null);
+  // set once all has changed: amid the changes the figure with the cursor has the page laid out once more, half changed
+  useLayoutEffect(() => {
+    if (field.current && field.current.value !== value) field.current.value = value;
+  });
   const id = useId();
   useReportRefusal(problem !== undefined);
   const { width, ...rest } = style;
@@ -56,6 +64,7 @@ export function FigureInput({
       )}
       <input
         {...input}
+        ref={field}
         onFocus={(event) => {
           input.onFocus(event);
           onVisit?.();

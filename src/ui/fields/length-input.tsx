@@ -61,8 +61,7 @@ export const LengthInput = memo(function LengthInput({
       }}
       step={(direction) => {
         const next = direction > 0 ? Math.floor(mm / step + 1e-9) + 1 : Math.ceil(mm / step - 1e-9) - 1;
-        const to = Math.max(zero ? 0 : 1, next) * step;
-        return { typed: `${to} mm`, shown: write(to) || '0' };
+        return `${Math.max(zero ? 0 : 1, next) * step} mm`;
       }}
     />
   );

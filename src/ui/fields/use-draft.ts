@@ -7,17 +7,11 @@ import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useEffect, useEf
 /** How a typed text is taken: a message when it was refused, nothing when it was. The key joins one visit's keystrokes for undo. */
 export type Take = (text: string, key: string) => string | undefined;
 
-/** A step as it would be typed, and as it is shown once taken where that differs. */
-export interface Step {
-  readonly typed: string;
-  readonly shown: string;
-}
-
 export interface DraftOptions {
   readonly shown: string;
   readonly take: Take;
-  /** One step up or down from the figure shown, for the arrow keys; none where there is no step. */
-  readonly step?: ((direction: 1 | -1) => string | Step) | undefined;
+  /** One step up or down from the figure shown, for the arrow keys, as it would be typed; none where there is no step. */
+  readonly step?: ((direction: 1 | -1) => string) | undefined;
 }
 
 interface Draft {
@@ -95,14 +89,10 @@ export function useDraft({ shown, take, step }: DraftOptions) {
     workspaceStore().tryNow();
   };
 
-  const nudge = (input: HTMLInputElement, direction: 1 | -1) => {
+  const nudge = (direction: 1 | -1) => {
     if (draft?.problem || !step) return;
-    const next = step(direction);
-    const { typed, shown } = typeof next === 'string' ? { typed: next, shown: next } : next;
-    if (take(typed, visit.current.key) !== undefined) return;
+    if (take(step(direction), visit.current.key) !== undefined) return;
     visit.current.taken = true;
-    // shown now: set amid the changes it makes, the figure with the cursor has the page laid out once more, half changed
-    input.value = shown;
     setDraft(undefined);
   };
 
@@ -120,7 +110,7 @@ export function useDraft({ shown, take, step }: DraftOptions) {
       setDraft(undefined);
     } else if (step && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
       event.preventDefault();
-      nudge(event.currentTarget, event.key === 'ArrowUp' ? 1 : -1);
+      nudge(event.key === 'ArrowUp' ? 1 : -1);
     }
   };
 
