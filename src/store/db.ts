@@ -15,7 +15,7 @@ import type {
   Workspace,
 } from '@/core/workspace';
 import { EMPTY, TABLES, partedRuns, partedSettings, upgradedPlan } from '@/core/workspace';
-import Dexie, { type EntityTable } from 'dexie';
+import Dexie, { type EntityTable, type IndexableType, type Table } from 'dexie';
 import type { Entry, Kept } from './kept';
 import type { Patch } from './patch';
 
@@ -59,7 +59,8 @@ export class RimbetDatabase extends Dexie {
   stamps!: EntityTable<Stamp, 'id'>;
 
   constructor(name = 'rimbet') {
-    super(name);
+    // nothing asks for live queries, which the kit would keep its own copies for
+    super(name, { cache: 'disabled' });
     this.version(1).stores({
       bodies: 'id',
       batches: 'id, bodyId',
@@ -161,16 +162,22 @@ export async function readStamp(db: RimbetDatabase): Promise<number> {
   return (await db.stamps.get('stamp'))?.count ?? 0;
 }
 
-/** Writes what a patch changed; runs inside the caller's transaction. */
+/** Writes what a patch changed, all of it asked for at once; runs inside the caller's transaction. */
 export async function writePatch(db: RimbetDatabase, { to, changes, settings, entries, gone }: Patch): Promise<void> {
-  for (const name of TABLES) {
+  const rowsOf = (name: (typeof TABLES)[number]) => {
     const own = changes.filter(({ table }) => table === name);
-    if (own.length === 0) continue;
-    await db.table<unknown, string>(name).bulkDelete(own.filter(({ after }) => !after).map(({ id }) => id));
-    await db.table<unknown>(name).bulkPut(own.flatMap(({ after }) => (after ? [after] : [])));
-  }
-  if (settings) await db.settings.put({ ...settings, id: 'settings' });
-  await db.history.bulkDelete([...gone]);
-  await db.history.bulkPut([...entries]);
-  await db.stamps.put({ id: 'stamp', count: to });
+    const gone = own.filter(({ after }) => !after).map(({ id }) => id);
+    const rows = own.flatMap(({ after }) => (after ? [after] : []));
+    return replace(db.table(name), gone, rows);
+  };
+  await Promise.all([
+    ...TABLES.map(rowsOf),
+    settings && db.settings.put({ ...settings, id: 'settings' }),
+    replace(db.history, gone, entries),
+    db.stamps.put({ id: 'stamp', count: to }),
+  ]);
 }
+
+/** Rows taken out of a table and put into it, in one turn. Nothing is asked of it where there are none. */
+const replace = (table: Table, gone: readonly IndexableType[], rows: readonly unknown[]) =>
+  Promise.all([gone.length > 0 && table.bulkDelete([...gone]), rows.length > 0 && table.bulkPut([...rows])]);
