@@ -46,6 +46,11 @@ export async function saved(page: Page): Promise<void> {
   await expect(page.locator('[data-saving="saved"]')).toHaveCount(1);
 }
 
+/** Waits until all of the piece's screen shows what was done: what is not the answer follows a moment later. */
+export async function followed(page: Page): Promise<void> {
+  await expect(page.locator('[data-behind]')).toHaveCount(0);
+}
+
 const roomNames = (page: Page) => page.getByRole('navigation', { name: 'Rooms of the piece' });
 
 const sectionNames = (page: Page, name: string) =>

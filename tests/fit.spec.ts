@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, room, saved, test, type, visit } from './app';
+import { expect, followed, room, saved, test, type, visit } from './app';
 
 const odds = async (page: Page): Promise<number> => Number(await page.locator('[data-odds]').getAttribute('data-odds'));
 const best = (page: Page) => page.locator('[data-fit="best"]');
@@ -175,6 +175,7 @@ test('the gap is moved on the drawing, and what fired is kept as evidence', asyn
   await expect(met).toContainText('gap 1.9 mm');
   await expect(page.getByLabel('How tight', { exact: true })).toHaveValue('own');
   // dragged inwards the lid gets smaller
+  await followed(page);
   const wide = Number(/[\d.]+/.exec((await best(page).textContent())!)![0]);
   const at = (await point.boundingBox())!;
   await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2);

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { answer, expect, room, saved, test, type, visit } from './app';
+import { answer, expect, followed, room, saved, test, type, visit } from './app';
 
 const field = (page: Page, label: string) => page.getByLabel(label, { exact: true });
 
@@ -19,6 +19,7 @@ const undo = (page: Page) => page.keyboard.press('ControlOrMeta+z');
 test('a rim is dragged: ledger, ball and drawing follow in whole millimetres, and one undo takes it back', async ({ page }) => {
   await visit(page);
   await drag(page, 'rim', { x: 30, y: 0 });
+  await followed(page);
   const mouth = Number(await field(page, 'Mouth, outside, glazed').inputValue());
   expect(mouth).toBeGreaterThan(100);
   expect(mouth).toBe(Math.round(mouth));
@@ -33,6 +34,7 @@ test('a rim is dragged: ledger, ball and drawing follow in whole millimetres, an
 test('a wall, a floor and the wet half are dragged too', async ({ page }) => {
   await visit(page);
   await drag(page, 'floor', { x: 0, y: -8 });
+  await followed(page);
   const floor = Number(await field(page, 'Floor, glazed').inputValue());
   expect(floor).toBeGreaterThan(8);
   expect(floor).toBe(Math.round(floor));
@@ -43,6 +45,7 @@ test('a wall, a floor and the wet half are dragged too', async ({ page }) => {
   await undo(page);
   await expect(field(page, 'Wall, glazed')).toHaveValue('4.6');
   await drag(page, 'wet-rim', { x: -20, y: 0 });
+  await followed(page);
   const wet = Number(await field(page, 'Mouth, outside, wet').inputValue());
   expect(wet).toBeGreaterThan(110);
   expect(wet).toBe(Math.round(wet));
@@ -111,6 +114,7 @@ test('a limit and a range are typed like any size, with their window at each sta
   await visit(page);
   await type(page, 'Height, glazed', '≤ 120');
   await page.keyboard.press('Enter');
+  await followed(page);
   const aim = async () => Number(await field(page, 'Height, glazed').inputValue());
   expect(await aim()).toBeLessThan(120);
   await expect(page.locator('[data-window="height"]')).toContainText('≤ 120 mm');
@@ -140,6 +144,7 @@ test('a capacity to a fill line is solved under a height, said when impossible, 
   await type(page, 'No wider than', '90');
   await expect(found).toContainText('Not possible like this. The nearest holds');
   await page.getByRole('button', { name: 'Use the nearest' }).click();
+  await followed(page);
   const height = Number(await page.getByLabel('Finished height', { exact: true }).inputValue());
   expect(height).toBeGreaterThan(115);
   expect(height).toBeLessThan(120);

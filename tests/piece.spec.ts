@@ -53,6 +53,46 @@ test('a size typed at any stage in any unit becomes known there', async ({ page 
   await expect(page.getByLabel('Mouth, outside, wet', { exact: true })).toHaveValue('104');
 });
 
+test('a figure is stepped faster than the rest follows: no step is lost, what is shown is what was entered', async ({ page }) => {
+  await visit(page);
+  const ledger = page.getByLabel('Height, glazed', { exact: true });
+  const drawn = page.getByLabel('Finished height', { exact: true });
+  const wet = page.getByLabel('Height, wet', { exact: true });
+  const before = await wet.inputValue();
+  await ledger.focus();
+  // in one turn of the page, so that nothing can have followed in between
+  await page.evaluate(async () => {
+    for (let i = 0; i < 7; i += 1) {
+      document.activeElement!.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowUp', bubbles: true, cancelable: true }));
+      await null;
+    }
+  });
+  expect(await ledger.inputValue()).toBe('127');
+  await expect(drawn).toHaveValue('127');
+  await expect(wet).not.toHaveValue(before);
+  // undone before it has followed
+  await page.evaluate(async () => {
+    for (const key of ['Enter', 'ArrowDown', 'z']) {
+      const init = { key, ctrlKey: key === 'z', bubbles: true, cancelable: true };
+      document.activeElement!.dispatchEvent(new KeyboardEvent('keydown', init));
+      await null;
+    }
+  });
+  await expect(ledger).toHaveValue('127');
+  await expect(drawn).toHaveValue('127');
+  // left at once: it never shows what was
+  await ledger.fill('131.0');
+  await page.keyboard.press('Tab');
+  expect(Number(await ledger.inputValue())).toBe(131);
+  await expect(ledger).toHaveValue('131');
+  await expect(drawn).toHaveValue('131');
+  await ledger.focus();
+  await ledger.fill('140');
+  await page.keyboard.press('Escape');
+  expect(await ledger.inputValue()).toBe('131');
+  await expect(drawn).toHaveValue('131');
+});
+
 test('undo and redo take whole visits to a field, by key and by button', async ({ page }) => {
   await visit(page);
   await page.getByLabel('Finished height', { exact: true }).focus();

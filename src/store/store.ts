@@ -150,6 +150,11 @@ export class WorkspaceStore {
     return true;
   }
 
+  /** Which act undo would take back. */
+  get last(): string | undefined {
+    return undoable(this.kept.history)?.id;
+  }
+
   /** What this device prefers: remembered, but no part of undo. */
   set(change: Partial<Settings> | ((settings: Settings) => Partial<Settings>)): void {
     this.take((kept) => prefer(kept, (now) => ({ ...now, ...(typeof change === 'function' ? change(now) : change) })));

@@ -49,7 +49,12 @@ export function FigureInput({
   const field = useRef<HTMLInputElement>(null);
   // set once all has changed: amid the changes the figure with the cursor has the page laid out once more, half changed
   useLayoutEffect(() => {
-    if (field.current && field.current.value !== value) field.current.value = value;
+    const input = field.current;
+    if (!input || input.value === value) return;
+    const whole = input === document.activeElement && input.selectionStart === 0 && input.selectionEnd === input.value.length;
+    input.value = value;
+    // so that the next figure, from an instrument say, takes its place
+    if (whole) input.select();
   });
   const id = useId();
   useReportRefusal(problem !== undefined);

@@ -13,4 +13,5 @@ export { WordChoice } from './word-choice';
 export { useStanding } from './use-standing';
 export { SearchInput } from './search-input';
 export { goOn } from './go-on';
+export { Followed, FollowedContext } from './followed';
 export { type CaliperUnit, USUAL_MARK, caliperUnit, readLengths, writeLengths, writeReading } from './read-lengths';

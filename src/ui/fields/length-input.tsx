@@ -59,9 +59,12 @@ export const LengthInput = memo(function LengthInput({
         if (!span) return read.problem.message;
         return span.ok ? takeSpan(span.value, key) : span.problem.message;
       }}
-      step={(direction) => {
-        const next = direction > 0 ? Math.floor(mm / step + 1e-9) + 1 : Math.ceil(mm / step - 1e-9) - 1;
-        return `${Math.max(zero ? 0 : 1, next) * step} mm`;
+      step={(direction, from) => {
+        const typed = from === undefined ? undefined : readLength(from, { ...options, zero });
+        const at = (typed?.ok ? typed.value : mm) / step;
+        const next = direction > 0 ? Math.floor(at + 1e-9) + 1 : Math.ceil(at - 1e-9) - 1;
+        const to = Math.max(zero ? 0 : 1, next) * step;
+        return { typed: `${to} mm`, shown: write(to) || '0' };
       }}
     />
   );

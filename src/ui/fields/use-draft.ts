@@ -2,23 +2,32 @@
 
 import { workspaceStore, newKey } from '@/ui/state';
 import { flushSync } from 'react-dom';
-import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useEffect, useEffectEvent, useRef, useState } from 'react';
+import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useContext, useEffect, useEffectEvent, useRef, useState } from 'react';
+import { FollowedContext } from './followed';
 
 /** How a typed text is taken: a message when it was refused, nothing when it was. The key joins one visit's keystrokes for undo. */
 export type Take = (text: string, key: string) => string | undefined;
 
+/** A step as it would be typed, and as it is shown where that differs. */
+export interface Step {
+  readonly typed: string;
+  readonly shown: string;
+}
+
 export interface DraftOptions {
   readonly shown: string;
   readonly take: Take;
-  /** One step up or down from the figure shown, for the arrow keys, as it would be typed; none where there is no step. */
-  readonly step?: ((direction: 1 | -1) => string) | undefined;
+  /** One step up or down from what is typed, or from the figure shown, for the arrow keys; none where there is no step. */
+  readonly step?: ((direction: 1 | -1, from: string | undefined) => string | Step) | undefined;
 }
 
 interface Draft {
   readonly text: string;
   readonly problem: string | undefined;
-  /** What was shown when it was typed. */
-  readonly over: string;
+  /** Of a refused one what was shown meanwhile, once that had followed: it gives way to another figure. */
+  readonly over?: string;
+  /** Of one that was stepped or left, and stands until what is shown has followed: what was done last by then, for undo takes it away. */
+  readonly until?: { readonly done: string | undefined };
 }
 
 /**
@@ -31,14 +40,14 @@ export function useDraft({ shown, take, step }: DraftOptions) {
   const [typed, setDraft] = useState<Draft | undefined>();
   const visit = useRef({ key: '', start: '', taken: false });
   const field = useRef<HTMLInputElement | null>(null);
-  const draft = typed?.problem && typed.over !== shown ? undefined : typed;
+  const draft = typed?.over === undefined || typed.over === shown ? typed : undefined;
 
   const refused = draft?.problem === undefined ? undefined : draft.text;
   const again = useEffectEvent(() => {
     // not while it is being typed, and not so that what was undone could not be done again
     if (refused === undefined || document.activeElement === field.current || workspaceStore().getSnapshot().redo) return;
     const problem = take(refused, visit.current.key);
-    setDraft(problem === undefined ? undefined : { text: refused, problem, over: shown });
+    setDraft(problem === undefined ? undefined : { text: refused, problem });
   });
   useEffect(() => {
     if (refused === undefined) return undefined;
@@ -53,8 +62,32 @@ export function useDraft({ shown, take, step }: DraftOptions) {
     };
   }, [refused]);
 
+  const followed = useContext(FollowedContext);
+  const drop = useEffectEvent(() => setDraft((now) => (now?.until ? undefined : now)));
+  const stands = draft?.until;
+  useEffect(() => {
+    if (!stands) return undefined;
+    const undone = workspaceStore().subscribe(() => {
+      if (workspaceStore().last !== stands.done) drop();
+    });
+    const there = followed.once(() => drop());
+    return () => {
+      undone();
+      there();
+    };
+  }, [stands, followed]);
+  /** What was entered, shown until the figure shown has followed. */
+  const leave = (text: string) => setDraft({ text, problem: undefined, until: { done: workspaceStore().last } });
+
+  const note = useEffectEvent(() => setDraft((now) => (now?.problem === undefined ? now : { ...now, over: shown })));
+  const isNew = refused !== undefined && draft?.over === undefined;
+  useEffect(() => {
+    if (!isNew) return undefined;
+    return followed.once(() => note());
+  }, [isNew, followed]);
+
   const begin = () => {
-    visit.current = { key: newKey(), start: shown, taken: false };
+    visit.current = { key: newKey(), start: refused === undefined ? (draft?.text ?? shown) : shown, taken: false };
   };
 
   const onFocus = (event: FocusEvent<HTMLInputElement>) => {
@@ -76,12 +109,12 @@ export function useDraft({ shown, take, step }: DraftOptions) {
   const onChange = ({ currentTarget: { value } }: ChangeEvent<HTMLInputElement>) => {
     const problem = take(value, visit.current.key);
     if (problem === undefined) visit.current.taken = true;
-    const back = problem !== undefined && takeBack();
-    setDraft({ text: value, problem, over: back ? visit.current.start : shown });
+    if (problem !== undefined) takeBack();
+    setDraft({ text: value, problem });
   };
 
   const settle = () => {
-    if (!draft?.problem) setDraft(undefined);
+    if (draft && !draft.problem) leave(draft.text);
   };
 
   const onBlur = () => {
@@ -91,9 +124,11 @@ export function useDraft({ shown, take, step }: DraftOptions) {
 
   const nudge = (direction: 1 | -1) => {
     if (draft?.problem || !step) return;
-    if (take(step(direction), visit.current.key) !== undefined) return;
+    const next = step(direction, draft?.text);
+    const { typed, shown } = typeof next === 'string' ? { typed: next, shown: next } : next;
+    if (take(typed, visit.current.key) !== undefined) return;
     visit.current.taken = true;
-    setDraft(undefined);
+    leave(shown);
   };
 
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
@@ -106,8 +141,8 @@ export function useDraft({ shown, take, step }: DraftOptions) {
       event.currentTarget.select();
     } else if (event.key === 'Escape' && draft) {
       event.stopPropagation();
-      takeBack();
-      setDraft(undefined);
+      if (takeBack()) leave(visit.current.start);
+      else setDraft(undefined);
     } else if (step && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
       event.preventDefault();
       nudge(event.key === 'ArrowUp' ? 1 : -1);

@@ -13,7 +13,7 @@ import { useSearchParams } from 'next/navigation';
 import { type ReactNode, Suspense, useEffect, useState } from 'react';
 import { Answer } from './answer';
 import { BesideChoice, PieceDrawing } from './drawing';
-import { Following, behind } from './model/behind';
+import { Sheet, behind } from './model/behind';
 import { type PieceModel, usePiece } from './model/use-piece';
 import { ExampleNote } from './example-note';
 import { DrawnFit } from './fit';
@@ -103,20 +103,18 @@ function PlanSheet({ plan, partId, openPart }: SheetProps) {
     );
   }
   return (
-    <Following piece={piece}>
-      <div className="sheet">
-        <Title openPart={openPart} />
-        <div className="sheet-side">
-          <div className="sheet-beside">
-            <div className="sheet-answer">
-              <Answer piece={piece} />
-            </div>
-            <Working />
+    <Sheet piece={piece}>
+      <Title openPart={openPart} />
+      <div className="sheet-side">
+        <div className="sheet-beside">
+          <div className="sheet-answer">
+            <Answer piece={piece} />
           </div>
+          <Working />
         </div>
-        <DrawingAndRooms planId={piece.plan.id} by={piece.by} openPart={openPart} />
       </div>
-    </Following>
+      <DrawingAndRooms planId={piece.plan.id} by={piece.by} openPart={openPart} />
+    </Sheet>
   );
 }
 

@@ -38,7 +38,7 @@ function Slurry({ piece }: { piece: PieceModel }) {
         const read = readPercent(typed, { min: 0, max: 50 });
         return read.ok ? piece.takeAllowance('slurryPercent')(read.value, key) : read.problem.message;
       }}
-      step={(direction) => String(Math.max(0, slurryPercent + direction * 0.5))}
+      step={(direction, from) => String(Math.max(0, Number(from ?? slurryPercent) + direction * 0.5))}
       known
       color="warn"
       unit="%"

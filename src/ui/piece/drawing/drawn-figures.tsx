@@ -249,7 +249,7 @@ function RimAngle({ piece }: { piece: PieceModel }) {
         if (!(angle > 0 && angle < 64)) return 'Write an angle between 3 and 63 degrees, such as 20.';
         return piece.takeSize('height', 'glazed')(well + width * Math.tan((angle * Math.PI) / 180), key);
       }}
-      step={(direction) => String(Math.max(3, Math.round(degrees) + direction))}
+      step={(direction, from) => String(Math.max(3, Math.round(Number(from ?? degrees)) + direction))}
       color="glazed"
       unit="°"
       style={FIGURES.wide.small}

@@ -11,7 +11,6 @@ import { FinishedSizes, FurtherSizeList, HalfNames, WetHeights, Widths } from '.
 import { furtherSizes } from './further-sizes';
 import { type Geometry, geometryOf } from './geometry';
 import { type Ghost, extentOf, ghostOf } from './ghosts';
-import { useBehind } from '../model/behind';
 import type { PieceModel } from '../model/use-piece';
 
 // the sizes are there first, the points to drag them by a moment later
@@ -39,20 +38,15 @@ interface OnSheet extends Props {
 
 type Room = { readonly width: number; readonly height: number } | undefined;
 
-const kept = new WeakMap<PieceModel['worked'], { readonly on: readonly unknown[]; readonly laid: Laid }>();
-
-/** The piece laid out on the sheet: once, for all that draw it. Undefined until the sheet is measured. */
+/** The piece laid out on the sheet. Undefined until the sheet is measured. */
 function useLaid({ piece, beside, allowances }: Props, room: Room): Laid | undefined {
   const { workspace } = useWorkspace();
   const { worked, by } = piece;
   const ghost = useMemo(() => (beside ? ghostOf(beside, workspace) : undefined), [beside, workspace]);
-  if (!room) return undefined;
-  const on = [room, ghost, by, allowances];
-  const before = kept.get(worked);
-  if (before?.on.every((each, i) => each === on[i])) return before.laid;
-  const laid = { ghost, geometry: geometryOf(worked, room.width, room.height, ghost && extentOf(ghost), by, allowances) };
-  kept.set(worked, { on, laid });
-  return laid;
+  return useMemo(
+    () => room && { ghost, geometry: geometryOf(worked, room.width, room.height, ghost && extentOf(ghost), by, allowances) },
+    [worked, room, ghost, by, allowances],
+  );
 }
 
 const isThrown = ({ piece, allowances }: Props): boolean => piece.by === 'wheel' && allowances;
@@ -111,26 +105,19 @@ export function PieceDrawing(props: Props) {
   const { piece } = props;
   const { ref, size } = useSize<HTMLDivElement>();
   const greyed = useAnyRefused() || piece.impossible !== undefined;
-  // under a figure that is typed the clay follows a moment later; under a point that is dragged at once
-  const { shown, holds } = useBehind();
-  const now = useLaid(props, size);
-  const behind = useLaid({ ...props, piece: shown }, size);
+  const laid = useLaid(props, size);
   return (
     <>
       <div ref={ref} className="drawing" data-testid="drawing" data-greyed={greyed}>
-        {now && behind && (
+        {laid && (
           <>
-            <div style={{ display: 'contents' }} {...holds}>
-              <Clay {...props} piece={shown} laid={behind} />
-            </div>
-            <Figures {...props} laid={now} />
-            <div style={{ display: 'contents' }} {...holds}>
-              <Points piece={shown} laid={behind} />
-            </div>
+            <Clay {...props} laid={laid} />
+            <Figures {...props} laid={laid} />
+            <Points piece={piece} laid={laid} />
           </>
         )}
       </div>
-      {now && <Lists {...props} laid={now} />}
+      {laid && <Lists {...props} laid={laid} />}
     </>
   );
 }

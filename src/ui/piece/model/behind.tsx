@@ -1,39 +1,60 @@
 'use client';
 
 import { useAfterPaint } from '@/ui/blocks';
-import { type ComponentType, createContext, type FocusEvent, memo, type ReactNode, useContext, useMemo, useState } from 'react';
+import { Followed, FollowedContext } from '@/ui/fields';
+import {
+  type ComponentType,
+  createContext,
+  type FocusEvent,
+  memo,
+  type ReactNode,
+  useContext,
+  useLayoutEffect,
+  useMemo,
+  useState,
+} from 'react';
 import type { PieceModel } from './use-piece';
 
-interface Followed {
+interface Pieces {
   readonly now: PieceModel;
   readonly later: PieceModel;
 }
 
-const Context = createContext<Followed | undefined>(undefined);
+const Context = createContext<Pieces | undefined>(undefined);
 
-/** The piece as it is, and as it is shown by what may follow a keystroke a moment later, for all that stands inside. */
-export function Following({ piece, children }: { piece: PieceModel; children: ReactNode }) {
+/** The sheet of a piece: the piece as it is, and as it is shown by what may follow a keystroke a moment later, for all that stands inside. */
+export function Sheet({ piece, children }: { piece: PieceModel; children: ReactNode }) {
   const later = useAfterPaint(piece);
-  const followed = useMemo(() => ({ now: piece, later }), [piece, later]);
-  return <Context value={followed}>{children}</Context>;
+  const pieces = useMemo(() => ({ now: piece, later }), [piece, later]);
+  const [followed] = useState(() => new Followed());
+  useLayoutEffect(() => followed.tell(piece !== later), [followed, piece, later]);
+  return (
+    <Context value={pieces}>
+      <FollowedContext value={followed}>
+        <div className="sheet" data-behind={piece === later ? undefined : ''}>
+          {children}
+        </div>
+      </FollowedContext>
+    </Context>
+  );
 }
 
 /**
  * The piece for a part of its screen that may follow a moment later. With the cursor in it, which `holds` hears of, it follows at once, so that
- * its fields show and step what is known now.
+ * what is chosen or dragged shows what is known now; a figure shows what is typed by itself.
  */
-export function useBehind() {
-  const followed = useContext(Context);
+function useBehind() {
+  const pieces = useContext(Context);
   const [held, setHeld] = useState(false);
   const holds = useMemo(
     () => ({
-      onFocus: () => setHeld(true),
+      onFocus: ({ target }: FocusEvent) => setHeld(!target.matches('.figure-input')),
       onBlur: ({ currentTarget, relatedTarget }: FocusEvent) => setHeld(currentTarget.contains(relatedTarget)),
     }),
     [],
   );
-  if (!followed) throw new Error('Nothing is followed here.');
-  return { shown: held ? followed.now : followed.later, holds };
+  if (!pieces) throw new Error('Nothing is followed here.');
+  return { shown: held ? pieces.now : pieces.later, holds };
 }
 
 /**
