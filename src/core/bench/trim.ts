@@ -1,18 +1,19 @@
 import { remaining } from '@/core/clay';
+import { footRadius } from '@/core/form';
 import type { Worked } from '@/core/sizing';
 import type { Gauge, Reading } from './gauge';
 
 /** Trimming at leather hard, in figures: none where nothing is trimmed off, or a piece has no inside to measure from. */
 export function trimReadings({ clay, making, sized }: Pick<Worked, 'clay' | 'making' | 'sized'>): readonly Reading[] {
   const { wet, stages, volumes } = sized;
-  const { footWidth, footHeight, floor, wall, wallAtFoot, baseDiameter } = stages.leather.sizes;
-  const trims = making.trimFloor > 0 || making.trimWall > 0 || (making.wholeWall ?? 0) > 0 || volumes.hollow > 0;
+  const { footWidth, footHeight, floor, wall, wallAtFoot, baseDiameter, bevel } = stages.leather.sizes;
+  const trims = making.trimFloor > 0 || making.trimWall > 0 || (making.wholeWall ?? 0) > 0 || volumes.hollow > 0 || volumes.bevel > 0;
   const [rim, bottom] = [wet.inside[0]!, wet.inside.at(-1)!];
   if (!trims || rim.r <= 0) return [];
   const up = remaining(clay.shrinkage, 'leather', 'height');
   const across = remaining(clay.shrinkage, 'leather', 'width');
   const ring = footHeight !== undefined && footWidth !== undefined && sized.stages.leather.manner.foot === 'ring';
-  const foot = baseDiameter ?? 2 * wet.side[0]!.r * across;
+  const foot = baseDiameter ?? 2 * footRadius(wet) * across;
   return [
     { what: 'height, rim on the wheel head', mm: stages.leather.sizes.height },
     { what: 'foot, outside', mm: foot },
@@ -30,6 +31,7 @@ export function trimReadings({ clay, making, sized }: Pick<Worked, 'clay' | 'mak
         ]
       : [{ what: 'floor left: height less depth inside', mm: floor ?? bottom.z * up }]),
     { what: 'wall at the foot', mm: wallAtFoot ?? wall ?? 0 },
+    ...(bevel ? [{ what: 'bevel at the foot, in and up', mm: bevel }] : []),
   ];
 }
 

@@ -50,6 +50,7 @@ export const jar: Family = {
     'floor',
     'footHeight',
     'footWidth',
+    'bevel',
   ],
   choices: ['mouth', 'foot'],
   typical: {
@@ -113,6 +114,7 @@ export const bottle: Family = {
     'floor',
     'footHeight',
     'footWidth',
+    'bevel',
   ],
   choices: ['foot'],
   typical: {
@@ -165,7 +167,7 @@ export const MOST_KNOTS = 24;
 export const profile: Family = {
   words: 'Own profile',
   about: 'points of your own on the outside',
-  sizes: ['height', 'rimDiameter', 'mouthInside', 'wall', 'wallAtFoot', 'floor', 'footHeight', 'footWidth'],
+  sizes: ['height', 'rimDiameter', 'mouthInside', 'wall', 'wallAtFoot', 'floor', 'footHeight', 'footWidth', 'bevel'],
   choices: ['foot'],
   typical: { height: 180, rimDiameter: 110, wall: 5, wallAtFoot: 8, floor: 8, footHeight: 5, footWidth: 8 },
   manner: { foot: 'flat' },

@@ -23,9 +23,9 @@ export const FAMILIES: Readonly<Record<FamilyName, Family>> = {
 /** A size as it is called in a family. */
 export const sizeIn = (family: FamilyName, name: SizeName): SizeSpec => ({ ...sizeSpec(name), ...FAMILIES[family].names?.[name] });
 
-/** Sizes that may be left out: the wall at the foot is then that of the rim, widths inside follow; a ring's are only needed with a ring. */
+/** Sizes that may be left out: the wall at the foot is then that of the rim, widths inside follow, no bevel is cut; a ring's are only needed with a ring. */
 export function isNeeded(name: SizeName, { foot, mouth }: Manner): boolean {
-  if (name === 'wallAtFoot' || sizeSpec(name).inside) return false;
+  if (name === 'wallAtFoot' || name === 'bevel' || sizeSpec(name).inside) return false;
   if (name === 'footHeight' || name === 'footWidth') return foot === 'ring';
   return name === 'galleryWidth' || name === 'galleryDepth' ? mouth === 'gallery' : true;
 }

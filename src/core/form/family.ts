@@ -84,7 +84,7 @@ export const hasRing = ({ foot }: Manner): boolean => foot === 'ring';
 
 export function wallsOf(size: SizeOf, manner: Manner): Walls {
   const ring = hasRing(manner) ? { height: size('footHeight'), width: size('footWidth') } : undefined;
-  return { wall: size('wall'), wallAtFoot: size('wallAtFoot'), floor: size('floor'), ring };
+  return { wall: size('wall'), wallAtFoot: size('wallAtFoot'), floor: size('floor'), ring, bevel: size('bevel') };
 }
 
 /** The first fault of several. */
@@ -115,8 +115,16 @@ export function wallFault(size: SizeOf, manner: Manner, write: Write, room: numb
   );
 }
 
+/** A bevel leaves a foot to stand on, and clay over it. */
+function bevelFault(size: SizeOf, manner: Manner, write: Write): Fault | undefined {
+  const most = hasRing(manner) ? size('footWidth') / 2 : Math.min(size('floor'), size('wallAtFoot')) * 0.8;
+  const why = `A bevel of ${write(size('bevel'))} cuts too far into the foot. Make it ${write(most)} at most.`;
+  return size('bevel') > most + 1e-9 ? { size: 'bevel', why } : undefined;
+}
+
 export function ringFault(size: SizeOf, manner: Manner, write: Write, draws = 0): Fault | undefined {
-  if (!hasRing(manner)) return undefined;
+  const bevelled = bevelFault(size, manner, write);
+  if (bevelled || !hasRing(manner)) return bevelled;
   const most = size('baseDiameter') * 0.4;
   const fewest = draws * size('footHeight') * 1.3;
   return firstOf(

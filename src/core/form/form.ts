@@ -19,7 +19,7 @@ export interface Form<S extends Stage> {
 export type Shape = Omit<Form<Stage>, 'sizes'>;
 
 /** Sizes no form needs: it has them where they are given. */
-const mayBeGiven = (name: SizeName): boolean => name === 'wallAtFoot' || sizeSpec(name).inside !== undefined;
+const mayBeGiven = (name: SizeName): boolean => name === 'wallAtFoot' || name === 'bevel' || sizeSpec(name).inside !== undefined;
 
 /** The sizes a form has, in the order people name them: those of its family that its manner needs, and what else is given. */
 export function sizesOf({ family, manner }: Shape, given: Readonly<Partial<Record<SizeName, unknown>>> = {}): SizeName[] {

@@ -38,4 +38,5 @@ export {
 } from './form';
 export { type Face, type Loft, polygonMm2, radians, sideLengths, supportsAt } from './loft';
 export { overallWords } from './words';
+export { footRadius, unbevelled } from './walled';
 export { type Measures, filledTo, holdsMl, measuresOf } from './measures';

@@ -47,7 +47,7 @@ function cupFault(size: SizeOf, manner: Manner, write: Write): Fault | undefined
 export const cylinder: Family = {
   words: 'Cup',
   about: 'straight or tapered',
-  sizes: ['height', 'rimDiameter', 'baseDiameter', 'mouthInside', 'floorInside', 'wall', 'wallAtFoot', 'floor', 'footHeight', 'footWidth'],
+  sizes: ['height', 'rimDiameter', 'baseDiameter', 'mouthInside', 'floorInside', 'wall', 'wallAtFoot', 'floor', 'footHeight', 'footWidth', 'bevel'],
   choices: ['foot'],
   typical: { height: 100, rimDiameter: 80, baseDiameter: 72, wall: 4.5, floor: 6, footHeight: 4, footWidth: 6 },
   manner: { foot: 'flat' },
@@ -78,6 +78,7 @@ export const flared: Family = {
     'floor',
     'footHeight',
     'footWidth',
+    'bevel',
   ],
   choices: ['foot'],
   typical: {
@@ -127,7 +128,7 @@ export const BOWL_ARCS = { round: [20, 90], deep: [42, 90], shallow: [12, 55] } 
 export const bowl: Family = {
   words: 'Bowl',
   about: 'round, deep or shallow',
-  sizes: ['height', 'rimDiameter', 'baseDiameter', 'mouthInside', 'floorInside', 'wall', 'wallAtFoot', 'floor', 'footHeight', 'footWidth'],
+  sizes: ['height', 'rimDiameter', 'baseDiameter', 'mouthInside', 'floorInside', 'wall', 'wallAtFoot', 'floor', 'footHeight', 'footWidth', 'bevel'],
   choices: ['curve', 'foot'],
   typical: { height: 75, rimDiameter: 160, baseDiameter: 64, wall: 4.5, wallAtFoot: 6.5, floor: 6, footHeight: 7, footWidth: 6 },
   manner: { curve: 'round', foot: 'ring' },

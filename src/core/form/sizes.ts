@@ -63,6 +63,7 @@ export const SIZES = {
   floor: { words: 'floor', row: 'Floor', direction: 'height', stays: true },
   footHeight: { words: 'height of the foot ring', row: 'Foot ring, high', direction: 'height', stays: true },
   footWidth: { words: 'width of the foot ring', row: 'Foot ring, wide', direction: 'width', stays: true },
+  bevel: { words: 'bevel at the foot', row: 'Bevel at foot', direction: 'width', stays: true },
   galleryWidth: { words: 'width of the gallery', row: 'Gallery, wide', direction: 'width', stays: true },
   galleryDepth: { words: 'depth of the gallery', row: 'Gallery, deep', direction: 'height', stays: true },
 } as const satisfies Record<string, SizeSpec>;

@@ -8,6 +8,8 @@ export interface Walls {
   readonly floor: number;
   /** A ring turned under the floor. */
   readonly ring?: { readonly height: number; readonly width: number } | undefined;
+  /** The foot's outer edge cut off at 45 degrees, so far in and so far up; none where 0. */
+  readonly bevel?: number | undefined;
 }
 
 /** A wall leaning further than 60 degrees from upright ends in an upright edge, any other in a level rim. */
@@ -50,12 +52,30 @@ function cutAtFloor(inner: Line, floorTop: number): Line {
  *
  * @param side from the foot's outer edge, z = 0, up to the rim's
  */
-export function walled(side: Line, { wall, wallAtFoot, floor, ring }: Walls): Outline {
+export function walled(side: Line, { wall, wallAtFoot, floor, ring, bevel = 0 }: Walls): Outline {
   const inner = inward(side, (share) => wallAtFoot + (wall - wallAtFoot) * share);
   const rim = side.at(-1)!;
   const open = cutAtFloor(cutAtRim(inner, rim, side.at(-2)!), (ring?.height ?? 0) + floor);
-  return { under: underOf(side[0]!.r, ring), side, inside: open.toReversed() };
+  return bevelled({ under: underOf(side[0]!.r, ring), side, inside: open.toReversed() }, bevel);
 }
+
+/** The outer edge of the foot cut off: what is cut lies between the end of the underside and the beginning of the side. */
+function bevelled({ under, side, inside }: Outline, bevel: number): Outline {
+  if (bevel <= 0) return { under, side, inside };
+  const [edge, above] = [side[0]!, side.findIndex(({ z }) => z > bevel)];
+  const from = atLevel(side[above - 1]!, side[above]!, bevel);
+  return { under: [...under, { r: edge.r - bevel, z: 0 }], side: [from, ...side.slice(above)], inside };
+}
+
+/** An outline with the edge of its foot as before a bevel was cut. */
+export function unbevelled({ under, side, inside }: Outline): Outline {
+  const [stands, from] = [under.at(-1)!, side[0]!];
+  if (from.z <= 0) return { under, side, inside };
+  return { under: under.slice(0, -1), side: [{ r: stands.r + from.z, z: 0 }, ...side], inside };
+}
+
+/** The outer radius of a foot, as before a bevel was cut, mm. */
+export const footRadius = (outline: Outline): number => unbevelled(outline).side[0]!.r;
 
 /** Under the foot from the axis out: flat, or hollow within a ring. The foot's edge itself begins the side. */
 export const underOf = (foot: number, ring: Walls['ring']): Line =>

@@ -62,7 +62,7 @@ export interface WheelSteps {
     | undefined;
   readonly shape: { readonly height: Wet; readonly mouth: Wet; readonly widest: Wet; readonly rimThick: Wet };
   /** What trimming and cutting take, g of wet clay. */
-  readonly takes: Readonly<Record<'needle' | 'below' | 'wall' | 'hollow' | 'wire' | 'other', number>>;
+  readonly takes: Readonly<Record<'needle' | 'below' | 'wall' | 'hollow' | 'bevel' | 'wire' | 'other', number>>;
 }
 
 const mm = (value: number): Wet => lengthAt('wet', value);
@@ -209,7 +209,7 @@ export function wheelSteps(
   const ballStep: Step = { name: 'ball', sections: [circle(ballDiameter / 2)], ml: total * more };
   const whole = sectionOf(outline);
   const rim = { out: outline.side.at(-1)!.r, in: outline.inside[0]!.r };
-  const afterNeedle: Section[] = [sectionOf(onBat.piece), onBat.goes.floor, onBat.goes.wire, onBat.goes.wall, onBat.goes.hollow];
+  const afterNeedle: Section[] = [sectionOf(onBat.piece), onBat.goes.floor, onBat.goes.wire, onBat.goes.wall, onBat.goes.hollow, onBat.goes.bevel];
   const shapeSteps: Step[] = [
     { name: 'shape', sections: [whole], ml: revolvedMl(whole) },
     ...(volumes.rim > 0 ? [{ name: 'needle' as const, sections: afterNeedle, ml: total - volumes.rim }] : []),
@@ -234,6 +234,7 @@ export function wheelSteps(
       wall: volumes.side * density,
       hollow: volumes.hollow * density,
       wire: volumes.wire * density,
+      bevel: volumes.bevel * density,
       other: (volumes.wholeWall + volumes.carved + volumes.edge + volumes.ground) * density,
     },
   };

@@ -1,4 +1,4 @@
-import { type Line, type Outline, type Point, highest, nearestOn, revolvedMl } from '@/core/form';
+import { type Line, type Outline, type Point, highest, nearestOn, revolvedMl, unbevelled } from '@/core/form';
 import type { Making } from './making';
 
 /** Wet volumes in ml of what the ball is made of: what stays and each part that goes. */
@@ -6,6 +6,8 @@ export interface ClayVolumes {
   readonly piece: number;
   /** The hollow of the foot ring. */
   readonly hollow: number;
+  /** The edge of the foot, cut off. */
+  readonly bevel: number;
   readonly floor: number;
   readonly wire: number;
   readonly side: number;
@@ -68,7 +70,7 @@ export interface OnBat {
   readonly thrown: Outline;
   readonly volumes: ClayVolumes;
   /** What goes, each a closed section, for drawing. */
-  readonly goes: Readonly<Record<'needle' | 'wall' | 'floor' | 'wire' | 'hollow', Line>>;
+  readonly goes: Readonly<Record<'needle' | 'wall' | 'floor' | 'wire' | 'hollow' | 'bevel', Line>>;
   /** Height of the trimmed piece's foot above the bat. */
   readonly foot: number;
   readonly thrownFootRadius: number;
@@ -91,9 +93,9 @@ export const ring = (inner: number, outer: number, from: number, to: number): Li
  * @param pieceMl its volume
  */
 export function onBat(wet: Outline, pieceMl: number, making: Making): OnBat {
-  const { under, inside } = wet;
+  const { under, inside, side: outside } = unbevelled(wet);
   // an upright edge, such as a plate's, is outside too
-  const side = inside[0]!.z > wet.side.at(-1)!.z + 1e-9 ? [...wet.side, inside[0]!] : wet.side;
+  const side = inside[0]!.z > outside.at(-1)!.z + 1e-9 ? [...outside, inside[0]!] : outside;
   const height = highest(side);
   const layers = layersOf(making, height);
   const steps = cutAt(
@@ -127,10 +129,11 @@ export function onBat(wet: Outline, pieceMl: number, making: Making): OnBat {
   const rimMl = (high: number) => (Math.PI * Math.max(0, rimOut ** 2 - rimIn ** 2) * high) / 1000;
   const discMl = (high: number) => (Math.PI * footRadius ** 2 * high) / 1000;
   const hollow: Line = [...under, { r: 0, z: 0 }];
+  const bevel: Line = [wet.under.at(-1)!, side[0]!, wet.side[0]!];
   const raised = rimOut > rimIn + 1e-9;
 
   return {
-    piece: { under: lift(under, foot), side: lift(wet.side, foot), inside: lift(inside, foot) },
+    piece: { under: lift(wet.under, foot), side: lift(wet.side, foot), inside: lift(inside, foot) },
     thrown: {
       under: [{ r: 0, z: 0 }],
       side: [{ r: footRadius, z: 0 }, ...lift(swollen, foot), ...(raised ? [{ r: rimOut, z: top }] : [])],
@@ -139,6 +142,7 @@ export function onBat(wet: Outline, pieceMl: number, making: Making): OnBat {
     volumes: {
       piece: pieceMl,
       hollow: revolvedMl(hollow),
+      bevel: revolvedMl(bevel),
       floor: discMl(making.trimFloor),
       wire: discMl(making.wireLoss),
       side: layerMl('side'),
@@ -154,6 +158,7 @@ export function onBat(wet: Outline, pieceMl: number, making: Making): OnBat {
       floor: ring(0, footRadius, making.wireLoss, foot),
       wire: ring(0, footRadius, 0, making.wireLoss),
       hollow: lift(hollow, foot),
+      bevel: lift(bevel, foot),
     },
     foot,
     thrownFootRadius: footRadius,

@@ -1,5 +1,5 @@
 import { type ClayFigures, type Stage, remaining, wetDensity } from '@/core/clay';
-import { type SizeName, sizeIn, sizeSpec } from '@/core/form';
+import { type SizeName, footRadius, sizeIn, sizeSpec } from '@/core/form';
 import { ALL_DOUBTS, rangeOf } from './doubt';
 import { type KnownSizes, type Sureness, isExact } from './known';
 import { type Limit, USUAL_ODDS, chanceWithin } from './window';
@@ -132,6 +132,7 @@ function ballWorking({ clay, making, sized }: Worked, w: Writers): Working {
   const parts: [string, number][] = [
     ['the trimmed piece, wet', volumes.piece],
     ['hollow of the foot ring', volumes.hollow],
+    ['bevel at the foot', volumes.bevel],
     [MAKING_WORDS.trimFloor, volumes.floor],
     [MAKING_WORDS.trimWall, volumes.side],
     [MAKING_WORDS.wholeWall, volumes.wholeWall],
@@ -195,7 +196,7 @@ function thrownWorking({ making, sized }: Worked, name: NumberName, w: Writers):
       return {
         title: 'base as thrown, outside',
         lines: [
-          `${w.length(2 * sized.wet.side[0]!.r)} trimmed wet base + twice ${w.length(thrown.base / 2 - sized.wet.side[0]!.r)} trimmed off beside it`,
+          `${w.length(2 * footRadius(sized.wet))} trimmed wet base + twice ${w.length(thrown.base / 2 - footRadius(sized.wet))} trimmed off beside it`,
           `= ${w.length(thrown.base)}`,
         ],
       };

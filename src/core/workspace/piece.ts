@@ -86,12 +86,18 @@ export const bodyOf = (workspace: Pick<Workspace, 'bodies'>, part: Pick<Part, 'b
 /** The clay's water and loss of a body, for parts put on of another clay. */
 export type MatterOf = (bodyId: string) => Matter | undefined;
 
+/** What is known of its sizes, without a bevel where it is not turned at the wheel: built by hand its foot is as it was cut. */
+function sizesMade(part: Sizable): Sizable['sizes'] {
+  const { bevel, ...sizes } = part.sizes;
+  return bevel && handOf(part) === 'wheel' ? { ...sizes, bevel } : sizes;
+}
+
 /**
  * Works a part out from its known sizes, its clay and its allowances, or says why such a piece is impossible.
  * `write` puts a length into the reader's units, for the message.
  */
 export function sizePart(part: Sizable, clay: ClayFigures, write: (mm: number) => string, matterOf?: MatterOf): Result<SizedPart> {
-  const given = resolveKnown(part, part.sizes, clay, surenessOf(part, clay));
+  const given = resolveKnown(part, sizesMade(part), clay, surenessOf(part, clay));
   const form = checkForm(given.form as Form<Stage>, write);
   if (!form.ok) return form;
   const inside = checkInsides(form.value, write);

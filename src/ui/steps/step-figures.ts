@@ -27,6 +27,7 @@ export function figuresAt(
     ['below', takes.below],
     ['off the wall', takes.wall],
     ['from the hollow', takes.hollow],
+    ['off the edge of the foot', takes.bevel],
     ['otherwise', takes.other],
     ['left under the wire', takes.wire],
   ];

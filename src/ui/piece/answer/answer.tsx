@@ -2,7 +2,7 @@
 
 import { later, sameProps } from '@/ui/blocks';
 import { type ClayFigures, remaining } from '@/core/clay';
-import { FAMILIES } from '@/core/form';
+import { FAMILIES, footRadius } from '@/core/form';
 import { type NumberName, USUAL_ODDS, rangeOf } from '@/core/sizing';
 import { type Written, handLength, handMass, readQuantity, text, writeLength, writeVolume } from '@/core/units';
 import { FigureInput, useAnyRefused } from '@/ui/fields';
@@ -33,7 +33,7 @@ function figures({ worked, part }: PieceModel): AnswerFigure[] {
   const k = remaining(clay.shrinkage, 'glazed', 'width');
   const kh = remaining(clay.shrinkage, 'glazed', 'height');
   const below = making.trimFloor + making.wireLoss;
-  const beside = sized.thrown.base - 2 * sized.wet.side[0]!.r;
+  const beside = sized.thrown.base - 2 * footRadius(sized.wet);
   const hollow = sized.stages.wet.sizes.footHeight ?? 0;
   const { family } = sized.stages.wet;
   return [

@@ -1,5 +1,5 @@
 import { remaining } from '@/core/clay';
-import { sectionOf } from '@/core/form';
+import { footRadius, sectionOf } from '@/core/form';
 import { BaseRule, Hatches, Leader, Level, Upright, pathOf } from '@/ui/drawing';
 import type { Geometry } from './geometry';
 import type { Ghost } from './ghosts';
@@ -42,7 +42,7 @@ export function DrawnClay({
         strokeDasharray="3 4"
       />
       <g stroke="var(--chakra-colors-warn)" strokeDasharray="4 2.5" fill="url(#hatch-goes)">
-        {[goes.needle, goes.wall, goes.hollow, goes.floor, goes.wire].map((section, i) => (
+        {[goes.needle, goes.wall, goes.hollow, goes.bevel, goes.floor, goes.wire].map((section, i) => (
           <path key={i} d={pathOf(section, placed.wet)} />
         ))}
       </g>
@@ -102,8 +102,8 @@ function DimensionLines({ piece, geometry }: { piece: PieceModel; geometry: Geom
       <Level y={y.finished - 14} from={x.axis} to={finishedAt(stages.glazed.sizes.rimDiameter)} color={FINISHED} strong />
       {piece.names.includes('baseDiameter') && (
         <>
-          <Level y={y.baseWidths} from={wetAt(2 * wet.side[0]!.r)} to={x.axis} color={WET} />
-          <Level y={y.baseWidths} from={x.axis} to={finishedAt(2 * fired.side[0]!.r)} color={FINISHED} />
+          <Level y={y.baseWidths} from={wetAt(2 * footRadius(wet))} to={x.axis} color={WET} />
+          <Level y={y.baseWidths} from={x.axis} to={finishedAt(2 * footRadius(fired))} color={FINISHED} />
         </>
       )}
     </>

@@ -1,4 +1,4 @@
-import { FAMILIES, type FamilyName, type SizeName, radiusAt, sizeIn, sizeSpec } from '@/core/form';
+import { FAMILIES, type FamilyName, type SizeName, footRadius, radiusAt, sizeIn, sizeSpec } from '@/core/form';
 import type { Geometry } from './geometry';
 import type { PieceModel } from '../model/use-piece';
 
@@ -28,7 +28,7 @@ function placeOf({ form, worked }: PieceModel, size: SizeName): readonly [r: num
   const of = (name: SizeName) => sizes[name] ?? 0;
   const high = sizes.height;
   const top = fired.inside.at(-1)!.z;
-  const foot = fired.side[0]!.r;
+  const foot = footRadius(fired);
   const places: Partial<Record<SizeName, readonly [number, number]>> = {
     bodyDiameter: [of('bodyDiameter') / 2, high - of('lipHeight')],
     lipHeight: [outside(high - of('lipHeight') / 2), high - of('lipHeight') / 2],
@@ -47,6 +47,7 @@ function placeOf({ form, worked }: PieceModel, size: SizeName): readonly [r: num
     floor: [foot * 0.72, top - of('floor') / 2],
     footHeight: [foot, of('footHeight') / 2],
     footWidth: [foot - of('footWidth') / 2, of('footHeight') / 4],
+    bevel: [foot - of('bevel') / 2, of('bevel') / 2],
   };
   if (form.family === 'plate') {
     const middle = sizes.rimDiameter / 2 - of('rimWidth') * 0.2;

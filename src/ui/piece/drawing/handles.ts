@@ -1,5 +1,5 @@
 import type { Stage } from '@/core/clay';
-import { type FamilyName, type Form, type Knot, type Point, type SizeName, outlineOf, radiusAt, sizeIn } from '@/core/form';
+import { type FamilyName, type Form, type Knot, type Point, type SizeName, footRadius, outlineOf, radiusAt, sizeIn } from '@/core/form';
 
 /** What dragging a point of the piece changes: sizes, mm, or the points of an own profile. */
 export interface Dragged {
@@ -69,7 +69,8 @@ const HELD = { wall: 0.68, wallAtFoot: 0.16 };
 /** The inner edges that are dragged: wall, floor, foot ring, gallery. A thickness follows the edge in proportion. */
 function thicknessHandles<S extends Stage>(form: Form<S>): Handle[] {
   const { family, manner, sizes } = form;
-  const { side, inside } = outlineOf(form);
+  const outline = outlineOf(form);
+  const { side, inside } = outline;
   const [rim, floor] = [inside[0]!, inside.at(-1)!];
   if (sizes.floor === undefined) return [];
   const across = (name: 'wall' | 'wallAtFoot'): Handle[] => {
@@ -81,7 +82,7 @@ function thicknessHandles<S extends Stage>(form: Form<S>): Handle[] {
   };
   const edge = side.at(-1)!;
   const plateWall = sized('wall', 'the underside of the rim', edge, ({ z }) => ({ wall: (sizes.wall! * (rim.z - z)) / (rim.z - edge.z) }));
-  const foot = side[0]!.r;
+  const foot = footRadius(outline);
   return [
     ...(family === 'plate' ? [plateWall] : [...across('wall'), ...across('wallAtFoot')]),
     sized('floor', 'the floor', { r: inside.at(-2)!.r * 0.4, z: floor.z }, ({ z }) => ({ floor: sizes.floor! + z - floor.z })),

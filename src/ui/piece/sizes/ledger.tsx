@@ -202,6 +202,7 @@ export function Ledger({ piece }: { piece: PieceModel }) {
     <>
       {piece.conflicts.length > 0 && <Conflicts piece={piece} />}
       <SizeTable piece={piece} />
+      <AddBevel piece={piece} />
       <Odds piece={piece} />
       {piece.form.knots && piece.by !== 'former' && (
         <Sideways label="Points of the profile, sideways">
@@ -209,6 +210,22 @@ export function Ledger({ piece }: { piece: PieceModel }) {
         </Sideways>
       )}
     </>
+  );
+}
+
+/** A bevel as it is usually cut, finished mm; less where the foot is thin. */
+const USUAL_BEVEL = 3;
+
+/** For a foot that has none yet; emptied in the table it is let go again. */
+function AddBevel({ piece }: { piece: PieceModel }) {
+  const { family, sizes } = piece.form;
+  if (piece.by !== 'wheel' || sizes.bevel || !FAMILIES[family].sizes.includes('bevel')) return null;
+  const thin = Math.min(sizes.wallAtFoot ?? sizes.wall ?? 0, sizes.floor ?? 0);
+  const add = () => piece.takeSize('bevel', 'glazed')(Math.min(USUAL_BEVEL, Math.floor(thin) / 2), newKey());
+  return (
+    <button type="button" className="sentence-aside" data-act onClick={add}>
+      + a bevel at the foot
+    </button>
   );
 }
 
