@@ -289,3 +289,19 @@ test('a pouring lip and joined copies change what it holds and how wide it stand
   await expect(joined).toContainText('388 mm × 196 mm');
   await expect(joined).toContainText('41 mm');
 });
+
+test('a bevel at the foot is cut, told for trimming, refused where it leaves too little, and let go again', async ({ page }) => {
+  await visit(page);
+  await page.getByRole('button', { name: '+ a bevel at the foot' }).click();
+  await expect(field(page, 'Bevel at foot, glazed')).toHaveValue('2');
+  await expect(answer(page, 'ball')).toHaveText('645 g');
+  await type(page, 'Bevel at foot, glazed', '3');
+  await room(page, 'Tools', 'Gauges');
+  await expect(page.locator('[data-room="tools"]')).toContainText('bevel at the foot, in and up');
+  await room(page, 'Sizes', 'Every stage');
+  await type(page, 'Bevel at foot, glazed', '5');
+  await expect(page.locator('main [role=alert]')).toContainText('cuts too far into the foot');
+  await page.keyboard.press('Escape');
+  await type(page, 'Bevel at foot, glazed', '');
+  await expect(field(page, 'Bevel at foot, glazed')).toHaveCount(0);
+});

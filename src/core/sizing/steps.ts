@@ -209,7 +209,14 @@ export function wheelSteps(
   const ballStep: Step = { name: 'ball', sections: [circle(ballDiameter / 2)], ml: total * more };
   const whole = sectionOf(outline);
   const rim = { out: outline.side.at(-1)!.r, in: outline.inside[0]!.r };
-  const afterNeedle: Section[] = [sectionOf(onBat.piece), onBat.goes.floor, onBat.goes.wire, onBat.goes.wall, onBat.goes.hollow, onBat.goes.bevel];
+  const afterNeedle: Section[] = [
+    sectionOf(onBat.piece),
+    onBat.goes.floor,
+    onBat.goes.wire,
+    onBat.goes.wall,
+    onBat.goes.hollow,
+    onBat.goes.bevel,
+  ];
   const shapeSteps: Step[] = [
     { name: 'shape', sections: [whole], ml: revolvedMl(whole) },
     ...(volumes.rim > 0 ? [{ name: 'needle' as const, sections: afterNeedle, ml: total - volumes.rim }] : []),

@@ -287,13 +287,14 @@ export function withTyped(
   return { sizes: held, gives: Object.keys(gives).length > 0 ? gives : undefined };
 }
 
-/** One thing known of a size of a part let go; a width inside that nobody holds to follows outside and wall again. */
+/** One thing known of a size of a part let go; a width inside that nobody holds to follows outside and wall again, a bevel is not cut. */
 export function withLetGo(part: Pick<Part, 'sizes'>, size: SizeName, index: number, mm: number): KnownSizes {
   const known = part.sizes[size];
   if (!known) return part.sizes;
   const left = letGo(known, index, mm);
   const [first] = left;
-  if (!sizeSpec(size).inside || !isExact(first) || !first.free) return { ...part.sizes, [size]: left };
+  const mayGo = sizeSpec(size).inside || size === 'bevel';
+  if (!mayGo || !isExact(first) || !first.free) return { ...part.sizes, [size]: left };
   const { [size]: _, ...others } = part.sizes;
   return others;
 }

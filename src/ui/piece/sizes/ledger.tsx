@@ -1,10 +1,11 @@
 'use client';
 
 import { STAGES, type Shrinkage, type Stage, remaining } from '@/core/clay';
-import { type SizeName, sizeIn, sizeSpec } from '@/core/form';
+import { FAMILIES, type SizeName, sizeIn, sizeSpec } from '@/core/form';
 import { type Limit, STAGE_WORDS, type Window, isExact, oddsWords, windowAt } from '@/core/sizing';
 import { Choice, LengthInput, WordChoice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
+import { newKey } from '@/ui/state';
 import { ink } from '@/ui/theme';
 import { HStack } from '@chakra-ui/react';
 import { Fragment, memo } from 'react';
