@@ -77,6 +77,47 @@ describe('one lowered onto another', () => {
     );
   });
 
+  it('leans as the wall does inside, whatever it does outside, and by the steeper of two that meet there', () => {
+    // outside flat as a plate's, inside a knee at a radius of 40: 45 degrees below it, atan(10 / 40) above
+    const kneed: Outline = {
+      under: [{ r: 0, z: 0 }],
+      side: [
+        { r: 30, z: 0 },
+        { r: 90, z: 20 },
+        { r: 60, z: 60 },
+      ],
+      inside: [
+        { r: 50, z: 60 },
+        { r: 40, z: 20 },
+        { r: 25, z: 5 },
+        { r: 0, z: 5 },
+      ],
+    };
+    expect(stacked(kneed, disc(35, 10))).toMatchObject({ pitch: 15, touch: { radius: 35, on: 'wall' }, lean: expect.closeTo(45, 6) });
+    expect(stacked(kneed, disc(44, 10))!.lean).toBeCloseTo((Math.atan2(10, 40) * 180) / Math.PI, 6);
+    expect(stacked(kneed, disc(40, 10))).toMatchObject({ pitch: 20, lean: expect.closeTo((Math.atan2(10, 40) * 180) / Math.PI, 6) });
+  });
+
+  it('has no lean on the edge of a step', () => {
+    const stepped: Outline = {
+      under: [{ r: 0, z: 0 }],
+      side: [
+        { r: 60, z: 0 },
+        { r: 60, z: 60 },
+      ],
+      inside: [
+        { r: 55, z: 60 },
+        { r: 40, z: 20 },
+        { r: 40, z: 5 },
+        { r: 0, z: 5 },
+      ],
+    };
+    // a ring in the hand's width of the step: it stands on the flat below, on the floor
+    expect(stacked(stepped, disc(39, 10))).toMatchObject({ pitch: 5, touch: { radius: 39, on: 'floor' }, lean: undefined });
+    // as wide as the step: held where the wall begins to lean
+    expect(stacked(stepped, disc(40, 10))).toMatchObject({ pitch: 20, lean: expect.closeTo((Math.atan2(15, 40) * 180) / Math.PI, 6) });
+  });
+
   it('passes through where they share no radius', () => {
     expect(stacked(hoop(50, 60, 20), disc(40, 10))).toBeUndefined();
     expect(stacked(hoop(50, 60, 20), disc(50, 10))).toMatchObject({ pitch: 20, touch: { radius: 50 } });

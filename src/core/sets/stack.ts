@@ -31,14 +31,12 @@ function across(edges: readonly Edge[], r: number): { readonly low: number; read
   return high === -Infinity ? undefined : { low, high };
 }
 
-/** How far from upright the edge of a section is that is its highest at a radius, degrees. */
-function leanAt(edges: readonly Edge[], r: number, z: number): number | undefined {
-  const here = edges.filter(([a, b]) => {
-    if (r < Math.min(a.r, b.r) - SAME || r > Math.max(a.r, b.r) + SAME || Math.abs(a.r - b.r) < SAME) return false;
-    return Math.abs(a.z + ((b.z - a.z) * (r - a.r)) / (b.r - a.r) - z) < SAME * 100;
-  });
-  const leans = here.map(([a, b]) => (Math.atan2(Math.abs(b.r - a.r), Math.abs(b.z - a.z)) * 180) / Math.PI);
-  return leans.length > 0 ? Math.min(...leans) : undefined;
+const apart = (a: Point, b: Point): number => Math.hypot(b.r - a.r, b.z - a.z);
+
+/** How far from upright a section leans at a point on it, degrees: the steeper of two edges that meet there, upright ones aside. */
+function leanAt(edges: readonly Edge[], at: Point): number {
+  const here = edges.filter(([a, b]) => Math.abs(a.r - b.r) > SAME && apart(a, at) + apart(at, b) - apart(a, b) < SAME);
+  return Math.min(...here.map(([a, b]) => (Math.atan2(Math.abs(b.r - a.r), Math.abs(b.z - a.z)) * 180) / Math.PI));
 }
 
 /**
@@ -67,7 +65,7 @@ export function stacked(lower: Outline, upper: Outline): Stacked | undefined {
   return {
     pitch,
     touch: { radius: first.radius, on },
-    lean: on === 'wall' ? leanAt(below, first.radius, first.top) : undefined,
+    lean: on === 'wall' ? leanAt(below, { r: first.radius, z: first.top }) : undefined,
   };
 }
 

@@ -109,7 +109,7 @@ export function useDraft({ shown, take, step }: DraftOptions) {
   const onChange = ({ currentTarget: { value } }: ChangeEvent<HTMLInputElement>) => {
     const problem = take(value, visit.current.key);
     if (problem === undefined) visit.current.taken = true;
-    if (problem !== undefined) takeBack();
+    else takeBack();
     setDraft({ text: value, problem });
   };
 
