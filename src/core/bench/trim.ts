@@ -6,7 +6,7 @@ import type { Gauge, Reading } from './gauge';
 /** Trimming at leather hard, in figures: none where nothing is trimmed off, or a piece has no inside to measure from. */
 export function trimReadings({ clay, making, sized }: Pick<Worked, 'clay' | 'making' | 'sized'>): readonly Reading[] {
   const { wet, stages, volumes } = sized;
-  const { footWidth, footHeight, floor, wall, wallAtFoot, baseDiameter, bevel } = stages.leather.sizes;
+  const { footWidth, footHeight, floor = 0, wall = 0, wallAtFoot = wall, baseDiameter, bevel } = stages.leather.sizes;
   const trims = making.trimFloor > 0 || making.trimWall > 0 || (making.wholeWall ?? 0) > 0 || volumes.hollow > 0 || volumes.bevel > 0;
   const [rim, bottom] = [wet.inside[0]!, wet.inside.at(-1)!];
   if (!trims || rim.r <= 0) return [];
@@ -26,11 +26,11 @@ export function trimReadings({ clay, making, sized }: Pick<Worked, 'clay' | 'mak
     { what: 'depth inside, rim to floor', mm: (rim.z - bottom.z) * up },
     ...(ring
       ? [
-          { what: 'height less depth inside, before the hollow', mm: (floor ?? 0) + footHeight },
-          { what: 'floor left in the ring', mm: floor ?? 0 },
+          { what: 'height less depth inside, before the hollow', mm: floor + footHeight },
+          { what: 'floor left in the ring', mm: floor },
         ]
-      : [{ what: 'floor left: height less depth inside', mm: floor ?? bottom.z * up }]),
-    { what: 'wall at the foot', mm: wallAtFoot ?? wall ?? 0 },
+      : [{ what: 'floor left: height less depth inside', mm: floor }]),
+    { what: 'wall at the foot', mm: wallAtFoot },
     ...(bevel ? [{ what: 'bevel at the foot, in and up', mm: bevel }] : []),
   ];
 }
