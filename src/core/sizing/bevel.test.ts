@@ -1,15 +1,5 @@
 import { clayFigures, wetDensity } from '@/core/clay';
-import {
-  FAMILIES,
-  type FamilyName,
-  ROUND_FAMILIES,
-  type SizeName,
-  checkForm,
-  formOf,
-  outlineOf,
-  revolvedMl,
-  sectionOf,
-} from '@/core/form';
+import { FAMILIES, type FamilyName, ROUND_FAMILIES, type SizeName, checkForm, formOf, outlineOf, revolvedMl, sectionOf } from '@/core/form';
 import { WAYS, size, totalMl, wheelSteps } from '@/core/sizing';
 import { type Part, PLAIN, sizePart } from '@/core/workspace';
 import fc from 'fast-check';
