@@ -263,6 +263,7 @@ async function keystrokes(slowdown, address) {
     await page.keyboard.press('ArrowUp');
     await page.waitForFunction((count) => window.painted.length > count, i);
   }
+  await followed(page);
   if ((await ball()) === before) throw new Error('The keystrokes changed nothing.');
   const times = (await page.evaluate(() => window.painted)).sort((a, b) => a - b);
   await browser.close();
