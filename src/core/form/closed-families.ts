@@ -1,5 +1,17 @@
 import { type Knot, lip, sampled, shoulder, swelling, through } from './curve';
-import { type Family, type Fault, type SizeOf, type Write, degrees, firstOf, floorTop, least, wallFault, wallsOf } from './family';
+import {
+  WALL_AND_FOOT,
+  type Family,
+  type Fault,
+  type SizeOf,
+  type Write,
+  degrees,
+  firstOf,
+  floorTop,
+  least,
+  wallFault,
+  wallsOf,
+} from './family';
 import { walled, withGallery } from './walled';
 
 /** The body of a jar or a bottle, from the base over the belly to the foot of its neck. */
@@ -45,12 +57,7 @@ export const jar: Family = {
     'collarHeight',
     'galleryWidth',
     'galleryDepth',
-    'wall',
-    'wallAtFoot',
-    'floor',
-    'footHeight',
-    'footWidth',
-    'bevel',
+    ...WALL_AND_FOOT,
   ],
   choices: ['mouth', 'foot'],
   typical: {
@@ -109,12 +116,7 @@ export const bottle: Family = {
     'bellyHeight',
     'shoulderHeight',
     'lipHeight',
-    'wall',
-    'wallAtFoot',
-    'floor',
-    'footHeight',
-    'footWidth',
-    'bevel',
+    ...WALL_AND_FOOT,
   ],
   choices: ['foot'],
   typical: {
@@ -167,7 +169,7 @@ export const MOST_KNOTS = 24;
 export const profile: Family = {
   words: 'Own profile',
   about: 'points of your own on the outside',
-  sizes: ['height', 'rimDiameter', 'mouthInside', 'wall', 'wallAtFoot', 'floor', 'footHeight', 'footWidth', 'bevel'],
+  sizes: ['height', 'rimDiameter', 'mouthInside', ...WALL_AND_FOOT],
   choices: ['foot'],
   typical: { height: 180, rimDiameter: 110, wall: 5, wallAtFoot: 8, floor: 8, footHeight: 5, footWidth: 8 },
   manner: { foot: 'flat' },

@@ -23,9 +23,12 @@ export const FAMILIES: Readonly<Record<FamilyName, Family>> = {
 /** A size as it is called in a family. */
 export const sizeIn = (family: FamilyName, name: SizeName): SizeSpec => ({ ...sizeSpec(name), ...FAMILIES[family].names?.[name] });
 
-/** Sizes that may be left out: the wall at the foot is then that of the rim, widths inside follow, no bevel is cut; a ring's are only needed with a ring. */
+/** Sizes no form needs, and has where they are given: else the wall at the foot is that of the rim, widths inside follow, no bevel is cut. */
+export const mayBeGiven = (name: SizeName): boolean => name === 'wallAtFoot' || name === 'bevel' || sizeSpec(name).inside !== undefined;
+
+/** Whether a form made so has to be given a size: a ring's are only needed with a ring. */
 export function isNeeded(name: SizeName, { foot, mouth }: Manner): boolean {
-  if (name === 'wallAtFoot' || name === 'bevel' || sizeSpec(name).inside) return false;
+  if (mayBeGiven(name)) return false;
   if (name === 'footHeight' || name === 'footWidth') return foot === 'ring';
   return name === 'galleryWidth' || name === 'galleryDepth' ? mouth === 'gallery' : true;
 }

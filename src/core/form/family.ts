@@ -80,6 +80,9 @@ export interface Family {
   readonly fault: (size: SizeOf, manner: Manner, write: (mm: number) => string, knots: readonly Knot[]) => Fault | undefined;
 }
 
+/** What a form with a wall and a foot has below its other sizes, in the order people name it. */
+export const WALL_AND_FOOT = ['wall', 'wallAtFoot', 'floor', 'footHeight', 'footWidth', 'bevel'] as const satisfies readonly SizeName[];
+
 export const hasRing = ({ foot }: Manner): boolean => foot === 'ring';
 
 export function wallsOf(size: SizeOf, manner: Manner): Walls {

@@ -1,7 +1,7 @@
 import { type Length, type Shrinkage, type Stage, convert, lengthAt, remaining } from '@/core/clay';
 import { type Result, bad, good } from '@/core/units';
 import type { Knot } from './curve';
-import { FAMILIES, isNeeded, sizeIn } from './families';
+import { FAMILIES, isNeeded, mayBeGiven, sizeIn } from './families';
 import type { FamilyName, Manner, SizeOf } from './family';
 import { type Outline, crossesItself, filledMl, radiusAt, revolvedMl, runsRight, sectionOf, stretchOutline, thinnest } from './section';
 import { LARGEST_MM, SIZES, type SizeName, type Sizes, sizeSpec } from './sizes';
@@ -17,9 +17,6 @@ export interface Form<S extends Stage> {
 
 /** A form without its sizes. */
 export type Shape = Omit<Form<Stage>, 'sizes'>;
-
-/** Sizes no form needs: it has them where they are given. */
-const mayBeGiven = (name: SizeName): boolean => name === 'wallAtFoot' || name === 'bevel' || sizeSpec(name).inside !== undefined;
 
 /** The sizes a form has, in the order people name them: those of its family that its manner needs, and what else is given. */
 export function sizesOf({ family, manner }: Shape, given: Readonly<Partial<Record<SizeName, unknown>>> = {}): SizeName[] {

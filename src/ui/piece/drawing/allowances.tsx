@@ -28,6 +28,8 @@ function Allowance({ piece, name, label }: { piece: PieceModel; name: keyof Maki
   );
 }
 
+const readSlurry = (typed: string) => readPercent(typed, { min: 0, max: 50 });
+
 function Slurry({ piece }: { piece: PieceModel }) {
   const { slurryPercent } = piece.worked.making;
   return (
@@ -35,10 +37,13 @@ function Slurry({ piece }: { piece: PieceModel }) {
       label="Lost as slurry, percent of the ball"
       shown={String(Number(slurryPercent.toFixed(2)))}
       take={(typed, key) => {
-        const read = readPercent(typed, { min: 0, max: 50 });
+        const read = readSlurry(typed);
         return read.ok ? piece.takeAllowance('slurryPercent')(read.value, key) : read.problem.message;
       }}
-      step={(direction, from) => String(Math.max(0, Number(from ?? slurryPercent) + direction * 0.5))}
+      step={(direction, from) => {
+        const typed = from === undefined ? undefined : readSlurry(from);
+        return String(Math.max(0, (typed?.ok ? typed.value : slurryPercent) + direction * 0.5));
+      }}
       known
       color="warn"
       unit="%"

@@ -234,6 +234,9 @@ export function FinishedSizes({ piece, geometry }: Props) {
   );
 }
 
+/** Degrees, as they are typed; no number where they are none. */
+const readAngle = (typed: string): number => Number(typed.replace('°', '').replace(',', '.'));
+
 /** How far a plate's rim rises, degrees from level; typing it sets the height. */
 function RimAngle({ piece }: { piece: PieceModel }) {
   const { sizes } = piece.form;
@@ -245,11 +248,11 @@ function RimAngle({ piece }: { piece: PieceModel }) {
       label="Finished angle of the rim, degrees"
       shown={degrees.toFixed(1).replace(/\.0$/, '')}
       take={(typed, key) => {
-        const angle = Number(typed.replace('°', '').replace(',', '.'));
+        const angle = readAngle(typed);
         if (!(angle > 0 && angle < 64)) return 'Write an angle between 3 and 63 degrees, such as 20.';
         return piece.takeSize('height', 'glazed')(well + width * Math.tan((angle * Math.PI) / 180), key);
       }}
-      step={(direction, from) => String(Math.max(3, Math.round(Number(from ?? degrees)) + direction))}
+      step={(direction, from) => String(Math.max(3, Math.round((from && readAngle(from)) || degrees) + direction))}
       color="glazed"
       unit="°"
       style={FIGURES.wide.small}

@@ -1,5 +1,15 @@
 import type { SystemStyleObject } from '@chakra-ui/react';
 
+/** What comes up over the page. */
+const FLOATING = {
+  background: 'bg.raised',
+  color: 'fg',
+  borderWidth: '1px',
+  borderColor: 'line.strong',
+  borderRadius: '4px',
+  boxShadow: '0 8px 24px rgba(0,0,0,0.18)',
+} as const;
+
 /** The head of the application: the finder, the open piece with its switcher, and the menu. */
 export const HEAD: Record<string, SystemStyleObject> = {
   '.finder-place': { position: 'relative', flex: '1 1 110px', minWidth: '0', width: { md: '150px', xl: '250px' } },
@@ -25,12 +35,7 @@ export const HEAD: Record<string, SystemStyleObject> = {
     overflowY: 'auto',
     marginTop: '1',
     padding: '2',
-    background: 'bg.raised',
-    color: 'fg',
-    borderWidth: '1px',
-    borderColor: 'line.strong',
-    borderRadius: '4px',
-    boxShadow: '0 8px 24px rgba(0,0,0,0.18)',
+    ...FLOATING,
     '& [role=status]': { padding: '2' },
     '& [cmdk-group-heading]': { fontSize: '12px', color: 'fg.muted', paddingInline: '2', paddingTop: '2' },
     '& [cmdk-item]': {
@@ -52,12 +57,7 @@ export const HEAD: Record<string, SystemStyleObject> = {
     width: '280px',
     padding: '4',
     gap: '3',
-    background: 'bg.raised',
-    color: 'fg',
-    borderWidth: '1px',
-    borderColor: 'line.strong',
-    borderRadius: '4px',
-    boxShadow: '0 8px 24px rgba(0,0,0,0.18)',
+    ...FLOATING,
     '&:popover-open': { display: 'grid' },
     // under its button, where the browser can
     '@supports (position-area: bottom)': { inset: 'auto', margin: '4px 0 0', positionArea: 'bottom span-left' },
