@@ -154,6 +154,9 @@ test('allowances and ways of making change the ball and what is thrown', async (
   await type(page, 'Trimmed off base', '3/16 in');
   await expect(page.getByLabel('Way of making', { exact: true })).toHaveValue('own');
   await expect(page.locator('[data-number="gauge"]')).toHaveText('140.4 mm');
+  await type(page, 'Lost as slurry, percent of the ball', '4,5 %');
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByLabel('Lost as slurry, percent of the ball', { exact: true })).toHaveValue('5');
   await type(page, 'Lost as slurry, percent of the ball', '60');
   await expect(page.locator('main [role=alert]')).toContainText('outside 0 to 50 %');
 });
