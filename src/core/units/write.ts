@@ -33,7 +33,7 @@ export const bareUnit = { mm: 'mm', cm: 'cm', in: 'in', 'inch-fraction': 'in' } 
 
 const decimal = (value: number, places: number): string => {
   const text = value.toFixed(places);
-  return places === 0 || !text.includes('.') ? text : text.replace(/\.?0+$/, '');
+  return places === 0 ? text : text.replace(/\.?0+$/, '');
 };
 
 /** Splits a count of 1/denominator into whole and reduced fraction. `58/16` is `3 5/8`. */

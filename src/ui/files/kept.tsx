@@ -38,11 +38,7 @@ export function Kept() {
         <Box>
           {megabytes(room.used)} of {megabytes(room.of)} that this browser gives are used.{' '}
           {room.lasting ? 'It will not clear them by itself.' : 'If it runs short of room it may clear them.'}
-          {!room.lasting && (
-            <Act marginInlineStart="2" onClick={() => void navigator.storage.persist().then(look).then(setRoom)}>
-              Ask it to keep them
-            </Act>
-          )}
+          {!room.lasting && <Act onClick={() => void navigator.storage.persist().then(look).then(setRoom)}>Ask it to keep them</Act>}
         </Box>
       )}
     </Box>

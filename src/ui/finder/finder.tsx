@@ -2,6 +2,7 @@
 
 import { type ComponentProps, type ComponentType, Suspense, useEffect, useRef, useState } from 'react';
 import { isTyping } from '@/ui/state';
+import { Search } from 'lucide-react';
 import { tinykeys } from 'tinykeys';
 import type { FinderPanel } from './finder-panel';
 
@@ -48,6 +49,7 @@ export function Finder() {
   }
   return (
     <div className="finder-place">
+      <Search className="finder-sign" size={20} aria-hidden />
       <input
         ref={field}
         className="finder-field"

@@ -23,7 +23,7 @@ export function OrderHead({ order, today }: { order: Order; today: string }) {
           label="Name of the order"
           shown={order.name}
           fresh={order.name === 'New order'}
-          width={{ base: '240px', md: '280px' }}
+          width={{ base: 'auto', md: '280px' }}
           grows
           take={(name, key) => (name.trim() ? edit({ name: name.trim() }, 'name', key) : 'An order needs a name.') ?? undefined}
         />

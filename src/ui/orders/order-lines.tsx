@@ -1,5 +1,6 @@
 'use client';
 
+import { handMass } from '@/core/units';
 import { type LineWork, type OrderLine, type OrderWork, shopOf } from '@/core/workspace';
 import { orderActs } from '@/store';
 import { Choice, DeleteAct, OptionalNumber, TextInput } from '@/ui/fields';
@@ -155,7 +156,7 @@ function MakeWords({ work: { items, matched } }: { work: LineWork }) {
             <>
               , balls of{' '}
               <chakra.span color="wet" fontWeight="650">
-                {units.mass(ballG)}
+                {units.mass(handMass(ballG, units.choice))}
               </chakra.span>
             </>
           )}

@@ -6,6 +6,7 @@ import { Sideways } from '@/ui/blocks';
 import { DeleteAct, NameInput, Saves } from '@/ui/fields';
 import { useSetSheets } from './set-sheets';
 import { run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
+import { weighOutText } from '@/ui/steps';
 import { Box, HStack } from '@chakra-ui/react';
 import Link from 'next/link';
 
@@ -77,7 +78,9 @@ function OneSet({ set }: { set: PieceSet }) {
                   <td data-stage="wet">{units.length(wet.sizes.rimDiameter)}</td>
                   <td data-stage="wet">{units.length(wet.sizes.height)}</td>
                   <td data-stage="wet">{wet.sizes.baseDiameter === undefined ? '' : units.length(wet.sizes.baseDiameter)}</td>
-                  <td data-stage="wet">{made.value.weighOut === undefined ? '' : units.mass(made.value.weighOut)}</td>
+                  <td data-stage="wet">
+                    {made.value.weighOut === undefined ? '' : weighOutText(made.value.weighOut, mainPart(plan), units)}
+                  </td>
                 </tr>
               );
             })}

@@ -23,7 +23,7 @@ export function TableActions() {
   };
   return (
     <Saves files={[list, { words: 'Save CSV', make: csv }]}>
-      <chakra.span role="status" fontSize="sm" color="fg.muted">
+      <chakra.span role="status" fontSize="sm" color="fg.muted" _empty={{ position: 'absolute' }}>
         {said}
       </chakra.span>
       <Act onClick={() => void copy()}>Copy table</Act>

@@ -9,9 +9,9 @@ export function BarButton(props: HTMLChakraProps<'button'>) {
       alignItems="center"
       justifyContent="center"
       gap="1.5"
-      minWidth="44px"
+      minWidth={{ base: '40px', md: '44px' }}
       minHeight="44px"
-      paddingInline="2"
+      paddingInline={{ base: '1', md: '2' }}
       color="bar.fg"
       borderRadius="4px"
       cursor="pointer"

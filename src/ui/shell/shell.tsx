@@ -3,11 +3,11 @@
 import { later } from '@/ui/blocks';
 import { Finder, PieceSwitcher } from '@/ui/finder';
 import { workspaceStore } from '@/ui/state';
-import { Box, HStack, chakra } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { Scale } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { type ReactNode, Suspense, useEffect, useState } from 'react';
+import { type ReactNode, Suspense, useEffect, useRef, useState } from 'react';
 import { BarButton } from './bar-button';
 import { HistoryButtons, SavedMark, Told, useHistoryKeys } from './history';
 import { NewVersion } from './offline';
@@ -28,47 +28,22 @@ const PLACES = [
   { href: '/files', words: 'Files' },
 ];
 
-function Nav() {
+/** The places; where they do not all fit they are moved sideways, the open one in sight. */
+function Places() {
   const path = usePathname();
+  const places = useRef<HTMLElement>(null);
+  useEffect(() => {
+    const [all, here] = [places.current, places.current?.querySelector('[aria-current]')];
+    if (all && here) all.scrollLeft += here.getBoundingClientRect().right - all.getBoundingClientRect().right;
+  }, [path]);
   return (
-    <HStack
-      as="nav"
-      aria-label="Places"
-      gap={{ base: '0', md: '1' }}
-      minWidth="0"
-      maxWidth="100%"
-      overflowX={{ base: 'auto', md: 'visible' }}
-    >
-      <Suspense>
-        <PieceSwitcher />
-      </Suspense>
-      {PLACES.map(({ href, words }) => {
-        const here = path === href;
-        return (
-          <chakra.span
-            key={href}
-            flexShrink="0"
-            css={{
-              '& a': {
-                display: 'inline-flex',
-                alignItems: 'center',
-                minHeight: '44px',
-                paddingInline: '6px',
-                '@media (min-width: 48rem)': { paddingInline: '8px' },
-                color: here ? 'bar.fg' : 'bar.muted',
-                fontWeight: here ? 650 : 450,
-                borderBottom: '3px solid',
-                borderColor: here ? '#8fd0b6' : 'transparent',
-              },
-            }}
-          >
-            <Link href={href} prefetch={false} aria-current={here ? 'page' : undefined}>
-              {words}
-            </Link>
-          </chakra.span>
-        );
-      })}
-    </HStack>
+    <nav ref={places} aria-label="Places" className="places">
+      {PLACES.map(({ href, words }) => (
+        <Link key={href} href={href} prefetch={false} aria-current={path === href ? 'page' : undefined}>
+          {words}
+        </Link>
+      ))}
+    </nav>
   );
 }
 
@@ -94,32 +69,23 @@ export function Shell({ children }: { children: ReactNode }) {
   }
   return (
     <>
-      <HStack
-        as="header"
-        background="bar"
-        color="bar.fg"
-        minHeight="52px"
-        paddingInline={{ base: '2', md: '5' }}
-        columnGap="3"
-        rowGap="1"
-        flexWrap={{ base: 'wrap', xl: 'nowrap' }}
-      >
-        <Box fontSize="22px" fontWeight="750" letterSpacing="-0.01em" display={{ base: 'none', md: 'block' }}>
-          rimbet
-        </Box>
-        <Nav />
-        <Box flex="1" />
-        <HStack gap={{ base: '0', md: '1' }} width={{ base: '100%', md: 'auto' }} minWidth="0" paddingBottom={{ base: '2', md: '0' }}>
-          <Finder />
+      <header className="head">
+        <div className="brand">rimbet</div>
+        <Suspense>
+          <PieceSwitcher />
+        </Suspense>
+        <Places />
+        <Finder />
+        <div className="head-tools">
           <UnitsMenu />
-          <BarButton aria-label="Scale and caliper" aria-expanded={tray} onClick={() => setTray(!tray)}>
+          <BarButton className="head-scale" aria-label="Scale and caliper" aria-expanded={tray} onClick={() => setTray(!tray)}>
             <Scale size={20} aria-hidden />
           </BarButton>
           <ModeButton />
           <Saving />
           <HistoryButtons />
-        </HStack>
-      </HStack>
+        </div>
+      </header>
       <Remind />
       <main>{children}</main>
       {tray && <InstrumentTray onClose={() => setTray(false)} />}

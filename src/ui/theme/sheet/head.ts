@@ -12,7 +12,62 @@ const FLOATING = {
 
 /** The head of the application: the finder, the open piece with its switcher, and the menu. */
 export const HEAD: Record<string, SystemStyleObject> = {
-  '.finder-place': { position: 'relative', flex: '1 1 110px', minWidth: '0', width: { md: '150px', xl: '250px' } },
+  // one line where it fits; else the piece and the buttons, under them all places and what finds
+  '.head': {
+    position: 'relative',
+    display: { base: 'grid', lg: 'flex' },
+    gridTemplateColumns: 'minmax(0, auto) 1fr 44px',
+    alignItems: 'center',
+    rowGap: '1',
+    columnGap: { lg: '2' },
+    minHeight: '52px',
+    paddingInline: { base: '2', md: '5' },
+    paddingBottom: { base: '2', lg: '0' },
+    background: 'bar',
+    color: 'bar.fg',
+  },
+  '.brand': { display: { base: 'none', xl: 'block' }, fontSize: '22px', fontWeight: '750', letterSpacing: '-0.01em' },
+  '.head-tools': { display: 'flex', justifySelf: 'end', gridColumn: '2 / -1', gridRow: '1', alignItems: 'center', gap: { md: '1' } },
+  // devices are not held to a phone so small
+  '.head-tools .head-scale': { '@media (max-width: 22.4rem)': { display: 'none' } },
+  '.places': {
+    display: 'flex',
+    gridColumn: '1 / 3',
+    justifyContent: { base: 'space-between', md: 'normal' },
+    gap: { md: '1' },
+    minWidth: '0',
+    overflowX: { base: 'auto', lg: 'visible' },
+    marginInlineEnd: { lg: 'auto' },
+    fontSize: { base: '15px', md: 'inherit' },
+    '& a': {
+      display: 'inline-flex',
+      alignItems: 'center',
+      flexShrink: '0',
+      minHeight: '44px',
+      paddingInline: { base: '4px', md: '8px' },
+      color: 'bar.muted',
+      fontWeight: '450',
+      borderBottom: '3px solid transparent',
+    },
+    '& a[aria-current]': { color: 'bar.fg', fontWeight: '650', borderColor: '#8fd0b6' },
+  },
+  '.finder-place': { position: 'relative', flex: { lg: 'none', xl: '0 1 250px' }, minWidth: '0', width: { base: '44px', xl: '250px' } },
+  // a sign until it is pressed, then over the places, where there is no room for a field
+  '.finder-sign': { position: 'absolute', inset: '0', margin: 'auto', pointerEvents: 'none', display: { xl: 'none' } },
+  '.finder-place:not(:focus-within) .finder-field': {
+    paddingInline: { base: '0', xl: '3' },
+    _placeholder: { color: { base: 'transparent', xl: 'bar.muted' } },
+  },
+  '.finder-place:focus-within': {
+    position: { base: 'absolute', xl: 'relative' },
+    insetInlineStart: { base: '2', lg: 'auto' },
+    insetInlineEnd: { base: '2', lg: '5', xl: 'auto' },
+    bottom: { base: '2', lg: '1', xl: 'auto' },
+    width: { base: 'auto', lg: '380px', xl: '250px' },
+    background: { base: 'bar', xl: 'transparent' },
+    zIndex: '1',
+    '& .finder-sign': { display: 'none' },
+  },
   '.finder-field': {
     width: '100%',
     minHeight: '44px',
@@ -75,6 +130,7 @@ export const HEAD: Record<string, SystemStyleObject> = {
     '& > a': {
       display: 'inline-flex',
       alignItems: 'center',
+      minWidth: '0',
       minHeight: '44px',
       paddingInline: '8px',
       fontWeight: '650',
