@@ -48,6 +48,14 @@ test('a ball makes the largest piece of any form, with one size kept, and says w
   await visit(page, '/new');
   await page.getByRole('button', { name: /^A ball of clay/ }).click();
   await page.getByLabel('I have', { exact: true }).fill('1.9 kg');
+  await test.step('the other ways in are passed on the way to its form, and stay shut', async () => {
+    const form = page.getByLabel('Form', { exact: true });
+    const passed = page.getByRole('button', { name: /^Something sent/ });
+    for (const stop of [passed, form]) {
+      while (!(await stop.evaluate((element) => element === document.activeElement))) await page.keyboard.press('Tab');
+      await expect(page.getByLabel('I have', { exact: true })).toHaveValue('1.9 kg');
+    }
+  });
   for (const form of ['a plate', 'a jar', 'a box or tray', 'a bowl']) {
     await page.getByLabel('Form', { exact: true }).selectOption(form);
     await expect(figure(page, 'weigh')).toHaveText(/^1(900|895|905)\sg$/);

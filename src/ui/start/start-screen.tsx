@@ -148,7 +148,7 @@ function StartSheet({ workspace }: { workspace: Workspace }) {
       <Box color="fg.muted">Type a figure straight away, or press a letter. Everything else is suggested, and gives way later.</Box>
       <div className="ways" ref={cards}>
         {WAYS_IN.map(({ value, key, words, about }) => (
-          <section key={value} data-way={value} aria-label={words} data-open={value === way ? '' : undefined} onFocus={() => setWay(value)}>
+          <section key={value} data-way={value} aria-label={words} data-open={value === way ? '' : undefined}>
             <h2>
               <button type="button" onClick={() => choose(value)} aria-pressed={value === way}>
                 {words} <kbd>{key.toUpperCase()}</kbd>
