@@ -55,6 +55,61 @@ describe('a nest', () => {
     }
   });
 
+  it('leaves the level room that sampled walls leave, from a quarter of a bowl up to where either wall ends', () => {
+    for (const more of [{}, { rise: 0 }, { thinner: true }, { heights: { 0: 88, 3: 80 } }, { heights: { 0: 88, 3: 30 } }] as const) {
+      const nest = nestOf(largest, { ...ask, ...more });
+      const widthAt = (wall: readonly { r: number; z: number }[], level: number) => {
+        const z = Math.min(
+          Math.max(
+            level,
+            ...wall
+              .map((at) => at.z)
+              .toSorted((a, b) => a - b)
+              .slice(0, 1),
+          ),
+          Math.max(...wall.map((at) => at.z)),
+        );
+        const i = wall.findIndex((b, at) => at > 0 && (wall[at - 1]!.z - z) * (b.z - z) <= 0);
+        const [a, b] = [wall[i - 1]!, wall[i]!];
+        return a.z === b.z ? Math.max(a.r, b.r) : a.r + ((b.r - a.r) * (z - a.z)) / (b.z - a.z);
+      };
+      for (const [i, bowl] of nest.entries()) {
+        expect(bowl.gap === undefined).toBe(i === 0);
+        if (i === 0) continue;
+        let least = Infinity;
+        for (const lower of nest.slice(0, i)) {
+          const up = bowl.stands - lower.stands;
+          const top = (wall: readonly { z: number }[]) => Math.max(...wall.map(({ z }) => z));
+          const [from, to] = [up + (top(bowl.outline.side) * 1) / 4, Math.min(top(lower.outline.inside), top(bowl.outline.side) + up)];
+          for (let k = 0; k <= 2000; k += 1) {
+            const z = from + ((to - from) * k) / 2000;
+            if (from <= to) least = Math.min(least, widthAt(lower.outline.inside, z) - widthAt(bowl.outline.side, z - up));
+          }
+        }
+        expect(bowl.gap).toBeCloseTo(least, 1);
+      }
+    }
+  });
+
+  it('wedges where a bowl hangs by its wall, and stands by its foot where that reaches the floor', () => {
+    const hung = nestOf(largest, { count: 2, by: 'step', widths: { 0: 196, 1: 180 }, heights: { 0: 88, 1: 60 } });
+    expect(hung[1]!.rests).toMatchObject({ on: 0, touch: 'wall', wedged: true });
+    const small = nestOf(largest, { count: 2, by: 'step', widths: { 0: 196, 1: 90 }, heights: { 0: 88, 1: 40 } });
+    expect(small[1]!.rests).toMatchObject({ touch: 'floor', wedged: false });
+    expect(nestOf(largest, { count: 2, by: 'step', widths: { 0: 196, 1: 190 }, heights: { 0: 88, 1: 86 } })[1]!.rests!.touch).toBe('rim');
+  });
+
+  it('keeps walls and floors alike, or thinner with the width, and all else by width or by height', () => {
+    const [plain, thinner] = [false, true].map((each) => nestOf(largest, { ...ask, thinner: each })[3]!.form.sizes);
+    const [wide, high] = [98 / 196, 53 / 88];
+    const whole = nestOf(largest, ask)[0]!.form.sizes;
+    expect([plain!.wall, plain!.floor]).toEqual([whole.wall, whole.floor]);
+    expect(thinner!.wall! / whole.wall!).toBeCloseTo(wide, 9);
+    expect(thinner!.floor! / whole.floor!).toBeCloseTo(wide, 9);
+    expect(plain!.baseDiameter! / whole.baseDiameter!).toBeCloseTo(wide, 9);
+    expect(plain!.height / whole.height).toBeCloseTo(high, 9);
+  });
+
   it('keeps room between every two, never less for a smaller smallest', () => {
     fc.assert(
       fc.property(fc.double({ min: 60, max: 150, noNaN: true }), (smallest) => {

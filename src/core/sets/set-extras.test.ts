@@ -19,6 +19,53 @@ describe('how many for sets that match', () => {
     expect(counts[2]!).toBeGreaterThan(counts[0]!);
   });
 
+  it('of two that agree is as likely as the difference of two normals is small, in each size by itself', () => {
+    const between = (x: number) => {
+      // the area under a normal between -x and x, by Simpson's rule
+      const n = 400;
+      const at = (i: number) => Math.exp(-((((2 * i) / n - 1) * x) ** 2) / 2) / Math.sqrt(2 * Math.PI);
+      const weight = (i: number) => (i === 0 || i === n ? 1 : i % 2 ? 4 : 2);
+      return ((2 * x) / n / 3) * Array.from({ length: n + 1 }, (_, i) => weight(i) * at(i)).reduce((a, b) => a + b, 0);
+    };
+    const chance = (sd: number) => between(1 / (sd * Math.SQRT2));
+    for (const spreads of [[0.9], [2], [0.7, 1.2], [0.6, 0.5, 1]]) {
+      const { make: two, odds } = setExtras({ sets: 1, size: 2, spreads, loss: 0, odds: 0.02 }, normalFrom(5), uniformFrom(6));
+      expect(two).toBe(2);
+      expect(Math.abs(odds - spreads.map(chance).reduce((a, b) => a * b, 1))).toBeLessThan(0.06);
+    }
+    // one lost is one fewer: both must stay
+    const lossy = setExtras({ sets: 1, size: 2, spreads: [0.01], loss: 0.3, odds: 0.02 }, normalFrom(5), uniformFrom(6));
+    expect(Math.abs(lossy.odds - 0.49)).toBeLessThan(0.06);
+  });
+
+  it('counts sets of some by hand', () => {
+    expect(countSets([[0], [1], [1.1], [2.05]], 2)).toBe(2);
+    expect(countSets([[0], [1.01], [2.02]], 2)).toBe(0);
+    // agreeing in the first is not enough
+    expect(
+      countSets(
+        [
+          [0, 0],
+          [0.1, 2],
+          [0.2, 0.5],
+          [0.3, 2.9],
+        ],
+        2,
+      ),
+    ).toBe(2);
+    expect(
+      countSets(
+        [
+          [0, 0, 0],
+          [0, 0, 3],
+          [0, 0.9, 0.2],
+        ],
+        2,
+      ),
+    ).toBe(1);
+    expect(countSets([], 2)).toBe(0);
+  });
+
   it('counts no more sets than there are, and nearly all of them', () => {
     const normal = normalFrom(9);
     let [quick, best] = [0, 0];
