@@ -8,4 +8,4 @@ const alias = { '@': new URL('./src', import.meta.url).pathname };
  */
 const include = process.env.MUTANT_TESTS?.split(',') ?? ['src/core/**/*.test.ts'];
 
-export default defineConfig({ resolve: { alias }, test: { include, testTimeout: 60_000 } });
+export default defineConfig({ resolve: { alias }, test: { include, setupFiles: ['scripts/lib/no-shrinking.mjs'], testTimeout: 60_000 } });
