@@ -29,29 +29,19 @@ export { type Ends, allEvidence, asSent, isMade, samplesOf, shrankBy } from './e
 export { type ClayChoice, type ClayRows, type KnownClay, clayOf, matterIn, newestBatch } from './clay';
 export {
   type MatterOf,
-  NEW_MAKING,
-  PLAIN,
   type Sizable,
   type SizedPart,
-  changedForm,
-  finishedSizes,
   handOf,
-  knownAs,
   isExample,
   isExamplePiece,
-  letGo,
   makingOf,
-  plainCup,
   runBall,
   sizePart,
   surenessOf,
   throwingOf,
-  typedOver,
-  withLetGo,
-  withManner,
-  withSize,
-  withTyped,
 } from './piece';
+export { NEW_MAKING, PLAIN, changedForm, finishedSizes, plainCup, withManner } from './new-form';
+export { knownAs, letGo, typedOver, withLetGo, withSize, withTyped } from './typed';
 export {
   type CoilWork,
   type FormerWork,

@@ -3,7 +3,7 @@ import { FAMILIES, type FamilyName, type Form, type SizeName, checkForm, formOf,
 import { type Keep, type KnownSize, type KnownSizes, USUAL_ODDS, aimFor, foundOf, reach, reachClay } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
 import { type ClayRows, clayOf } from './clay';
-import { NEW_MAKING } from './piece';
+import { NEW_MAKING } from './new-form';
 import type { Part, Workspace } from './records';
 import { weighedPart } from './weighed-part';
 
