@@ -12,7 +12,7 @@ import {
   shopOf,
 } from '@/core/workspace';
 import { describe, expect, it } from 'vitest';
-import { type Act, commands, madeActs, orderActs } from '.';
+import { type Act, commands, madeActs, orderActs } from '..';
 
 const [plan] = DEMO.plans;
 const heron = DEMO.bodies.find(({ id }) => id === 'body-heron-buff')!;

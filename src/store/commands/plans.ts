@@ -1,11 +1,6 @@
 import type { Firing } from '@/core/clay';
 import {
   type BarRecord,
-  type Batch,
-  type Body,
-  type CutterRecord,
-  EMPTY,
-  type FormerRecord,
   type Handmade,
   mainPart,
   NEW_MAKING,
@@ -15,42 +10,22 @@ import {
   PLAIN,
   plainCup,
   type Plan,
-  type RowChange,
-  rowChange,
-  rowFinder,
   readRef,
-  type Rows,
-  same,
-  type Shop,
-  SHOP_WORDS,
   type Stock,
-  type ShopName,
-  type ShopRow,
-  type TableName,
-  TABLES,
   withChoices,
   withLetGo,
   withManner,
   withPart,
   withTyped,
-  type Workspace,
 } from '@/core/workspace';
 import type { Manner, SizeName } from '@/core/form';
 import { type KnownSize, type Making, WAYS, type Way } from '@/core/sizing';
 import { v7 as newId } from 'uuid';
-import { add, edit, find, now, remove } from './acts';
-import type { Act } from './history';
-
-/** One function for each thing a person does. Each returns an act; the store runs it and can take it back. */
-
-/** As {@link edit} for a plan: whatever changes it also says when. */
-const editPlan = (id: string, label: string, change: (plan: Plan) => Plan, key?: string): Act =>
-  edit('plans', id, label, (plan) => (same(change(plan), plan) ? plan : { ...change(plan), changedAt: now() }), key);
-
-function editPart(ref: PartRef, label: string, change: (part: Part) => Part, key?: string): Act {
-  const { planId, partId } = readRef(ref);
-  return editPlan(planId, label, (plan) => withPart(plan, partId, change), key);
-}
+import { add, now, remove } from '../acts';
+import type { Act } from '../history';
+import { createBar } from './clay';
+import { editPart, editPlan } from './edit-plan';
+import { setShop } from './kit';
 
 /** Further parts of a piece, worked out before; and what becomes of the part they were made for. */
 export const addParts = (ref: PartRef, parts: readonly Part[], label: string, change: (part: Part) => Part = (part) => part): Act => {
@@ -193,154 +168,6 @@ export const setWay = (ref: PartRef, way: Way, label: string): Act =>
 export const setAllowance = (ref: PartRef, name: keyof Making, value: number, label: string, key?: string): Act =>
   editPart(ref, label, (part) => ({ ...part, way: 'own', making: { ...part.making, [name]: value } }), key);
 
-/** A new clay; of kind stoneware and with nothing said, unless it is. */
-export function createBody(said: Partial<Omit<Body, 'id' | 'createdAt'>> = {}): { act: Act; id: string } {
-  const body: Body = { name: 'New clay', kind: 'stoneware', note: '', ...said, id: newId(), createdAt: now() };
-  return { id: body.id, act: add('bodies', `new clay “${body.name}”`, body) };
-}
-
-export const editBody = (id: string, change: Partial<Body>, label: string, key?: string): Act =>
-  edit('bodies', id, label, (body) => ({ ...body, ...change }), key);
-
-/** Takes a clay away with its batches; pieces made of it are left without a clay. */
-export const deleteBody = ({ id, name }: Body): Act =>
-  remove('bodies', id, `“${name}” deleted`, (workspace) => [
-    ...workspace.batches.filter(({ bodyId }) => bodyId === id).map((row) => rowChange('batches', row, undefined)),
-    ...workspace.bars.filter(({ bodyId }) => bodyId === id).map((row) => rowChange('bars', row, undefined)),
-    ...inParts(workspace, ({ bodyId }) => bodyId === id, withoutClay),
-    ...workspace.runs
-      .filter(({ bodyId }) => bodyId === id)
-      .map((run) => rowChange('runs', run, { ...run, bodyId: undefined, batchId: undefined })),
-  ]);
-
-/** The changes to all plans with such parts. */
-const inParts = (workspace: Workspace, concerns: (part: Part) => boolean, change: (part: Part) => Part): RowChange[] =>
-  workspace.plans
-    .filter(({ parts }) => parts.some(concerns))
-    .map((plan) => rowChange('plans', plan, { ...plan, parts: plan.parts.map((part) => (concerns(part) ? change(part) : part)) as never }));
-
-const withoutClay = ({ bodyId: _, batchId: _batch, ...part }: Part): Part => part;
-
-export function createBatch(bodyId: string, name: string, date?: string): Act {
-  const batch: Batch = { id: newId(), bodyId, name, note: '', ...(date && { date }) };
-  return add('batches', `batch “${name}”`, batch);
-}
-
-export const editBatch = (id: string, change: Partial<Batch>, label: string, key?: string): Act =>
-  edit('batches', id, label, (batch) => ({ ...batch, ...change }), key);
-
-export const deleteBatch = ({ id, name }: Batch): Act =>
-  remove('batches', id, `batch “${name}” deleted`, (workspace) => [
-    ...workspace.bars.filter(({ batchId }) => batchId === id).map((bar) => rowChange('bars', bar, { ...bar, batchId: undefined })),
-    ...workspace.runs.filter(({ batchId }) => batchId === id).map((run) => rowChange('runs', run, { ...run, batchId: undefined })),
-    ...inParts(
-      workspace,
-      ({ batchId }) => batchId === id,
-      ({ batchId: _, ...part }) => part,
-    ),
-  ]);
-
-/** A new bar, marked at 100 mm and fired as the body usually is. */
-export function createBar(bar: Omit<BarRecord, 'id' | 'createdAt'>): { act: Act; id: string } {
-  const id = newId();
-  return { id, act: add('bars', `${bar.kind} “${bar.name}”`, { ...bar, id, createdAt: now() }) };
-}
-
-export const editBar = (id: string, change: (bar: BarRecord) => BarRecord, label: string, key?: string): Act =>
-  edit('bars', id, label, change, key);
-
-export const deleteBar = ({ id, kind, name }: BarRecord): Act => remove('bars', id, `${kind} “${name}” deleted`);
-
 /** What is chosen of a part made by hand; the way itself with `by`. What was chosen for other ways, or beside it, is kept. */
 export const setHand = (ref: PartRef, change: Partial<Handmade>, label: string, key?: string): Act =>
   editPart(ref, label, (part) => ({ ...part, hand: withChoices(part.hand, change) }), key);
-
-export function createFormer(said: Omit<FormerRecord, 'id' | 'createdAt'>): { act: Act; id: string } {
-  const id = newId();
-  return { id, act: add('formers', `former “${said.name}”`, { ...said, id, createdAt: now() }) };
-}
-
-export const editFormer = (id: string, change: Partial<FormerRecord>, label: string, key?: string): Act =>
-  edit('formers', id, label, (row) => ({ ...row, ...change }), key);
-
-/** Takes a former away; pieces made in it keep their sizes. */
-export const deleteFormer = ({ id, name }: FormerRecord): Act =>
-  remove('formers', id, `“${name}” deleted`, (workspace) => inParts(workspace, ({ hand }) => hand?.formerId === id, withoutFormer));
-
-function withoutFormer({ hand: chosen, ...part }: Part): Part {
-  const { formerId: _, stop: _stop, ...hand } = chosen ?? {};
-  return { ...part, hand };
-}
-
-export function createCutter(said: Pick<CutterRecord, 'shape' | 'width'> & Partial<CutterRecord>): { act: Act; id: string } {
-  const id = newId();
-  const row: CutterRecord = { name: 'Cutter', ...said, id, createdAt: now() };
-  return { id, act: add('cutters', 'cutter', row) };
-}
-
-export const editCutter = (id: string, change: Partial<CutterRecord>, label: string, key?: string): Act =>
-  edit('cutters', id, label, (row) => ({ ...row, ...change }), key);
-
-export const deleteCutter = ({ id, name }: CutterRecord): Act => remove('cutters', id, `“${name}” deleted`);
-
-/** Takes several cutters away at once. */
-export const deleteCutters = (cutters: readonly CutterRecord[]): Act => ({
-  label: cutters.length === 1 ? 'one cutter set aside' : `${cutters.length} cutters set aside`,
-  change: (workspace) => {
-    const ids = new Set(cutters.map(({ id }) => id));
-    return workspace.cutters.filter(({ id }) => ids.has(id)).map((row) => rowChange('cutters', row, undefined));
-  },
-});
-
-/** One of the shop's settings, made from what it is then; undefined takes it away. */
-export const setShop = <N extends ShopName>(
-  name: N,
-  change: (now: Shop[N] | undefined) => Shop[N] | undefined,
-  label: string = SHOP_WORDS[name],
-  key?: string,
-): Act => ({
-  label,
-  key,
-  change: (workspace) => {
-    const before = find(workspace, 'shop', name);
-    const value = change(before?.value as Shop[N] | undefined);
-    if (same(value, before?.value)) return [];
-    return [rowChange('shop', before, value === undefined ? undefined : ({ id: name, value } as ShopRow))];
-  },
-});
-
-/** Makes the workspace hold exactly the rows given; what this device prefers stays. */
-export const replaceAll = (next: Workspace, label: string): Act => ({
-  label,
-  change: (workspace) =>
-    TABLES.flatMap((table) => {
-      const ids = new Set(next[table].map((row) => row.id as string));
-      const gone = (workspace[table] as readonly Rows[TableName][])
-        .filter((row) => !ids.has(row.id))
-        .map((row) => rowChange(table, row as never, undefined));
-      return [...gone, ...puts(workspace, next, table)];
-    }),
-});
-
-/** Adds the rows given; those of the same id take the place of the old. */
-export const mergeIn = (incoming: Workspace, label: string): Act => ({
-  label,
-  change: (workspace) => TABLES.flatMap((table) => puts(workspace, incoming, table)),
-});
-
-/** Lots join those of the kit here, whatever else is taken over: pieces are made to each. */
-const withLots = (here: ShopRow<'stock'>, incoming: ShopRow<'stock'>): ShopRow<'stock'> => ({
-  ...here,
-  value: [...here.value.filter(({ id }) => incoming.value.every((lot) => lot.id !== id)), ...incoming.value],
-});
-
-function puts(workspace: Workspace, incoming: Workspace, table: TableName): RowChange[] {
-  const found = rowFinder(workspace);
-  return (incoming[table] as readonly Rows[TableName][]).flatMap((row) => {
-    const before = found(table, row.id);
-    const after = before && row.id === 'stock' ? withLots(before as ShopRow<'stock'>, row as ShopRow<'stock'>) : row;
-    return same(before, after) ? [] : [rowChange(table, before as never, after as never)];
-  });
-}
-
-export const clearAll = (): Act => replaceAll(EMPTY, 'an empty workspace');
