@@ -22,6 +22,6 @@ export function handError(errors: readonly number[], typical: number): HandError
   const count = errors.length;
   const squares = errors.reduce((sum, error) => sum + error * error, 0);
   const sd = Math.sqrt((TYPICAL_COUNTS * typical * typical + squares) / (TYPICAL_COUNTS + count));
-  const mean = count > 0 ? errors.reduce((sum, error) => sum + error, 0) / count : 0;
+  const mean = errors.reduce((sum, error) => sum + error, 0) / count;
   return { sd, count, bias: count > 1 && Math.abs(mean) > (TOLD_APART * sd) / Math.sqrt(count) ? mean : undefined };
 }

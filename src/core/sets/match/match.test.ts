@@ -94,6 +94,59 @@ describe('matchSets', () => {
     );
   });
 
+  it.each([
+    [
+      2,
+      [
+        [2.5, 1.9],
+        [1.9, 1.6],
+        [1.8, 0.6],
+        [0.7, 0],
+        [1.5, 2.5],
+        [2.2, 0.5],
+        [2.2, 1.2],
+        [1, 0.3],
+        [2, 0.1],
+      ],
+    ],
+    [
+      3,
+      [
+        [0.1, 1.4],
+        [0.3, 1.6],
+        [0.6, 1],
+        [0.2, 0.3],
+        [1, 1.4],
+        [1.4, 0.8],
+        [0.8, 0.7],
+        [0.5, 1],
+        [0.5, 0.4],
+        [1.2, 1.1],
+      ],
+    ],
+    [
+      3,
+      [
+        [0.6, 0.8],
+        [0.6, 1.9],
+        [0.5, 1.2],
+        [1.3, 0.8],
+        [1.8, 1.9],
+        [1, 1.7],
+        [0.9, 1.5],
+        [2, 1.7],
+        [0.7, 0.4],
+        [0.3, 1.1],
+      ],
+    ],
+  ])('counts what a piece is worth that is left out, in sets of %d', (size, points) => {
+    const found = matchSets(points, size);
+    const best = exhaustively(points, size);
+    expect(found.proven).toBe(true);
+    expect(found.sets).toHaveLength(best.count);
+    expect(sumOf(found)).toBeCloseTo(best.sum, 9);
+  });
+
   it('uses no piece twice, and holds every set within its tolerances', () => {
     fc.assert(
       fc.property(pieces(40, 2), fc.integer({ min: 2, max: 6 }), (points, size) => {
