@@ -13,6 +13,8 @@ const [count, seed = '1'] = process.argv.slice(2);
 
 const isTried = (file) => file.endsWith('.ts') && !/(\.test|^index|\/index)\.ts$|^example\//.test(file);
 
+const hasTests = (folder) => readdirSync(CORE + folder, { recursive: true }).some((file) => file.endsWith('.test.ts'));
+
 /** Lines that something is worked out on: the others have nothing to change. */
 const isWork = (text) =>
   /[-+*/%<>=!&|?]|\breturn\b|\.\w+\(/.test(text) && !/^\s*(\*|\/\/|\/\*|import\b|export (type|interface)\b)/.test(text);
@@ -47,7 +49,9 @@ else {
   for (const { folder, line } of drawn()) lots.set(folder, [...(lots.get(folder) ?? []), line]);
   const all = [];
   for (const [folder, lines] of lots) {
-    quietly(tool('stryker'), ['run', '--mutate', lines.join(',')], { MUTANT_TESTS: `${CORE}${folder}/**/*.test.ts` });
+    // what has none of its own is tried by those of all
+    const tests = hasTests(folder) ? `${CORE}${folder}/**/*.test.ts` : `${CORE}**/*.test.ts`;
+    quietly(tool('stryker'), ['run', '--mutate', lines.join(',')], { MUTANT_TESTS: tests });
     const found = outcomes();
     all.push(...found);
     console.log(`${folder}: ${found.filter(({ noticed }) => noticed).length} of ${found.length}`);
