@@ -13,6 +13,7 @@ import {
   chanceGapUnder,
   drawnGaps,
   gapOf,
+  goWindow,
   normalFrom,
   oddsOf,
   pairUp,
@@ -194,6 +195,44 @@ describe('the best width', () => {
 
   it('without doubt is the middle of the gap', () => {
     expect(bestWidth(onto(rigid(80), rigid(71)), 'mouth', { min: 1, max: 2 }).diameter).toBeCloseTo(72.5, 6);
+  });
+});
+
+describe('go and no-go', () => {
+  const goodAt = (pair: Pair, side: 'mouth' | 'lid', diameter: number, range: GapRange) =>
+    oddsOf(gapOf({ ...pair, [side]: { ...pair[side], diameter } as never }), range).good;
+
+  it('are the widths between which the odds are nine tenths of the best, for a mouth and for a lid', () => {
+    const pairs = [
+      ['mouth', onto(mouth(stoneware, 'wet', 82), rigid(71.2)), GAP],
+      ['mouth', onto(mouth(stoneware, 'leather', 110), mouth(stoneware, 'leather', 107.5)), GAP],
+      ['lid', onto({ rigid: true, diameter: 98 }, mouth(stoneware, 'wet', 100)), FITS.easy],
+      ['mouth', onto(mouth(stoneware, 'wet', 82), rigid(71.2)), { min: 0.5, max: 12 }],
+    ] as const;
+    for (const [side, pair, range] of pairs) {
+      const best = bestWidth(pair, side, range);
+      const [from, to] = goWindow(pair, side, range, best);
+      expect(from).toBeLessThan(best.diameter);
+      expect(to).toBeGreaterThan(best.diameter);
+      for (const [edge, out] of [
+        [from, -1],
+        [to, 1],
+      ] as const) {
+        expect(goodAt(pair, side, edge, range) / best.odds.good).toBeGreaterThanOrEqual(0.9 - 1e-9);
+        expect(goodAt(pair, side, edge + out * 0.01, range) / best.odds.good).toBeLessThan(0.9);
+        // and all between do as well
+        for (let k = 0; k <= 20; k += 1)
+          expect(goodAt(pair, side, edge + ((best.diameter - edge) * k) / 20, range)).toBeGreaterThanOrEqual(0.9 * best.odds.good - 1e-9);
+      }
+    }
+  });
+
+  it('without doubt is as wide as the gap', () => {
+    const pair = onto(rigid(80), rigid(71));
+    const best = bestWidth(pair, 'mouth', { min: 1, max: 2 });
+    const [from, to] = goWindow(pair, 'mouth', { min: 1, max: 2 }, best);
+    expect(from).toBeCloseTo(72, 1);
+    expect(to).toBeCloseTo(73, 1);
   });
 });
 

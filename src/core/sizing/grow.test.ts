@@ -85,3 +85,36 @@ describe('a form that grows', () => {
     expect(grown(300, never)).toEqual({ form: scaled(never, 1, 1), met: false, beyond: scaled(never, 1, 1) });
   });
 });
+
+describe('how soon a form is found', () => {
+  /** A measure that counts how often it is asked. */
+  function counted(measure: (form: Finished) => number) {
+    const asked = { times: 0 };
+    return { asked, measure: (form: Finished) => ((asked.times += 1), measure(form)) };
+  }
+
+  it('is within some dozen looks of anything smooth, up or down, steep or flat', () => {
+    for (const power of [1, 2, 3])
+      for (const target of [40, 180, 900]) {
+        const { asked, measure } = counted(({ sizes }) => sizes.height ** power);
+        const { met } = grown(target ** power, CUP, measure);
+        expect(met).toBe(true);
+        expect(asked.times).toBeLessThan(45);
+      }
+  });
+
+  it('closes in on a jump from under it, to the last digit', () => {
+    // as where a slab asks for another batten at 137 high
+    const { form, met, jumps } = grown(500, CUP, ({ sizes }) => sizes.height + (sizes.height >= 137 ? 1000 : 0));
+    expect({ met, jumps }).toEqual({ met: false, jumps: true });
+    expect(form.sizes.height).toBeLessThan(137);
+    expect(form.sizes.height).toBeGreaterThan(137 - 1e-6);
+  });
+
+  it('closes in on a jump from above, smaller too', () => {
+    const { form, jumps } = grown(60, CUP, ({ sizes }) => (sizes.height > 71 ? sizes.height : sizes.height - 50));
+    expect(jumps).toBe(true);
+    expect(form.sizes.height).toBeCloseTo(71, 6);
+    expect(form.sizes.height).toBeLessThanOrEqual(71);
+  });
+});
