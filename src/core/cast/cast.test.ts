@@ -118,6 +118,28 @@ describe('a model', () => {
 });
 
 describe('draft and parting', () => {
+  it('is least in the middle of the steepest step, steps too short to tell left out', () => {
+    const side = [
+      { r: 20, z: 0 },
+      { r: 30, z: 40 },
+      { r: 32, z: 100 },
+      { r: 31.999, z: 100.01 },
+      { r: 50, z: 130 },
+    ];
+    const { least, at } = draftAlong(side);
+    expect(least).toBeCloseTo((Math.atan(2 / 60) * 180) / Math.PI, 9);
+    expect(at).toEqual({ r: 31, z: 70 });
+    // of two as steep the lower
+    expect(
+      draftAlong([
+        { r: 20, z: 0 },
+        { r: 20, z: 10 },
+        { r: 20, z: 30 },
+      ]).at.z,
+    ).toBe(5);
+    expect(draftAlong([{ r: 20, z: 0 }])).toEqual({ least: 90, at: { r: 20, z: 0 } });
+  });
+
   it('is the angle of a cone, whichever way it leans', () => {
     fc.assert(
       fc.property(fc.integer({ min: 40, max: 120 }), fc.integer({ min: 40, max: 120 }), (rim, base) => {
