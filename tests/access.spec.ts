@@ -176,8 +176,26 @@ test.describe('on a phone', () => {
     await page.getByLabel('Cut off rim', { exact: true }).tap();
     await page.getByLabel('Cut off rim', { exact: true }).fill('4');
     await expect(page.locator('[data-number="pulled"]')).toHaveText('145.8 mm');
+    // the answer in a line stands at the top while its own place is out of sight, and leaves the head alone
+    const strip = page.locator('.answer-strip');
+    await expect(strip).toBeInViewport();
+    await expect(strip).toContainText('655 g');
     await page.getByRole('button', { name: /^Undo/ }).tap();
+    await expect(strip).toBeHidden();
     await expect(page.getByLabel('Cut off rim', { exact: true })).toHaveValue('2.5');
+  });
+
+  test('every place and the pieces are in reach of the head', async ({ page }) => {
+    await visit(page);
+    for (const place of ['Today', 'Pieces', 'Clay', 'Shelves', 'Orders', 'Kit', 'Files'])
+      await expect(page.getByRole('link', { name: place, exact: true })).toBeInViewport({ ratio: 1 });
+    await page.getByRole('button', { name: 'Another piece' }).tap();
+    await page.getByRole('option', { name: /^Butter crock/ }).tap();
+    await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Butter crock');
+    await page.getByLabel('Find, or type a finished size').tap();
+    await page.keyboard.type('inside rib');
+    await page.getByRole('option', { name: /Inside rib/ }).tap();
+    await expect(page.locator('[data-room="tools"]')).toBeVisible();
   });
 
   test('the answer comes before the drawing, the drawing before the ledger', async ({ page }) => {

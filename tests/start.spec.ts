@@ -53,7 +53,7 @@ test('a ball makes the largest piece of any form, with one size kept, and says w
     const passed = page.getByRole('button', { name: /^Something sent/ });
     for (const stop of [passed, form]) {
       while (!(await stop.evaluate((element) => element === document.activeElement))) await page.keyboard.press('Tab');
-      await expect(page.getByLabel('I have', { exact: true })).toHaveValue('1.9 kg');
+      await expect(page.getByLabel('I have', { exact: true })).toHaveValue('1900 g');
     }
   });
   for (const form of ['a plate', 'a jar', 'a box or tray', 'a bowl']) {

@@ -10,7 +10,7 @@ import { Figure, StageMark, StageName } from '@/ui/stage';
 import { weighOutText, weighOutWritten } from '@/ui/steps';
 import { meetsInside } from '@/core/workspace';
 import Link from 'next/link';
-import { memo, useMemo } from 'react';
+import { memo, useEffect, useMemo, useRef } from 'react';
 import { betweenWords } from './between';
 import { Finishes } from './finishes';
 import { misfitWords } from '../model/misfit';
@@ -185,12 +185,19 @@ function OwnBall({ piece: { by, part, ratio, units, worked } }: { piece: PieceMo
   );
 }
 
-/** The answer in one line, for where the whole of it has no room while something is typed. */
+/** The answer in one line, for where the whole of it has no room while something is typed: once its head is out of sight. */
 function Strip({ piece: { worked, weighOut, part, units, by } }: { piece: PieceModel }) {
   const { sized } = worked;
   const hand = (mm: number) => units.length(handLength(mm, units.choice));
+  const strip = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const own = strip.current!;
+    const watch = new IntersectionObserver(([head]) => own.toggleAttribute('data-wanted', !head!.isIntersecting));
+    watch.observe(own.parentElement!.firstElementChild!);
+    return () => watch.disconnect();
+  }, []);
   return (
-    <div className="answer-strip" aria-hidden>
+    <div className="answer-strip" aria-hidden ref={strip}>
       <StageMark stage="wet" />
       <span>{weighOutText(weighOut ?? sized.masses.ball, part, units)}</span>
       <span>

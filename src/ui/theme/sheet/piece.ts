@@ -86,7 +86,7 @@ export const PIECE: Record<string, SystemStyleObject> = {
     whiteSpace: 'nowrap',
     '& small': { fontFamily: 'body', fontSize: '12px', fontWeight: '400', color: 'fg.muted' },
   },
-  '.sheet:has(input:focus) .answer-strip': { display: { base: 'flex', md: 'none' } },
+  '.sheet:has(input:focus) .answer-strip[data-wanted]': { display: { base: 'flex', md: 'none' } },
 
   '.rooms': {
     display: 'flex',
