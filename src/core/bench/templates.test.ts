@@ -18,6 +18,9 @@ const form = (family: FamilyName, sizes: Partial<Record<SizeName, number>> = {})
 const partsOf = (family: FamilyName, sizes: Partial<Record<SizeName, number>> = {}) =>
   slabParts(form(family, sizes), grow, grow, USUAL_SLAB);
 
+/** Round a drawing, mm. */
+const GAP = 14;
+
 const SLABBED = ['cylinder', 'bowl', 'plate', 'disc', 'box', 'oval', 'faceted', 'tile'] as const;
 
 describe('a template on paper', () => {
@@ -58,6 +61,81 @@ describe('a template on paper', () => {
       const arrow = shapes.find((shape) => shape.kind === 'text' && shape.text === 'rolled this way');
       if (arrow?.kind === 'text') expect(liesWithin(outline, { x: arrow.x, y: arrow.y + 2 })).toBe(true);
     }
+  });
+
+  it.each(SLABBED)('of a %s letters each edge half-way along it, no further in than a letter is high', (family) => {
+    for (const part of partsOf(family)) {
+      const { shapes } = template(part, said);
+      const letters = shapes.flatMap((shape) =>
+        shape.kind === 'text' && shape.size === 8 ? [{ x: shape.x - GAP, y: shape.y - GAP - 8 / 3 }] : [],
+      );
+      for (const [i, { line }] of part.edges.entries()) {
+        // the middle of the edge by many small steps along it
+        const steps = line.slice(1).flatMap((b, k) => {
+          const a = line[k]!;
+          return Array.from({ length: 400 }, (_, j) => ({
+            x: a.x + ((b.x - a.x) * j) / 400,
+            y: a.y + ((b.y - a.y) * j) / 400,
+            d: Math.hypot(b.x - a.x, b.y - a.y) / 400,
+          }));
+        });
+        const whole = steps.reduce((sum, { d }) => sum + d, 0);
+        let gone = 0;
+        const middle = steps.find(({ d }) => (gone += d) >= whole / 2)!;
+        const off = Math.hypot(letters[i]!.x - middle.x, letters[i]!.y - middle.y);
+        expect(off).toBeCloseTo(Math.min(8, roomIn(part.outline).mm), 0);
+      }
+    }
+  });
+
+  it.each(SLABBED)('of a %s has what it is either all within the cut line or all outside it', (family) => {
+    for (const part of partsOf(family)) {
+      const drawing = template(part, said);
+      const [cut] = drawing.shapes;
+      if (cut?.kind !== 'path') throw new Error('the cut line comes first');
+      const told = drawing.shapes.flatMap((shape) =>
+        shape.kind === 'text' && shape.size !== 8 && shape.text !== 'rolled this way' ? [shape] : [],
+      );
+      const corners = told.flatMap(({ x, y, text, size }) => [
+        { x, y },
+        { x: x + 0.45 * size * text.length, y: y - size },
+      ]);
+      const within = corners.map((corner) => liesWithin(cut.points, corner));
+      expect(new Set(within).size).toBe(1);
+      const check = drawing.shapes.find((shape) => shape.kind === 'line' && Math.abs(shape.x2 - shape.x1 - 100) < 1e-9)!;
+      if (check.kind !== 'line') continue;
+      const below = boundsOf(cut.points).top + boundsOf(cut.points).height;
+      if (within[0]) {
+        for (const x of [check.x1, check.x2]) expect(liesWithin(cut.points, { x, y: check.y1 })).toBe(true);
+        expect(drawing.height).toBeCloseTo(below + GAP, 9);
+      } else {
+        // under the part, with the edge of the sheet further down still
+        for (const { y, size } of told) expect(y - size).toBeGreaterThan(below);
+        expect(drawing.height).toBeGreaterThan(check.y1 + 5);
+      }
+      // one line under the other, the line to measure last
+      for (const [i, { y }] of told.slice(1, -1).entries()) expect(y).toBeGreaterThan(told[i]!.y + 2);
+      expect(check.y1).toBeGreaterThan(told.at(-2)!.y);
+    }
+  });
+
+  it('has an arrow as long as the part is roomy, a hand wide at most, its head at its end', () => {
+    for (const family of SLABBED)
+      for (const part of partsOf(family)) {
+        const arrow = template(part, said)
+          .shapes.filter((shape) => shape.kind === 'line')
+          .slice(0, 3);
+        const [shaft, ...head] = arrow as Extract<(typeof arrow)[number], { kind: 'line' }>[];
+        expect(shaft!.x2 - shaft!.x1).toBeCloseTo(Math.min(34, 1.6 * roomIn(part.outline).mm), 9);
+        const { at } = roomIn(part.outline);
+        expect([(shaft!.x1 + shaft!.x2) / 2 - GAP, shaft!.y1 - GAP]).toEqual([expect.closeTo(at.x, 9), expect.closeTo(at.y, 9)]);
+        for (const stroke of head) {
+          expect([stroke.x1, stroke.y1]).toEqual([shaft!.x2, shaft!.y2]);
+          expect(stroke.x2).toBeCloseTo(shaft!.x2 - 3, 9);
+          expect(Math.abs(stroke.y2 - shaft!.y2)).toBeCloseTo(1.8, 9);
+        }
+        expect(head[0]!.y2 + head[1]!.y2).toBeCloseTo(2 * shaft!.y2, 9);
+      }
   });
 
   it('leaves the arrow out of parts that may be turned', () => {
