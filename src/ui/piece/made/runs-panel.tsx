@@ -110,7 +110,7 @@ function RunBlock({ piece, run, open, onOpen }: RunProps) {
   const [openPiece, setPiece] = useState<string | undefined>();
   const shown = pieces.find(({ id }) => id === openPiece);
   return (
-    <Box borderTopWidth="1px" borderColor="line" paddingBlock="1" data-run={run.date}>
+    <Box borderColor="line" css={{ '[data-run] + &': { borderTopWidth: '1px' } }} paddingBlock="1" data-run={run.date}>
       <chakra.button type="button" aria-expanded={open} onClick={onOpen} minHeight="44px" cursor="pointer" textAlign="left">
         <b>{run.date}</b>: {counted(pieces)}
         {run.ball !== undefined && `, balls of ${mass(run.ball)}`}
