@@ -7,6 +7,7 @@ import { STAGE_WORDS } from '@/core/sizing';
 import type { Matched } from '@/core/sets';
 import { type MadePiece, type PieceSet, type Sorting, type ToSort, asTheyCome, everyPiece, measuredStages, toSort } from '@/core/workspace';
 import { orderActs } from '@/store';
+import { PhoneFold } from '@/ui/blocks';
 import { Act, Choice, LabelledChoice, OptionalLength, OptionalNumber } from '@/ui/fields';
 import { run, useUnits, useWorkspace } from '@/ui/state';
 import { DndContext, type DragEndEvent, PointerSensor, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
@@ -83,43 +84,45 @@ function OneSorting({ set, sorting }: { set: PieceSet; sorting: Sorting }) {
   const toStage = (size: SizeName) => points?.within[size];
   return (
     <Box>
-      <HStack gap="4" flexWrap="wrap" alignItems="flex-start" data-screen>
-        <OptionalNumber
-          label="In a set"
-          min={2}
-          max={500}
-          whole
-          such="6"
-          width="84px"
-          value={sorting.size}
-          onValue={(size, key) => (size === undefined ? 'How many make a set?' : edit({ size }, 'set size', key))}
-        />
-        <LabelledChoice
-          label="Measured"
-          value={sorting.at}
-          options={STAGES.map((value) => ({ value, words: STAGE_WORDS[value] }))}
-          onChoose={(at) => edit({ at }, 'stage of sorting')}
-        />
-        {AGREE.map((size) => (
-          <OptionalLength
-            key={size}
-            label={`${sizeSpec(size).row}: may differ`}
-            width="168px"
-            value={sorting.within[size]}
-            hint={
-              toStage(size) === undefined
-                ? 'finished'
-                : sorting.at === 'glazed'
-                  ? 'finished'
-                  : `finished; ${units.length(toStage(size)!)} at ${STAGE_WORDS[sorting.at]}`
-            }
-            onValue={(mm, key) => {
-              const { [size]: _, ...others } = sorting.within;
-              return edit({ within: mm === undefined ? others : { ...others, [size]: mm } }, 'how closely', key);
-            }}
+      <PhoneFold words={`Sets of ${sorting.size}, measured ${STAGE_WORDS[sorting.at]}`}>
+        <HStack gap="4" flexWrap="wrap" alignItems="flex-start" data-screen>
+          <OptionalNumber
+            label="In a set"
+            min={2}
+            max={500}
+            whole
+            such="6"
+            width="84px"
+            value={sorting.size}
+            onValue={(size, key) => (size === undefined ? 'How many make a set?' : edit({ size }, 'set size', key))}
           />
-        ))}
-      </HStack>
+          <LabelledChoice
+            label="Measured"
+            value={sorting.at}
+            options={STAGES.map((value) => ({ value, words: STAGE_WORDS[value] }))}
+            onChoose={(at) => edit({ at }, 'stage of sorting')}
+          />
+          {AGREE.map((size) => (
+            <OptionalLength
+              key={size}
+              label={`${sizeSpec(size).row}: may differ`}
+              width="168px"
+              value={sorting.within[size]}
+              hint={
+                toStage(size) === undefined
+                  ? 'finished'
+                  : sorting.at === 'glazed'
+                    ? 'finished'
+                    : `finished; ${units.length(toStage(size)!)} at ${STAGE_WORDS[sorting.at]}`
+              }
+              onValue={(mm, key) => {
+                const { [size]: _, ...others } = sorting.within;
+                return edit({ within: mm === undefined ? others : { ...others, [size]: mm } }, 'how closely', key);
+              }}
+            />
+          ))}
+        </HStack>
+      </PhoneFold>
       {asked && !asked.ok && (
         <Box role="alert" color="bad" marginTop="2">
           {asked.problem.message}
