@@ -231,4 +231,97 @@ describe('the arithmetic of what is made by hand', () => {
     const { lines } = handWorking(work('slab', straight), worked(straight), writers);
     expect(lines[1]).toMatch(/^Round the middle of the wall: π × \(74 mm − 5 mm\) = 216.8 mm finished ÷ 0.88501 = 244.9 mm wet\.$/);
   });
+
+  it.each(DEMO.plans.filter(({ parts: [part] }) => handOf(part) !== 'wheel').map(({ id, name }) => [name, id]))(
+    'of %s adds up as it is shown',
+    (_, id) => {
+      const exact = { length: (mm: number) => `${mm} mm`, mass: (g: number) => `${g} g`, volume: (ml: number) => `${ml} ml` };
+      const part = partOf(id);
+      const { lines } = handWorking(handWork(part, worked(part), DEMO)!, worked(part), exact);
+      const plain = lines.map((line) =>
+        line
+          .replaceAll(' finished', '')
+          .replaceAll('π', String(Math.PI))
+          .replace(/÷ \(4 × ([\d.]+)\)/, '÷ 4 ÷ $1'),
+      );
+      const added = plain.flatMap((line) => [...line.matchAll(/((?:[\d.]+ (?:mm|cm²|ml)|[\d.]+|[×÷]|g\/ml| )+)= ([\d.]+) (?:mm|ml|g)/g)]);
+      expect(added.length).toBeGreaterThan(0);
+      for (const [line, left, right] of added) {
+        const parts = left!
+          .replace(/ (mm|cm²|ml|g\/ml)/g, '')
+          .trim()
+          .split(/ (?=[×÷])/);
+        let value = Number(parts[0]);
+        for (const each of parts.slice(1)) value = each.startsWith('×') ? value * Number(each.slice(2)) : value / Number(each.slice(2));
+        // mm3 to ml or g, and cm2 by mm to ml
+        const per = /cm²/.test(line) ? 10 : / g$/.test(line) && !/ ml/.test(left!) ? 1000 : 1;
+        expect(value / per / Number(right), line).toBeCloseTo(1, 2);
+      }
+    },
+  );
+
+  it('tells what was rolled thicker for a texture, and what leather hard comes from wet', () => {
+    const mug = partOf('plan-slab-mug');
+    const { clay } = worked(mug);
+    const at = (hand: Part['hand']) => handWorking(work('slab', { ...mug, hand }), worked({ ...mug, hand }), writers).lines.join(' ');
+    const plain = at({ by: 'slab', slab: { cutAt: 'wet' } });
+    expect(plain).not.toContain('texture');
+    expect(plain).not.toContain('leather hard');
+    expect(at({ by: 'slab', texture: { along: 4, across: 0 } })).toContain('stretches it by 4 % and 0 %');
+    expect(at({ by: 'slab', texture: { along: 0, across: 2 } })).toContain('stretches it by 0 % and 2 %');
+    const leather = at({ by: 'slab', slab: { cutAt: 'leather' } });
+    const [, there, wet] = /Cut at leather hard: ([\d.]+) mm there is ([\d.]+) mm wet/.exec(leather)!;
+    expect(Number(there) / Number(wet)).toBeCloseTo(1 - clay.shrinkage.shares.leather * clay.shrinkage.width, 1);
+    expect(Number(there)).toBeLessThan(Number(wet));
+  });
+
+  it('of a cup that leans, or is no cup, is by its flat parts; of one upright to a twentieth round its middle', () => {
+    const mug = partOf('plan-slab-mug');
+    const lines = (change: Partial<Part>) => {
+      const part = { ...mug, ...change };
+      return handWorking(work('slab', part), worked(part), writers).lines[1]!;
+    };
+    const [base] = mug.sizes.baseDiameter!;
+    const rim = (more: number) =>
+      ({ sizes: { ...mug.sizes, rimDiameter: [{ ...base, mm: ('mm' in base ? base.mm : 0) + more }] } }) as Partial<Part>;
+    expect(lines(rim(0.04))).toMatch(/^Round the middle/);
+    expect(lines(rim(1))).toMatch(/^Each length of a flat part/);
+    const box = partOf('plan-planter-box');
+    expect(handWorking(work('slab', box), worked(box), writers).lines[1]).toMatch(/^Each length of a flat part/);
+  });
+});
+
+describe('what stands in the way', () => {
+  const length = (mm: number) => `${mm} mm`;
+  const large = (width: number, along: number, mayTurn: boolean) =>
+    obstacleWords(
+      {
+        kind: 'too large',
+        unfit: [{ part: { name: 'Wall' }, needs: { width, length: along } }] as never,
+        largest: { width: 400, length: 600 } as never,
+        mayTurn,
+      },
+      length,
+    );
+
+  it('is told with the roller or slab that would do, and turning where the width is short', () => {
+    expect(large(450.2, 500, false)).toBe('Wall fits on no slab 400 mm wide and 600 mm long. It takes a roller 451 mm wide.');
+    expect(large(450, 500, true)).toContain('a roller 450 mm wide, or parts that may be turned.');
+    expect(large(300, 700, true)).toBe('Wall fits on no slab 400 mm wide and 600 mm long. It takes a slab 700 mm long.');
+    expect(large(450, 700, false)).toContain('a roller 450 mm wide and a slab 700 mm long.');
+    expect(obstacleWords({ kind: 'no former' }, length)).toBe('Choose a former first.');
+    expect(obstacleWords({ kind: 'no coils', why: 'Too flat.' }, length)).toBe('Too flat.');
+  });
+
+  it('of several parts is the largest need of any', () => {
+    const unfit = [
+      { part: { name: 'Wall' }, needs: { width: 410, length: 900 } },
+      { part: { name: 'Base' }, needs: { width: 500, length: 610 } },
+    ];
+    const words = obstacleWords(
+      { kind: 'too large', unfit: unfit as never, largest: { width: 400, length: 600 } as never, mayTurn: false },
+      length,
+    );
+    expect(words).toContain('a roller 500 mm wide and a slab 900 mm long');
+  });
 });
