@@ -62,7 +62,7 @@ test('with a save dialog every kind of file is saved, and where is said', async 
   await expect(said(page, 'rimbet-pieces.pdf')).toBeVisible();
   expect(await saved(page, 'rimbet-pieces.pdf')).toMatch(/^%PDF/);
 
-  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Honey jar, wide' }).click();
+  await page.getByRole('banner').getByRole('link', { name: 'Honey jar, wide' }).click();
   await room(page, 'Tools', 'Shrink rule');
   for (const [kind, starts] of [
     ['SVG', '<svg'],

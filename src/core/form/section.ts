@@ -75,8 +75,7 @@ function below(line: Line, level: number): Line {
   const kept: Point[] = [];
   line.forEach((point, i) => {
     const before = line[i - 1];
-    if (before && (before.z - level) * (point.z - level) < 0)
-      kept.push(between(before, point, (level - before.z) / (point.z - before.z)));
+    if (before && (before.z - level) * (point.z - level) < 0) kept.push(between(before, point, (level - before.z) / (point.z - before.z)));
     if (point.z <= level) kept.push(point);
   });
   return kept;

@@ -105,6 +105,24 @@ describe('the steps at the wheel', () => {
     expect(shorter.rimThick).toBeLessThan(cylinder!.rimThick);
   });
 
+  it('part a wall evenly from floor to rim, each slice half-way up its own', () => {
+    const straight = typical('cylinder', { baseDiameter: 80 });
+    const sized = size(clay, straight, 'glazed', NOTHING_LOST);
+    const { slices } = wheelSteps(clay, sized, NOTHING_LOST).cylinder!;
+    const { height, floor, wall, rimDiameter } = sized.stages.wet.sizes;
+    for (const [i, { z, firstZ, radius, thick }] of slices.entries()) {
+      expect(z).toBeCloseTo(floor! + ((i + 0.5) * (height - floor!)) / slices.length, 6);
+      expect(firstZ).toBeCloseTo(z, 6);
+      expect(radius).toBeCloseTo((rimDiameter - wall!) / 2, 6);
+      expect(thick).toBeCloseTo(wall!, 6);
+    }
+    // of a cone their middles lie on its middle line
+    const cone = size(clay, typical('cylinder', { baseDiameter: 60, rimDiameter: 110 }), 'glazed', NOTHING_LOST);
+    const leaning = wheelSteps(clay, cone, NOTHING_LOST).cylinder!.slices;
+    const rise = leaning.slice(1).map((slice, i) => (slice.radius - leaning[i]!.radius) / (slice.z - leaning[i]!.z));
+    for (const each of rise) expect(each).toBeCloseTo(25 / cone.stages.glazed.sizes.height, 1);
+  });
+
   it('start a straight cylinder as the cylinder it stays', () => {
     const straight = typical('cylinder', { baseDiameter: 80 });
     const sized = size(clay, straight, 'glazed', NOTHING_LOST);
