@@ -25,7 +25,8 @@ export interface Loads {
 export function loadShelves(things: readonly Standing[], width: number, depth: number): Loads {
   const most = Math.min(width, depth);
   const tooWide = things.filter(({ across }) => across > most).map(({ name }) => name);
-  const packer = new MaxRectsPacker(width, depth, APART, { smart: false, pot: false, square: false, allowRotation: false });
+  // a shelf is as large as it is: not grown about what stands on it
+  const packer = new MaxRectsPacker(width, depth, APART, { smart: false });
   const fitting = things.filter(({ across }) => across <= most);
   packer.addArray(
     fitting.flatMap((thing) =>

@@ -120,6 +120,14 @@ describe('kiln shelves', () => {
       }
   });
 
+  it('are as long as they are, whatever their shape', () => {
+    const { shelves } = loadShelves([{ name: 'plate', across: 190, count: 4 }], 800, 200);
+    expect(shelves.map(({ standing }) => standing.length)).toEqual([4]);
+    expect(loadShelves([{ name: 'plate', across: 190, count: 5 }], 200, 800).shelves.map(({ standing }) => standing.length)).toEqual([
+      4, 1,
+    ]);
+  });
+
   it('says what no shelf takes', () => {
     expect(loadShelves([{ name: 'platter', across: 420, count: 2 }], 400, 500)).toEqual({ shelves: [], tooWide: ['platter'] });
   });
