@@ -5,7 +5,20 @@ import type { Drawing, Place, Shape } from '@/core/paper';
 import { WAYS, size } from '@/core/sizing';
 import { finishedSizes } from '@/core/workspace';
 import { describe, expect, it } from 'vitest';
-import { type PlanRow, USUAL_SETTING, boardsFor, gaugesOf, insideRib, mouldSheet, planTable, profileRib, silhouette, strips } from '.';
+import {
+  type PlanRow,
+  USUAL_SETTING,
+  boardsFor,
+  gaugesOf,
+  insideRib,
+  mouldSheet,
+  planTable,
+  profileRib,
+  shelfCard,
+  shrinkRule,
+  silhouette,
+  strips,
+} from '.';
 
 const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5 });
 const form = formOf({ family: 'cylinder', manner: { foot: 'flat' } }, 'glazed', FAMILIES.cylinder.typical);
@@ -125,6 +138,66 @@ describe('ribs and a silhouette', () => {
       withinItself(drawing);
       expect(drawing.title).toContain('Cup');
     }
+  });
+});
+
+describe('the numbers of a shrink rule', () => {
+  it.each([
+    ['mm', 10],
+    ['cm', 1],
+    ['in', 1],
+  ] as const)(
+    'in %s stand at their own marks, below them for the clay and above them on the plain edge, at every ten or whole one',
+    (unit, step) => {
+      const reads = 120;
+      const per = { mm: 1, cm: 10, in: 25.4 }[unit];
+      const drawn = shrinkRule({ clays: [{ body: 'Heron Buff', batch: '', cone: '6', clay }], stage: 'wet', unit, reads, date: '' });
+      const numbers = texts(drawn).filter(({ anchor }) => anchor === 'middle');
+      const edges = [
+        { factor: 1 / 0.885, y: 11.8, marks: 0, most: reads },
+        { factor: 1, y: drawn.height - 11, marks: drawn.height, most: reads / 0.885 },
+      ];
+      for (const { factor, y, marks, most } of edges) {
+        const own = numbers.filter((each) => Math.abs(each.y - y) < 1e-6);
+        const wanted = Array.from({ length: Math.floor(most / (step * per) + 1e-9) + 1 }, (_, i) => i * step);
+        expect(own.map(({ text }) => Number(text))).toEqual(wanted);
+        for (const { text, x } of own) {
+          expect(x).toBeCloseTo(6 + Number(text) * per * factor, 6);
+          // a long mark at the edge, towards the number
+          const mark = drawn.shapes.find((shape) => shape.kind === 'line' && Math.abs(shape.x1 - x) < 1e-6 && shape.y1 === marks);
+          expect(mark).toMatchObject({ kind: 'line', y2: marks === 0 ? 8 : marks - 8 });
+        }
+      }
+      expect(numbers).toHaveLength(edges.reduce((sum, { most }) => sum + Math.floor(most / (step * per) + 1e-9) + 1, 0));
+    },
+  );
+});
+
+describe('a shelf card', () => {
+  it('has its rows one under the other, each figure on the line of what it is, all above what is left to fill in', () => {
+    const length = (mm: number) => `${mm.toFixed(1)} mm`;
+    const gauges = gaugesOf(worked, USUAL_SETTING);
+    const card = shelfCard(worked, gauges, {
+      name: 'Cup',
+      clay: 'Heron Buff',
+      weigh: '645 g',
+      note: 'n'.repeat(200),
+      date: 'today',
+      length,
+    });
+    const rows = texts(card).filter(({ x, anchor }) => x === 6 && anchor === 'start');
+    const figures = texts(card).filter(({ x, anchor }) => x === 118 && anchor === 'end');
+    expect(figures[0]!.text).toBe('⌀ 80.0 mm × 100.0 mm');
+    expect(figures).toHaveLength(4 + gauges.reduce((sum, { readings }) => sum + readings.length, 0));
+    for (const [i, { y }] of figures.entries()) {
+      expect(y).toBeCloseTo(36 + 5 * i, 9);
+      expect(rows.some((row) => row.y === y)).toBe(true);
+    }
+    const fill = texts(card).find(({ text }) => text.startsWith('Thrown:'))!;
+    expect(fill.y).toBeGreaterThan(figures.at(-1)!.y);
+    expect(texts(card).find(({ text }) => /^n+$/.test(text))!.text).toHaveLength(110);
+    expect(card.height).toBeGreaterThan(fill.y + 15);
+    withinItself(card);
   });
 });
 
