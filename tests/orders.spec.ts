@@ -28,6 +28,8 @@ test('a nest of four from one bowl: four plans, one set, one table, and the whee
 
 test('ten beakers from the customer’s words to balls, days and a calendar file; what is moved, done and worth it', async ({ page }) => {
   await visit(page, '/orders');
+  // as its piece says it: 647 g worked out, weighed to 5 g
+  await expect(page.getByText(/^make \d+ for 12, balls of/)).toContainText('balls of 645');
   await page.getByRole('button', { name: 'New order' }).click();
   const named = page.getByRole('textbox', { name: 'Name of the order' });
   // the order that was open stands there until the new one is on disk
