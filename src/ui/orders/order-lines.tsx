@@ -1,10 +1,11 @@
 'use client';
 
-import { handMass } from '@/core/units';
+import { unbroken } from '@/core/units';
 import { type LineWork, type OrderLine, type OrderWork, shopOf } from '@/core/workspace';
 import { orderActs } from '@/store';
 import { Choice, DeleteAct, OptionalNumber, TextInput } from '@/ui/fields';
 import { run, useUnits, useWorkspace } from '@/ui/state';
+import { weighOutText } from '@/ui/steps';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { dayWords } from './step-words';
@@ -148,7 +149,7 @@ function MakeWords({ work: { items, matched } }: { work: LineWork }) {
   const units = useUnits();
   return (
     <Box fontSize="sm" color="fg.muted">
-      {items.map(({ name, make, need, ballG, thumb, of, lost, made }) => (
+      {items.map(({ name, part, make, need, ballG, thumb, of, lost, made }) => (
         <Box key={name}>
           {items.length > 1 && <b>{name}: </b>}
           make <b>{make}</b> for {need}
@@ -156,7 +157,7 @@ function MakeWords({ work: { items, matched } }: { work: LineWork }) {
             <>
               , balls of{' '}
               <chakra.span color="wet" fontWeight="650">
-                {units.mass(handMass(ballG, units.choice))}
+                {unbroken(weighOutText(ballG, part, units))}
               </chakra.span>
             </>
           )}

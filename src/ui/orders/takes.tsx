@@ -5,7 +5,8 @@ import { madeActs } from '@/store';
 import { Act, Saves } from '@/ui/fields';
 import { Figure } from '@/ui/stage';
 import { run, useUnits, useWorkspace } from '@/ui/state';
-import { type UnitChoice, type Written, handMass, text, writeLength, writeMass } from '@/core/units';
+import { weighOutText } from '@/ui/steps';
+import { type UnitChoice, type Written, text, unbroken, writeLength, writeMass } from '@/core/units';
 import { Box, HStack } from '@chakra-ui/react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
@@ -76,7 +77,8 @@ function HowMany({ line: { line, name, items } }: { line: LineWork }) {
 }
 
 function Clay({ work }: { work: OrderWork }) {
-  const { choice, mass } = useUnits();
+  const units = useUnits();
+  const { choice } = units;
   const bag = (kg: number) => text(bagged(kg, choice));
   const items = work.lines.filter(({ line }) => !line.done?.includes('throw')).flatMap((line) => line.items);
   if (items.length === 0) return null;
@@ -97,11 +99,11 @@ function Clay({ work }: { work: OrderWork }) {
         </Box>
       ))}
       <Box as="ul" fontSize="sm" data-balls>
-        {items.map(({ name, make, copies, ballG }) => (
+        {items.map(({ name, part, make, copies, ballG }) => (
           <li key={name}>
             {ballG === undefined
               ? `${make} × ${name}`
-              : `${make * copies} balls of ${mass(handMass(ballG, choice))}, ${name}${copies > 1 ? `, ${copies} pressed together for each` : ''}`}
+              : `${make * copies} balls of ${unbroken(weighOutText(ballG, part, units))}, ${name}${copies > 1 ? `, ${copies} pressed together for each` : ''}`}
           </li>
         ))}
       </Box>

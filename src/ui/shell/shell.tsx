@@ -78,7 +78,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <Finder />
         <div className="head-tools">
           <UnitsMenu />
-          <BarButton className="head-scale" aria-label="Scale and caliper" aria-expanded={tray} onClick={() => setTray(!tray)}>
+          <BarButton aria-label="Scale and caliper" aria-expanded={tray} onClick={() => setTray(!tray)}>
             <Scale size={20} aria-hidden />
           </BarButton>
           <ModeButton />

@@ -28,8 +28,6 @@ export const HEAD: Record<string, SystemStyleObject> = {
   },
   '.brand': { display: { base: 'none', xl: 'block' }, fontSize: '22px', fontWeight: '750', letterSpacing: '-0.01em' },
   '.head-tools': { display: 'flex', justifySelf: 'end', gridColumn: '2 / -1', gridRow: '1', alignItems: 'center', gap: { md: '1' } },
-  // devices are not held to a phone so small
-  '.head-tools .head-scale': { '@media (max-width: 22.4rem)': { display: 'none' } },
   '.places': {
     display: 'flex',
     gridColumn: '1 / 3',
@@ -130,7 +128,6 @@ export const HEAD: Record<string, SystemStyleObject> = {
     '& > a': {
       display: 'inline-flex',
       alignItems: 'center',
-      minWidth: '0',
       minHeight: '44px',
       paddingInline: '8px',
       fontWeight: '650',
@@ -138,6 +135,8 @@ export const HEAD: Record<string, SystemStyleObject> = {
       borderColor: 'transparent',
     },
     '& > a[aria-current]': { borderColor: '#8fd0b6' },
+    // on the smallest phone its menu alone leads back to it
+    '& > a:not(.switcher-new)': { '@media (max-width: 22.4rem)': { display: 'none' } },
     '& > button': { minHeight: '44px', minWidth: { base: '44px', md: '30px' }, display: 'grid', placeItems: 'center', cursor: 'pointer' },
     '& .finder': { position: 'absolute', top: '100%', left: '0', zIndex: '70', width: { base: 'calc(100vw - 16px)', md: '320px' } },
     '& .finder-field': { background: 'bar', borderWidth: '1px', borderColor: 'bar.muted' },
