@@ -19,7 +19,7 @@ export interface CardWords {
 }
 
 const CARD = { width: 180, top: 36, row: 5, foot: 28 };
-const PICTURE = { x: 122, y: 30, width: 50, height: 62 };
+const PICTURE = { x: 122, y: 30, width: 50, height: 62, says: 8 };
 
 /** What a thrown piece has and one made by hand has not. */
 const thrownRows = ({ thrown }: Sized, making: Making, length: (mm: number) => string): [string, string][] => [
@@ -46,7 +46,7 @@ export function shelfCard({ sized, making }: Worked, gauges: readonly Gauge[], s
     const y = CARD.top + i * CARD.row;
     return [words(6, y, what, 2.6), words(118, y, figure, 2.8, 'end')];
   });
-  const below = CARD.top + rows.length * CARD.row;
+  const below = Math.max(CARD.top + rows.length * CARD.row, PICTURE.y + PICTURE.height + PICTURE.says);
   return {
     title: `${said.name}: shelf card`,
     width: CARD.width,

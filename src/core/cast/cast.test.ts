@@ -231,4 +231,88 @@ describe('wells that flare, buckets and the mould itself', () => {
     expect(revolvedMl(mouldSection(model, mould)!)).toBeCloseTo(mouldMl(mould) - model.volumeMl, 3);
     expect(mouldSection(model, mouldFor(model, 30, 'box'))).toBeUndefined();
   });
+
+  it('plaster is measured to the nearest side of a box, and to a bucket’s own slope', () => {
+    const model = modelOf(
+      {
+        under: [{ r: 0, z: 0 }],
+        side: [
+          { r: 30, z: 0 },
+          { r: 40, z: 90 },
+        ],
+      } as unknown as Outline,
+      undefined,
+    );
+    expect([model.height, model.widest]).toEqual([90, 80]);
+    expect(plasterAround(model, { shape: 'box', length: 200, width: 140, height: 130 })).toEqual({ side: 30, below: 40 });
+    expect(plasterAround(model, { shape: 'box', length: 130, width: 200, height: 130 })).toEqual({ side: 25, below: 40 });
+    // at the model's foot, 40 up, the bucket is 60 + 40/100 of 20 in radius; at its rim 80
+    expect(plasterAround(model, { shape: 'bucket', bottom: 120, top: 160, height: 100 })).toEqual({ side: 32, below: 10 });
+    expect(plasterAround(model, { shape: 'bucket', bottom: 120, top: 180, height: 120 }).side).toBeCloseTo(37.5, 9);
+  });
+
+  it('a well stands on the rim, and a rim that curls over is as high as its top', () => {
+    const curled = {
+      under: [{ r: 0, z: 0 }],
+      side: [
+        { r: 30, z: 0 },
+        { r: 50, z: 50 },
+        { r: 44, z: 92 },
+        { r: 40, z: 90 },
+      ],
+    } as unknown as Outline;
+    const [bare, welled] = [modelOf(curled, undefined), modelOf(curled, { height: 15, width: 4 })];
+    expect([bare.height, bare.widest]).toEqual([92, 100]);
+    expect([welled.height, welled.widest]).toEqual([107, 100]);
+    expect(welled.whole.slice(-2)).toEqual([
+      { r: 44, z: 105 },
+      { r: 0, z: 105 },
+    ]);
+  });
+
+  it('parts at the highest of its widest places, each part drawn towards it', () => {
+    const { side } = {
+      side: [
+        { r: 30, z: 0 },
+        { r: 50, z: 40 },
+        { r: 50, z: 60 },
+        { r: 35, z: 90 },
+      ],
+    };
+    const found = partingOf({ side });
+    expect(found).toMatchObject({ parts: 'level', at: 60, below: { least: 0, at: { r: 50, z: 50 } } });
+    expect(found.above!.least).toBeCloseTo((Math.atan(15 / 30) * 180) / Math.PI, 9);
+    expect(found.draft.least).toBeCloseTo(-found.above!.least, 9);
+    expect(
+      partingOf({
+        side: [
+          { r: 30, z: 0 },
+          { r: 29.96, z: 90 },
+        ],
+      }).parts,
+    ).toBe('one');
+    expect(
+      partingOf({
+        side: [
+          { r: 30, z: 0 },
+          { r: 29.8, z: 90 },
+        ],
+      }).parts,
+    ).toBe('halves');
+  });
+
+  it('weighs what it binds of its water when it is dry', () => {
+    expect(mouldWeights({ plasterKg: 145.15, waterKg: 100 })).toEqual({ poured: 245.15, dry: expect.closeTo(172.17, 9) });
+  });
+
+  it('a wall’s time comes from the middle of the test casts, its range from how far they lie from it', () => {
+    const law = wallLaw([0.8, 0.9, 1, 1.2, 1.6].map((c) => ({ minutes: 16, mm: 4 * c })))!;
+    expect(law).toEqual({ c: 1, spread: expect.closeTo(1.4826 * 0.2, 9), count: 5 });
+    const { minutes, range } = minutesFor(law, 4);
+    expect(minutes).toBe(16);
+    expect(range![0]).toBeCloseTo((4 / 1.29652) ** 2, 6);
+    expect(range![1]).toBeCloseTo((4 / 0.70348) ** 2, 6);
+    expect(minutesFor({ c: 1, spread: 1, count: 2 }, 4).range).toBeUndefined();
+    expect(minutesFor({ c: 1, spread: undefined, count: 1 }, 4).range).toBeUndefined();
+  });
 });
