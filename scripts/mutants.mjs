@@ -51,10 +51,11 @@ else {
   for (const [folder, lines] of lots) {
     // what has none of its own is tried by those of all
     const tests = hasTests(folder) ? `${CORE}${folder}/**/*.test.ts` : `${CORE}**/*.test.ts`;
+    console.log(`${folder}, ${lines.length} lines`);
     quietly(tool('stryker'), ['run', '--mutate', lines.join(',')], { MUTANT_TESTS: tests });
     const found = outcomes();
     all.push(...found);
-    console.log(`${folder}: ${found.filter(({ noticed }) => noticed).length} of ${found.length}`);
+    console.log(`  ${found.filter(({ noticed }) => noticed).length} of ${found.length}`);
     for (const { noticed, told } of found) if (!noticed) console.log(`  not noticed: ${told.split('\n')[0]}`);
   }
   const noticed = all.filter((each) => each.noticed).length;

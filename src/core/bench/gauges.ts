@@ -1,6 +1,6 @@
 import { remaining } from '@/core/clay';
 import { type Line, type Outline, radiusAt, widest } from '@/core/form';
-import { type Drawing, type Place, type Shape, line, paragraph, path, words } from '@/core/paper';
+import { type Drawing, type Place, type Shape, line, paragraph, path, widthOf, words } from '@/core/paper';
 import { STAGE_WORDS, type Throwing, type Worked, wheelSteps } from '@/core/sizing';
 import type { Gauge } from './gauge';
 import { trimGauge } from './trim';
@@ -215,35 +215,45 @@ export type GoMarks = Readonly<Record<string, readonly [number | undefined, numb
 /** The readings of tools that a strip of the same length stands in for: sticks, calipers, chuck. */
 const STRIPS = ['Crossed sticks', 'Calipers', 'Chuck for trimming'];
 const STRIP_APART = 26;
+/** Letters on a strip. mm */
+const SAID = 2.6;
 
 /** A strip at true size for each width and depth to cut out, with its name, its stage and where it is laid; a range has its go marks. */
 export function strips(gauges: readonly Gauge[], name: string, go: GoMarks = {}, write = inMm): Drawing {
   const readings = gauges
     .filter((gauge) => STRIPS.includes(gauge.name))
     .flatMap((gauge) => gauge.readings.map((each) => ({ ...each, stage: each.stage ?? gauge.stage })));
-  const shapes = readings.flatMap(({ what, mm, stage }, i): Shape[] => {
+  const drawn = readings.map(({ what, mm, stage }, i) => {
     const y = GAP + i * STRIP_APART;
-    const marks = (go[what] ?? []).flatMap((at, j) =>
+    const said = [`${name}: ${what}`, `${STAGE_WORDS[stage]}, ${write(mm)}`];
+    const wide = Math.max(...said.map((text) => widthOf(text, SAID)));
+    const ends = go[what] ?? [];
+    // beside a strip too short for its words
+    const from = GAP + 2 + (wide > Math.min(mm, ...ends.map((at) => at ?? mm)) - 4 ? Math.max(mm, ...ends.map((at) => at ?? mm)) : 0);
+    const marks = ends.flatMap((at, j) =>
       at === undefined
         ? []
-        : [line(GAP + at, y, GAP + at, y + 14, 0.4), words(GAP + at, y + 18, j === 0 ? 'go from' : 'go to', 2.4, 'middle')],
+        : [
+            line(GAP + at, y, GAP + at, y + 14, 0.4),
+            j === 0 ? words(GAP + at, y + 18, 'go from', 2.4, 'end') : words(GAP + at, y + 18, 'go to', 2.4),
+          ],
     );
-    return [
+    const shapes: Shape[] = [
       path([
         { x: GAP, y },
         { x: GAP + mm, y },
         { x: GAP + mm, y: y + 14 },
         { x: GAP, y: y + 14 },
       ]),
-      words(GAP + 2, y + 6, `${name}: ${what}`, 2.6),
-      words(GAP + 2, y + 11, `${STAGE_WORDS[stage]}, ${write(mm)}`, 2.6),
+      ...said.map((text, row) => words(from, y + 6 + 5 * row, text, SAID)),
       ...marks,
     ];
+    return { shapes, reach: Math.max(GAP + mm, from + wide) };
   });
   return {
     title: `${name}: measuring strips`,
-    width: Math.max(...readings.map(({ mm }) => mm), 90) + 2 * GAP,
+    width: Math.max(...drawn.map(({ reach }) => reach), GAP + 90) + GAP,
     height: readings.length * STRIP_APART + GAP,
-    shapes,
+    shapes: drawn.flatMap(({ shapes }) => shapes),
   };
 }

@@ -1,11 +1,24 @@
 import { modelOf } from '@/core/cast';
 import { clayFigures } from '@/core/clay';
 import { FAMILIES, ROUND_FAMILIES, formOf, sectionOf } from '@/core/form';
-import { type Drawing, type Shape, barSheet, PAPER } from '@/core/paper';
+import { USUAL_SLAB, slabParts } from '@/core/handbuild';
+import { type Drawing, PAPER, type Place, type Shape, barSheet } from '@/core/paper';
 import { WAYS, size } from '@/core/sizing';
 import { finishedSizes } from '@/core/workspace';
 import { describe, expect, it } from 'vitest';
-import { USUAL_SETTING, gaugesOf, insideRib, mouldSheet, planTable, profileRib, shelfCard, shrinkRule, silhouette, strips } from '.';
+import {
+  USUAL_SETTING,
+  gaugesOf,
+  insideRib,
+  mouldSheet,
+  planTable,
+  profileRib,
+  shelfCard,
+  shrinkRule,
+  silhouette,
+  strips,
+  template,
+} from '.';
 
 /** Capitals of the sheets' letters are about so much of their size high, and a letter so much of it wide: a little less than they are. */
 const HIGH = 0.7;
@@ -27,11 +40,51 @@ const boxOf = (shape: Extract<Shape, { kind: 'text' }>): Box => {
 
 const over = (a: Box, b: Box) => a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 
-/** Nothing written runs over anything else written, nor off the sheet. */
-function legible({ shapes, width, height }: Pick<Drawing, 'shapes' | 'width' | 'height'>) {
+/** Each straight stroke of a drawing. */
+const strokes = ({ shapes }: Pick<Drawing, 'shapes'>): (readonly [Place, Place])[] =>
+  shapes.flatMap((shape) => {
+    if (shape.kind === 'line')
+      return [
+        [
+          { x: shape.x1, y: shape.y1 },
+          { x: shape.x2, y: shape.y2 },
+        ] as const,
+      ];
+    if (shape.kind === 'text') return [];
+    const points = shape.closed ? [...shape.points, shape.points[0]!] : shape.points;
+    return points.slice(1).map((to, i) => [points[i]!, to] as const);
+  });
+
+/** Whether a stroke passes through a box, by clipping it to the box side by side (Liang and Barsky 1984). */
+function strikes([a, b]: readonly [Place, Place], { left, right, top, bottom }: Box): boolean {
+  let [from, to] = [0, 1];
+  for (const [start, step, low, high] of [
+    [a.x, b.x - a.x, left, right],
+    [a.y, b.y - a.y, top, bottom],
+  ] as const) {
+    if (step === 0) {
+      if (start <= low || start >= high) return false;
+      continue;
+    }
+    const [enter, leave] = [(low - start) / step, (high - start) / step].toSorted((x, y) => x - y);
+    [from, to] = [Math.max(from, enter!), Math.min(to, leave!)];
+  }
+  return from < to;
+}
+
+/** Nothing written runs over anything else written, is struck through, or runs off the sheet. */
+function legible(drawing: Pick<Drawing, 'shapes' | 'width' | 'height'>) {
+  const { shapes, width, height } = drawing;
   const boxes = shapes.flatMap((shape) => (shape.kind === 'text' && shape.text ? [boxOf(shape)] : []));
   expect(boxes.filter(({ left, right, top, bottom }) => left < 0 || right > width || top < 0 || bottom > height)).toEqual([]);
-  for (const [i, a] of boxes.entries()) expect(boxes.slice(i + 1).filter((b) => over(a, b))).toEqual([]);
+  for (const [i, a] of boxes.entries()) {
+    expect(boxes.slice(i + 1).filter((b) => over(a, b))).toEqual([]);
+    expect(
+      strokes(drawing)
+        .filter((stroke) => strikes(stroke, a))
+        .map((stroke) => [a.text, ...stroke]),
+    ).toEqual([]);
+  }
 }
 
 const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5 });
@@ -63,6 +116,16 @@ describe('what is printed can be read', () => {
     legible(profileRib(worked, 'Breakfast piece'));
     legible(insideRib(worked, 'Breakfast piece'));
     legible(strips(gauges, 'Breakfast piece'));
+  });
+
+  it.each(['cylinder', 'bowl', 'plate', 'disc', 'box', 'oval', 'faceted', 'tile'] as const)('the templates of a %s', (family) => {
+    const { typical, manner, knots } = FAMILIES[family];
+    for (const larger of [0.6, 1, 1.7]) {
+      const sizes = Object.fromEntries(Object.entries(typical).map(([name, mm]) => [name, /wall|floor/.test(name) ? mm : mm * larger]));
+      const form = formOf({ family, manner: { ...manner, foot: 'flat' }, knots }, 'glazed', sizes as typeof typical);
+      for (const part of slabParts(form, 1 / 0.885, 1 / 0.885, USUAL_SLAB))
+        legible(template(part, { name: 'Breakfast piece', clay: 'Heron Buff, cone 6', stage: 'wet', length }));
+    }
   });
 
   it.each(['mm', 'cm', 'in'] as const)('a rule in %s, of one clay and of three', (unit) => {

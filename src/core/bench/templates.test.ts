@@ -1,6 +1,6 @@
 import { clayFigures, remaining } from '@/core/clay';
 import { FAMILIES, type FamilyName, type Form, type SizeName, formOf } from '@/core/form';
-import { USUAL_SLAB, assembled, boundsOf, liesWithin, roomIn, slabParts } from '@/core/handbuild';
+import { USUAL_SLAB, assembled, boundsOf, distanceTo, liesWithin, roomIn, slabParts } from '@/core/handbuild';
 import { tile } from '@/core/paper';
 import { writeDxf, writeSvg } from '@/core/print';
 import { describe, expect, it } from 'vitest';
@@ -63,30 +63,42 @@ describe('a template on paper', () => {
     }
   });
 
-  it.each(SLABBED)('of a %s letters each edge half-way along it, no further in than a letter is high', (family) => {
-    for (const part of partsOf(family)) {
-      const { shapes } = template(part, said);
-      const letters = shapes.flatMap((shape) =>
-        shape.kind === 'text' && shape.size === 8 ? [{ x: shape.x - GAP, y: shape.y - GAP - 8 / 3 }] : [],
-      );
-      for (const [i, { line }] of part.edges.entries()) {
-        // the middle of the edge by many small steps along it
-        const steps = line.slice(1).flatMap((b, k) => {
-          const a = line[k]!;
-          return Array.from({ length: 400 }, (_, j) => ({
-            x: a.x + ((b.x - a.x) * j) / 400,
-            y: a.y + ((b.y - a.y) * j) / 400,
-            d: Math.hypot(b.x - a.x, b.y - a.y) / 400,
-          }));
-        });
-        const whole = steps.reduce((sum, { d }) => sum + d, 0);
-        let gone = 0;
-        const middle = steps.find(({ d }) => (gone += d) >= whole / 2)!;
-        const off = Math.hypot(letters[i]!.x - middle.x, letters[i]!.y - middle.y);
-        expect(off).toBeCloseTo(Math.min(8, roomIn(part.outline).mm), 0);
+  it.each(SLABBED)(
+    'of a %s letters each edge half-way along it or a letter from a corner there, a letter in or past its bevel line',
+    (family) => {
+      for (const part of partsOf(family)) {
+        const { shapes } = template(part, said);
+        const letters = shapes.flatMap((shape) =>
+          shape.kind === 'text' && shape.size === 8 ? [{ x: shape.x - GAP, y: shape.y - GAP - 8 / 3 }] : [],
+        );
+        for (const [i, { line }] of part.edges.entries()) {
+          // the middle of the edge by many small steps along it
+          const steps = line.slice(1).flatMap((b, k) => {
+            const a = line[k]!;
+            return Array.from({ length: 400 }, (_, j) => ({
+              x: a.x + ((b.x - a.x) * j) / 400,
+              y: a.y + ((b.y - a.y) * j) / 400,
+              d: Math.hypot(b.x - a.x, b.y - a.y) / 400,
+            }));
+          });
+          const whole = steps.reduce((sum, { d }) => sum + d, 0);
+          let gone = 0;
+          const middle = steps.find(({ d }) => (gone += d) >= whole / 2)!;
+          const room = roomIn(part.outline).mm;
+          const inward = distanceTo(part.outline, letters[i]!);
+          const places = [8, 14.4, 20.8].map((mm) => Math.min(mm, room / 2));
+          expect(Math.min(...places.map((mm) => Math.abs(mm - inward)))).toBeLessThan(0.5);
+          const along = Math.sqrt(Math.max(0, Math.hypot(letters[i]!.x - middle.x, letters[i]!.y - middle.y) ** 2 - inward ** 2));
+          expect(along).toBeLessThan(9);
+          // further in only where a bevel line is in the way
+          const near = part.lines.some((each) => distanceTo(each, letters[i]!) < 4);
+          const past = part.lines.some((each) => distanceTo(each, middle) < 16);
+          expect(near).toBe(false);
+          if (inward > places[0]! + 1) expect(past).toBe(true);
+        }
       }
-    }
-  });
+    },
+  );
 
   it.each(SLABBED)('of a %s has what it is either all within the cut line or all outside it', (family) => {
     for (const part of partsOf(family)) {

@@ -1,5 +1,5 @@
 import type { Stage } from '@/core/clay';
-import { type Flat, type FlatEdge, type FlatPart, boundsOf, lengthOf, liesWithin, roomIn } from '@/core/handbuild';
+import { type Flat, type FlatEdge, type FlatPart, boundsOf, distanceTo, lengthOf, liesWithin, roomIn } from '@/core/handbuild';
 import { type Drawing, type Shape, dashed, line, paragraph, path, words } from '@/core/paper';
 import { STAGE_WORDS } from '@/core/sizing';
 
@@ -24,8 +24,8 @@ const ARROW = { long: 34, head: 3 };
 
 const place = ({ x, y }: Flat): Flat => ({ x: x + GAP, y: y + GAP });
 
-/** Half-way along an edge, and square to it a little into the part. */
-function markAt({ line: edge }: FlatEdge, outline: readonly Flat[], room: number): Flat {
+/** Half-way along an edge, and square to it a little into the part: past a bevel line that would run through the letter. */
+function markAt({ line: edge }: FlatEdge, { outline, lines }: FlatPart, room: number): Flat {
   const half = lengthOf(edge) / 2;
   let [gone, i] = [0, 1];
   while (i < edge.length - 1 && gone + Math.hypot(edge[i]!.x - edge[i - 1]!.x, edge[i]!.y - edge[i - 1]!.y) < half) {
@@ -34,22 +34,33 @@ function markAt({ line: edge }: FlatEdge, outline: readonly Flat[], room: number
   }
   const [a, b] = [edge[i - 1]!, edge[i]!];
   const step = Math.hypot(b.x - a.x, b.y - a.y) || 1;
-  const share = (half - gone) / step;
+  // a letter away from a corner: half-way round a base is one
+  const away = Math.min(0.5, MARK / step);
+  const share = Math.min(1 - away, Math.max(away, (half - gone) / step));
   const at = { x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share };
-  const inward = Math.min(MARK, room);
-  const beside = (side: 1 | -1) => ({ x: at.x - (side * (b.y - a.y) * inward) / step, y: at.y + (side * (b.x - a.x) * inward) / step });
-  return liesWithin(outline, beside(1)) ? beside(1) : beside(-1);
+  const beside = (inward: number) => ({ x: at.x - ((b.y - a.y) * inward) / step, y: at.y + ((b.x - a.x) * inward) / step });
+  const side = liesWithin(outline, beside(1)) ? 1 : -1;
+  const places = [1, 1.8, 2.6].map((times) => beside(side * Math.min(times * MARK, room / 2)));
+  return places.find((letter) => lines.every((each) => distanceTo(each, letter) > MARK / 2)) ?? places[0]!;
 }
 
-/** An arrow along the slab, where the part has room: lay it the way the slab was rolled. */
-function grain(room: ReturnType<typeof roomIn>): Shape[] {
-  const long = Math.min(ARROW.long, room.mm * 1.6);
+const ROLLED = 'rolled this way';
+
+/** Whether the arrow is told of beside it: on a smaller part its letters stand there. */
+const isNamed = (room: ReturnType<typeof roomIn>): boolean => room.mm >= 2 * MARK;
+
+/** An arrow along the slab, as long as the part has room beside its letters: lay it the way the slab was rolled. */
+function grain(room: ReturnType<typeof roomIn>, letters: readonly Flat[]): Shape[] {
+  const clear = (long: number) =>
+    letters.every(({ x, y }) => Math.abs(y - room.at.y) > MARK || Math.abs(x - room.at.x) > long / 2 + ARROW.head);
+  const roomy = Math.min(ARROW.long, room.mm * 1.6);
+  const long = clear(roomy) ? roomy : Math.max(2 * ARROW.head, 2 * (room.mm - MARK - ARROW.head));
   const { x, y } = place({ x: room.at.x - long / 2, y: room.at.y });
   return [
     line(x, y, x + long, y, 0.3),
     line(x + long, y, x + long - ARROW.head, y - ARROW.head * 0.6, 0.3),
     line(x + long, y, x + long - ARROW.head, y + ARROW.head * 0.6, 0.3),
-    words(x + long / 2, y - 2, 'rolled this way', 2.4, 'middle'),
+    ...(isNamed(room) ? [words(x + long / 2, y - 2, ROLLED, 2.4, 'middle')] : []),
   ];
 }
 
@@ -96,7 +107,7 @@ function captionInside(outline: readonly Flat[], told: readonly string[], arrow:
     return width > wide + 2 * CLEAR && corners.every((corner) => liesWithin(outline, corner));
   };
   const y = tops.find(fits);
-  return y === undefined ? undefined : caption(told, x + GAP, y + GAP + 5, wide);
+  return y === undefined ? undefined : caption(told, x + GAP, y + GAP, wide);
 }
 
 /**
@@ -110,8 +121,10 @@ export function template(part: FlatPart, { name, clay, stage, length, turns = fa
   const told = [
     `${name}: ${part.name}${part.count > 1 ? `, cut ${part.count}` : ''}`,
     `${clay}. Laid on ${STAGE_WORDS[stage]} clay, slab ${length(part.thickness)}. ${length(bounds.width)} by ${length(bounds.height)} over all.`,
+    ...(turns || isNamed(room) ? [] : [`The arrow: ${ROLLED}.`]),
     ...part.notes,
   ];
+  const letters = part.edges.map((edge) => markAt(edge, part, room.mm));
   const inside = captionInside(part.outline, told, turns ? 0 : ARROW.head);
   const said = inside ?? caption(told, GAP, GAP + bounds.height + 8, wide);
   return {
@@ -121,11 +134,8 @@ export function template(part: FlatPart, { name, clay, stage, length, turns = fa
     shapes: [
       path(part.outline.map(place)),
       ...part.lines.map((each) => dashed(each.map(place))),
-      ...part.edges.map((edge) => {
-        const at = place(markAt(edge, part.outline, room.mm));
-        return words(at.x, at.y + MARK / 3, edge.mark, MARK, 'middle');
-      }),
-      ...(turns ? [] : grain(room)),
+      ...letters.map(place).map(({ x, y }, i) => words(x, y + MARK / 3, part.edges[i]!.mark, MARK, 'middle')),
+      ...(turns ? [] : grain(room, letters)),
       ...said.shapes,
     ],
   };

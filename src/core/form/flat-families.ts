@@ -69,7 +69,7 @@ export const plate: Family = {
       hasRing(manner) &&
         leaves > edge - size('wall') && {
           size: 'wall',
-          why: `The rim is thicker than it rises. Make it less than ${write(size('floor'))}.`,
+          why: `The rim is thicker than it rises. Make it less than ${write((size('rimWidth') * slope + size('floor')) / (Math.hypot(1, slope) + slope))}.`,
         },
       !hasRing(manner) &&
         foot < well &&

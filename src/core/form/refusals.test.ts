@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { FAMILIES, type FamilyName, type SizeName, checkForm, formOf } from '.';
+import { FAMILIES, type FamilyName, type Knot, type SizeName, checkForm, formOf, relationFault } from '.';
 
 const write = (mm: number) => `${mm.toFixed(3)} mm`;
 
@@ -52,5 +52,152 @@ describe('what has sides', () => {
       expect(problemOf('box', { [size]: least - 0.1, [other]: least + 20 })).toMatchObject({ path: 'wall' });
       expect(problemOf('box', { [size]: least + 0.1, [other]: least + 20 })).toBeUndefined();
     }
+  });
+});
+
+/** What is wrong, without its figures: the same complaint whatever the sizes. */
+const complaint = ({ size, why }: { readonly size: string; readonly why: string }) => `${size}: ${why.replace(/-?[\d.]+( mm)?/g, '#')}`;
+
+/** What a complaint says would do, and on which side of it. */
+function remedyIn(why: string): { readonly mm: number; readonly towards: number } | undefined {
+  const found = /(at least|less than|to|up to) ([\d.]+) mm/.exec(why);
+  return found ? { mm: Number(found[2]), towards: found[1] === 'at least' ? 0.02 : -0.02 } : undefined;
+}
+
+describe('the figure that a refusal names', () => {
+  const factors = [0.03, 0.1, 0.35, 0.6, 0.9, 1.4, 2.5, 5, 9];
+
+  it.each<[FamilyName, number]>([
+    ['cylinder', 4],
+    ['flared', 4],
+    ['bowl', 7],
+    ['plate', 7],
+    ['jar', 9],
+    ['bottle', 7],
+    ['profile', 4],
+    ['disc', 1],
+    ['tile', 1],
+  ])('would do, and a little short of it would not: a %s, in %d ways', (family, ways) => {
+    const { manner, knots, typical, choices } = FAMILIES[family];
+    const names = Object.keys(typical) as SizeName[];
+    const manners = [
+      manner,
+      ...(choices.includes('foot')
+        ? [
+            { ...manner, foot: 'ring' as const },
+            { ...manner, foot: 'flat' as const },
+          ]
+        : []),
+    ];
+    const seen = new Set<string>();
+    const look = (own: typeof manner, sizes: Partial<Record<SizeName, number>>) => {
+      const fault = (more: Partial<Record<SizeName, number>>) =>
+        relationFault(formOf({ family, manner: own, knots }, 'glazed', { ...sizes, ...more }), write);
+      const found = fault({});
+      const remedy = found && remedyIn(found.why);
+      // how much wider a foot may be made is no bound: nothing says that it is enough
+      if (!found || !remedy || remedy.mm <= 0.1 || /wider, up to/.test(found.why)) return;
+      seen.add(complaint(found));
+      const mended = fault({ [found.size]: remedy.mm + remedy.towards });
+      expect([sizes, mended && complaint(mended)]).not.toEqual([sizes, complaint(found)]);
+      const short = fault({ [found.size]: remedy.mm - remedy.towards });
+      expect([sizes, found.why, short]).not.toEqual([sizes, found.why, undefined]);
+    };
+    for (const own of manners)
+      for (const [i, one] of names.entries())
+        for (const other of names.slice(i + 1))
+          for (const f of factors)
+            for (const g of factors) look(own, { ...typical, [one]: typical[one]! * f, [other]: typical[other]! * g });
+    expect([...seen]).toHaveLength(ways);
+  });
+
+  it('is an angle where that is what is wrong: a plate’s rim rises 63 degrees, a bottle’s lip turns 60', () => {
+    const { rimWidth, floor } = FAMILIES.plate.typical;
+    const rises = (slope: number) => problemOf('plate', { height: floor! + FAMILIES.plate.typical.footHeight! + rimWidth! * slope });
+    expect(rises(1.99)?.message ?? '').not.toMatch(/degrees/);
+    expect(rises(2.01)!.message).toMatch(/rise 64 degrees/);
+    const { neckDiameter, lipHeight } = FAMILIES.bottle.typical;
+    const turns = (flare: number) => problemOf('bottle', { rimDiameter: neckDiameter! + lipHeight! * flare });
+    expect(turns(1.69)?.message ?? '').not.toMatch(/degrees/);
+    expect(turns(1.71)!.message).toMatch(/turn 60 degrees/);
+  });
+});
+
+describe('the points of a profile', () => {
+  const faultOf = (knots: readonly Knot[]) =>
+    relationFault(formOf({ family: 'profile', manner: { foot: 'flat' }, knots }, 'glazed', FAMILIES.profile.typical), write)?.why;
+  const straight = (count: number) => Array.from({ length: count }, (_, i) => ({ r: 1, z: i / (count - 1) }));
+
+  it.each<[string, readonly Knot[], RegExp | undefined]>([
+    ['two', straight(2), undefined],
+    ['24', straight(24), undefined],
+    ['25', straight(25), /2 to 24 points/],
+    ['one', [{ r: 1, z: 0 }], /2 to 24 points/],
+    [
+      'a foot off the bat',
+      [
+        { r: 1, z: 0.01 },
+        { r: 1, z: 1 },
+      ],
+      /first point/,
+    ],
+    [
+      'a rim too low',
+      [
+        { r: 1, z: 0 },
+        { r: 1, z: 0.99 },
+      ],
+      /last point/,
+    ],
+    [
+      'one on the axis',
+      [
+        { r: 1, z: 0 },
+        { r: 0, z: 0.5 },
+        { r: 1, z: 1 },
+      ],
+      /outside the axis/,
+    ],
+    [
+      'one below the bat',
+      [
+        { r: 1, z: 0 },
+        { r: 1.2, z: -0.01 },
+        { r: 1, z: 1 },
+      ],
+      /outside the axis/,
+    ],
+    [
+      'one above the rim',
+      [
+        { r: 1, z: 0 },
+        { r: 1.2, z: 1.01 },
+        { r: 1, z: 1 },
+      ],
+      /outside the axis/,
+    ],
+    [
+      'two on each other',
+      [
+        { r: 1, z: 0 },
+        { r: 1, z: 0.5 },
+        { r: 1, z: 0.5009 },
+        { r: 1, z: 1 },
+      ],
+      /on each other/,
+    ],
+    [
+      'two that are just apart',
+      [
+        { r: 1, z: 0 },
+        { r: 1, z: 0.5 },
+        { r: 1, z: 0.5011 },
+        { r: 1, z: 1 },
+      ],
+      undefined,
+    ],
+  ])('%s', (_, knots, why) => {
+    if (why) expect(faultOf(knots)).toMatch(why);
+    else expect(faultOf(knots)).toBeUndefined();
   });
 });

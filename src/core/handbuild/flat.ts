@@ -93,7 +93,8 @@ export function liesWithin(outline: readonly Flat[], { x, y }: Flat): boolean {
   return within;
 }
 
-function distanceTo(outline: readonly Flat[], place: Flat): number {
+/** How near a place comes to the lines between corners, the last joined to the first, mm. */
+export function distanceTo(outline: readonly Flat[], place: Flat): number {
   return outline.reduce((least, a, i) => {
     const b = outline[(i + 1) % outline.length]!;
     const [dx, dy] = [b.x - a.x, b.y - a.y];

@@ -8,6 +8,7 @@ export {
   apart,
   areaOf,
   boundsOf,
+  distanceTo,
   lengthOf,
   liesWithin,
   roomIn,

@@ -69,6 +69,9 @@ export const DASH: readonly [number, number] = [3, 2];
 /** About how wide a letter is, as a share of its height. */
 const LETTER = 0.52;
 
+/** About how wide words are, mm. */
+export const widthOf = (text: string, size: number): number => text.length * size * LETTER;
+
 /** Words over as many lines as a width needs, the first on y. */
 export function paragraph(x: number, y: number, text: string, size: number, width: number): Shape[] {
   const most = Math.max(8, Math.floor(width / (size * LETTER)));

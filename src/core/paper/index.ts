@@ -11,6 +11,7 @@ export {
   dashed,
   line,
   paragraph,
+  widthOf,
   path,
   words,
 } from './drawing';

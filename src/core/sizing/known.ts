@@ -83,11 +83,11 @@ const missed = ({ least = 0, most = Infinity }: Limit, mm: number): number => (m
  * What the clay would have to shrink for two exact sizes both to be right, a fraction of the wet length: from
  * a/b = (1 - share_a S)/(1 - share_b S). Undefined where they are no such pair, or no clay shrinks so.
  */
-export function shrinkageIfBoth({ size, leads, other }: Conflict, clay: ClayFigures): number | undefined {
+export function shrinkageIfBoth({ leads, other }: Conflict, clay: ClayFigures): number | undefined {
   if (!isExact(leads) || !isExact(other)) return undefined;
   const share = (at: Stage) => (at === 'wet' ? 0 : at === 'glazed' ? 1 : clay.shrinkage.shares[at]);
   const [a, b] = [share(leads.at), share(other.at)];
   const ratio = leads.mm / other.mm;
   const s = (1 - ratio) / (a - ratio * b);
-  return Number.isFinite(s) && s > 0 && s < 0.5 && SIZES[size] ? s : undefined;
+  return Number.isFinite(s) && s > 0 && s < 0.5 ? s : undefined;
 }

@@ -1,0 +1,168 @@
+/**
+ * How `npm run mutants` runs the unit tests of the core. A change is tried in a fraction of a second, since nothing is started anew for
+ * it: all test files and the core are put together once, and that is evaluated afresh for each change, so that nothing a change made
+ * is kept for the next. Tests run quickest first, the one that noticed the last change before all others, until one fails.
+ */
+import { ASYMMETRIC_MATCHERS_OBJECT, GLOBAL_EXPECT, JestAsymmetricMatchers, JestChaiExpect, JestExtend, setState } from '@vitest/expect';
+import { INSTRUMENTER_CONSTANTS } from '@stryker-mutator/api/core';
+import { PluginKind, commonTokens, declareClassPlugin } from '@stryker-mutator/api/plugin';
+import { determineHitLimitReached, toMutantRunResult } from '@stryker-mutator/api/test-runner';
+import * as chai from 'chai';
+import { build } from 'esbuild';
+import { readdirSync } from 'node:fs';
+import { Script } from 'node:vm';
+import fewRuns, * as fastCheck from './few-runs.mjs';
+
+const CORE = 'src/core/';
+/** The folders whose tests are run, by commas; all where none is named. */
+const FOLDERS = process.env.MUTANT_TESTS?.split(',');
+/** A change that no test notices in so many seconds counts as not noticed: only the slowest tests are left then. */
+const SECONDS = 6;
+const NAMES = /^(?!default$)[A-Za-z_$][\w$]*$/;
+
+for (const plugin of [JestExtend, JestChaiExpect, JestAsymmetricMatchers]) chai.use(plugin);
+const expect = Object.assign((value, message) => chai.expect(value, message), chai.expect, globalThis[ASYMMETRIC_MATCHERS_OBJECT]);
+globalThis[GLOBAL_EXPECT] = expect;
+setState({ assertionCalls: 0 }, expect);
+
+/** Types are checked elsewhere: whatever is said of them here holds. */
+const anything = new Proxy(() => anything, { get: () => anything });
+
+/** The tests of one evaluation, as the test files name them. */
+function suite() {
+  const tests = [];
+  const within = [];
+  const each = (one) => (rows) => (name, run) =>
+    rows.forEach((row, i) => one(`${name} [${i}]`, () => (Array.isArray(row) ? run(...row) : run(row))));
+  const it = (name, run) => tests.push({ id: [...within, name].join(' '), file: within[0], run });
+  const describe = (name, run) => {
+    within.push(name);
+    run();
+    within.pop();
+  };
+  return {
+    tests,
+    /** Loads a test file; what it describes comes under its name. */
+    async load(file, from) {
+      within.push(file);
+      await from();
+      within.length = 0;
+    },
+    vitest: { describe: Object.assign(describe, { each: each(describe) }), it: Object.assign(it, { each: each(it) }), expect, expectTypeOf: anything },
+  };
+}
+
+/** Test files and core as one script; what comes from packages stays outside and is loaded once. */
+async function together(files, outside) {
+  const packages = {
+    name: 'packages',
+    setup({ onResolve, onLoad }) {
+      onResolve({ filter: /^[^.@/]|^@[^/]/ }, ({ path, kind }) => (kind === 'entry-point' ? undefined : { path, namespace: 'package' }));
+      onLoad({ filter: /.*/, namespace: 'package' }, async ({ path }) => {
+        outside.set(path, outside.get(path) ?? (await import(path)));
+        const names = Object.keys(outside.get(path)).filter((name) => NAMES.test(name));
+        const from = `outside.get(${JSON.stringify(path)})`;
+        return { contents: `export default ${from}.default; export const { ${names.join(', ')} } = ${from};` };
+      });
+    },
+  };
+  const contents = `export const files = { ${files.map((file) => `${JSON.stringify(file)}: () => import('./${file}')`).join(', ')} };`;
+  const { outputFiles } = await build({
+    stdin: { contents, resolveDir: process.cwd() },
+    alias: { '@': `${process.cwd()}/src` },
+    bundle: true,
+    format: 'cjs',
+    platform: 'node',
+    target: 'node20',
+    write: false,
+    plugins: [packages],
+  });
+  return outputFiles[0].text;
+}
+
+const script = (code) => new Script(`(outside, module) => { ${code}\n return module.exports.files; }`, { filename: 'core-and-tests.js' });
+
+/** The same without counting which change each test comes by: that takes most of the time. */
+const uncounted = (code) => code.replace(/function (stryCov_9fa48\d*)\(\) \{[\s\S]*?cover\.apply\(null, arguments\);\s*\}/g, 'function $1() {}');
+
+class MutantRunner {
+  static inject = [commonTokens.options];
+  outside = new Map();
+  cost = new Map();
+  noticedLast = undefined;
+  state = (globalThis[INSTRUMENTER_CONSTANTS.NAMESPACE] ??= {});
+
+  capabilities() {
+    return { reloadEnvironment: true };
+  }
+
+  async init() {
+    this.outside.set('fast-check', { ...fastCheck, default: fewRuns });
+    this.outside.set('vitest', suite().vitest);
+    const files = readdirSync(CORE, { recursive: true })
+      .filter((file) => file.endsWith('.test.ts') && (!FOLDERS || FOLDERS.includes(file.split('/')[0])))
+      .map((file) => CORE + file)
+      .toSorted();
+    const code = await together(files, this.outside);
+    [this.counted, this.plain] = [script(code), script(uncounted(code))];
+  }
+
+  /** The tests of a fresh evaluation, those of some files or of all. A file that cannot be loaded is a test that fails. */
+  async load(code, wanted) {
+    const found = suite();
+    const outside = new Map([...this.outside, ['vitest', found.vitest]]);
+    const files = code.runInThisContext()(outside, { exports: {} });
+    for (const [file, from] of Object.entries(files)) {
+      if (wanted && !wanted.has(file)) continue;
+      await found.load(file, from).catch((error) => {
+        found.tests.push({ id: file, file, run: () => Promise.reject(error) });
+      });
+    }
+    return found.tests;
+  }
+
+  async runTests(tests, seconds = Infinity) {
+    const results = [];
+    const until = performance.now() + 1000 * seconds;
+    for (const { id, file, run } of tests) {
+      const began = performance.now();
+      this.state.currentTestId = id;
+      const failed = await Promise.resolve()
+        .then(run)
+        .then(
+          () => undefined,
+          (error) => String(error?.message ?? error) || 'failed',
+        );
+      this.state.currentTestId = undefined;
+      const timeSpentMs = performance.now() - began;
+      this.cost.set(id, timeSpentMs);
+      const told = { id, name: id, fileName: file, timeSpentMs };
+      results.push(failed === undefined ? { ...told, status: 0 } : { ...told, status: 1, failureMessage: failed.slice(0, 400) });
+      if (seconds < Infinity && (failed !== undefined || performance.now() > until)) break;
+    }
+    return results;
+  }
+
+  async dryRun() {
+    this.state.activeMutant = undefined;
+    this.state.mutantCoverage = { static: {}, perTest: {} };
+    await this.runTests(await this.load(this.counted));
+    // how long each takes is measured without the counting
+    const tests = await this.runTests(await this.load(this.plain));
+    return { status: 'complete', tests, mutantCoverage: this.state.mutantCoverage };
+  }
+
+  async mutantRun({ activeMutant, testFilter, hitLimit }) {
+    Object.assign(this.state, { activeMutant: activeMutant.id, hitLimit, hitCount: hitLimit === undefined ? undefined : 0 });
+    const wanted = testFilter && new Set(testFilter);
+    const all = await this.load(this.plain, wanted && new Set(testFilter.map((id) => id.split(' ')[0])));
+    const cost = ({ id }) => (id === this.noticedLast ? -1 : (this.cost.get(id) ?? 0));
+    const tests = all.filter(({ id, file }) => !wanted || wanted.has(id) || id === file).toSorted((a, b) => cost(a) - cost(b));
+    const results = await this.runTests(tests, SECONDS);
+    const { id, status } = results.at(-1) ?? {};
+    if (status === 1) this.noticedLast = id;
+    return toMutantRunResult(determineHitLimitReached(this.state.hitCount, hitLimit) ?? { status: 'complete', tests: results });
+  }
+}
+
+export const strykerPlugins = [declareClassPlugin(PluginKind.TestRunner, 'core', MutantRunner)];
