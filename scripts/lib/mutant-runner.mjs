@@ -10,8 +10,11 @@ import { determineHitLimitReached, toMutantRunResult } from '@stryker-mutator/ap
 import * as chai from 'chai';
 import { build } from 'esbuild';
 import { readdirSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { Script } from 'node:vm';
 import fewRuns, * as fastCheck from './few-runs.mjs';
+
+const require = createRequire(import.meta.url);
 
 const CORE = 'src/core/';
 /** The folders whose tests are run, by commas; all where none is named. */
@@ -59,7 +62,8 @@ async function together(files, outside) {
     setup({ onResolve, onLoad }) {
       onResolve({ filter: /^[^.@/]|^@[^/]/ }, ({ path, kind }) => (kind === 'entry-point' ? undefined : { path, namespace: 'package' }));
       onLoad({ filter: /.*/, namespace: 'package' }, async ({ path }) => {
-        outside.set(path, outside.get(path) ?? (await import(path)));
+        // a package that names no file for a folder is found the older way
+        outside.set(path, outside.get(path) ?? (await import(path).catch(() => import(require.resolve(path)))));
         const names = Object.keys(outside.get(path)).filter((name) => NAMES.test(name));
         const from = `outside.get(${JSON.stringify(path)})`;
         return { contents: `export default ${from}.default; export const { ${names.join(', ')} } = ${from};` };

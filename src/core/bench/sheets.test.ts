@@ -14,6 +14,7 @@ import {
   mouldSheet,
   planTable,
   profileRib,
+  ruleMarks,
   shelfCard,
   shrinkRule,
   silhouette,
@@ -228,4 +229,164 @@ describe('measuring strips', () => {
     expect(texts(strips(gauges, 'Cup', { [what]: [100, undefined] })).map(({ text }) => text)).toContain('go from');
     expect(marks(strips(gauges, 'Cup'))).toEqual([]);
   });
+});
+
+describe('where things stand on their sheets', () => {
+  const lines = ({ shapes }: Drawing) => shapes.flatMap((shape) => (shape.kind === 'line' ? [shape] : []));
+  const lowest = (points: readonly Place[]) => Math.max(...points.map(({ y }) => y));
+
+  it('a rib or a silhouette is named right under itself', () => {
+    for (const drawing of [profileRib(worked, 'Cup'), silhouette(worked, 'Cup'), insideRib(worked, 'Cup')]) {
+      const [contour] = paths(drawing);
+      const [first, ...rest] = texts(drawing);
+      expect(first!.y - lowest(contour!)).toBeCloseTo(6, 9);
+      expect(first!.x).toBeCloseTo(12, 9);
+      for (const [i, { y }] of rest.entries()) expect(y).toBeGreaterThan(texts(drawing)[i]!.y + 2.8);
+      expect(drawing.height).toBeGreaterThan(texts(drawing).at(-1)!.y);
+    }
+  });
+
+  it('a hand-hold is an oval, half-way up, as wide as a hand where the rib is large enough', () => {
+    const [inner, outer] = [paths(insideRib(worked, 'Cup')), paths(profileRib(worked, 'Cup'))];
+    const [reach, high] = [span(inner[0]!, 'x'), span(inner[0]!, 'y')];
+    const holds = [
+      { hold: inner[1]!, x: 12 + reach * 0.4, y: 12 + high / 2, a: Math.min(12, reach / 4), b: Math.min(34, high / 3) },
+      {
+        hold: outer[1]!,
+        x: Math.max(...outer[0]!.map(({ x }) => x)) - 22.5,
+        y: 12 + sized.thrown.gauge / 2,
+        a: 12,
+        b: Math.min(34, sized.thrown.gauge / 3),
+      },
+    ];
+    for (const { hold, x, y, a, b } of holds) {
+      for (const each of hold) expect(((each.x - x) / a) ** 2 + ((each.y - y) / b) ** 2).toBeCloseTo(1, 9);
+      expect(span(hold, 'x')).toBeCloseTo(2 * a, 6);
+      expect(span(hold, 'y')).toBeCloseTo(2 * b, 6);
+    }
+  });
+
+  it('a silhouette has the wheel’s centre drawn past it at both ends', () => {
+    const drawn = silhouette(worked, 'Cup');
+    const [axis] = lines(drawn);
+    expect(axis).toMatchObject({ x1: 12, x2: 12 });
+    expect([axis!.y1, axis!.y2]).toEqual([expect.closeTo(lowest(paths(drawn)[0]!) + 3, 9), 6]);
+  });
+
+  it('half a mould has its axis from above its level to below its foot, and its words under that', () => {
+    const model = modelOf(sized.wet, { height: 20, width: 6 });
+    for (const diameter of [190, 400]) {
+      const sheet = mouldSheet('Cup', model, { shape: 'round', diameter, height: 170 }, model.height, ['Pour.']);
+      expect(lines(sheet)[0]).toMatchObject({ x1: 12, x2: 12, y1: 6, y2: 186 });
+      expect(texts(sheet).map(({ x, y, text }) => [text, x, y])).toEqual([
+        ['axis', 14, 9],
+        ['Pour.', 12, 190],
+      ]);
+      expect(sheet.width).toBe(Math.max(140, diameter / 2) + 24);
+      expect(sheet.height).toBeGreaterThan(200);
+    }
+    // a line of words is as long as the sheet has room for
+    const long = Array.from({ length: 60 }, () => 'plaster').join(' ');
+    const rows = (diameter: number) =>
+      texts(mouldSheet('Cup', model, { shape: 'round', diameter, height: 170 }, model.height, [long])).length - 1;
+    expect(rows(190)).toBe(Math.ceil((60 * 8) / (120 / (2.8 * 0.52))));
+    expect(rows(480)).toBeLessThan(rows(190) * 0.6);
+  });
+
+  it('a list for the wall has a line under its head and under each piece', () => {
+    const row = { name: 'Cup', clay: 'Buff', ball: '1 g', rimAboveBat: '2 mm', mouthWet: '3 mm', floor: '4 mm', finished: '5 mm' };
+    const table = planTable([row, row], '');
+    const [head, ...under] = lines(table);
+    const said = (text: string) => texts(table).filter((each) => each.text === text);
+    expect(head).toMatchObject({ x1: 0, x2: table.width, y2: head!.y1 });
+    expect(head!.y1 - said('piece')[0]!.y).toBeCloseTo(2, 9);
+    for (const [i, { y1, y2, x1, x2 }] of under.entries()) {
+      expect([x1, x2, y2]).toEqual([0, table.width, y1]);
+      expect(y1 - said('Cup')[i]!.y).toBeCloseTo(2, 9);
+    }
+    expect(said('Cup')[0]!.y).toBeGreaterThan(head!.y1 + 4);
+    expect(table.height).toBeGreaterThan(under.at(-1)!.y1);
+  });
+
+  it('a rule’s marks are the longer and the darker the rounder they are', () => {
+    const ranks = (unit: 'mm' | 'cm' | 'in', reads: number) => ruleMarks(unit, reads, 1).map(({ rank }) => rank);
+    expect(ranks('mm', 12)).toEqual([3, 0, 0, 0, 0, 1, 0, 0, 0, 0, 3, 0, 0]);
+    expect(ranks('cm', 12)).toEqual([3, 0, 0, 0, 0, 1, 0, 0, 0, 0, 3, 0, 0]);
+    expect(ranks('in', 25.4)).toEqual([3, 0, 0, 0, 1, 0, 0, 0, 2, 0, 0, 0, 1, 0, 0, 0, 3]);
+    const rule = shrinkRule({
+      clays: [
+        { body: 'Heron Buff', clay },
+        { body: 'Fen Red', clay },
+      ],
+      stage: 'wet',
+      unit: 'mm',
+      reads: 60,
+      date: 'd',
+    });
+    expect(rule.title).toBe('Shrink rule: Heron Buff, Fen Red');
+    const upright = lines(rule).filter(({ x1, x2, y1, y2 }) => x1 === x2 && Math.abs(y2 - y1) < 10);
+    for (const { y1, y2, width } of upright) expect(width).toBe(Math.abs(Math.abs(y2 - y1) - 8) < 1e-9 ? 0.25 : 0.15);
+    // each clay in its strip, told under its marks and above the line it is cut along
+    const cuts = lines(rule)
+      .filter(({ y1, y2, x1, x2 }) => y1 === y2 && x1 === 0 && x2 === rule.width && y1 > 0 && y1 < rule.height)
+      .map(({ y1 }) => y1);
+    expect(cuts).toEqual([22, 44]);
+    for (const [i, name] of ['Heron Buff', 'Fen Red'].entries())
+      expect(texts(rule).find(({ text }) => text.startsWith(name))!.y).toBe(18 + 22 * i);
+    expect(texts(rule).find(({ text }) => text.startsWith('plain mm'))!.y).toBeCloseTo(47.4, 9);
+  });
+
+  it('a strip says the stage that its own figure is of', () => {
+    const jar = size(clay, formOf({ family: 'jar', manner: FAMILIES.jar.manner }, 'glazed', FAMILIES.jar.typical), 'glazed', WAYS.trimmed);
+    const gauges = gaugesOf({ ...worked, known: finishedSizes(FAMILIES.jar.typical), sized: jar }, USUAL_SETTING);
+    const chuck = gauges.find(({ name }) => name === 'Chuck for trimming')!;
+    const drawn = strips([chuck], 'Jar');
+    expect(texts(drawn).map(({ text }) => text)).toEqual([
+      'Jar: across, in use',
+      expect.stringMatching(/^leather hard, /),
+      'Jar: across, thrown',
+      expect.stringMatching(/^wet, /),
+    ]);
+  });
+});
+
+describe('gauges by the outline that is thrown', () => {
+  it.each(['cylinder', 'flared', 'bowl', 'plate', 'jar', 'bottle', 'profile'] as const)(
+    '%s: across, twice what is from the centre',
+    (family) => {
+      const { typical, manner, knots } = FAMILIES[family];
+      const made = size(clay, formOf({ family, manner, knots }, 'glazed', typical), 'glazed', WAYS.trimmed);
+      const gauges = gaugesOf({ ...worked, known: finishedSizes(typical), sized: made }, USUAL_SETTING);
+      const reading = (name: string, what: RegExp) =>
+        gauges.find((each) => each.name === name)?.readings.find((each) => what.test(each.what))?.mm;
+      const { side, inside } = made.onBat.thrown;
+      // the needle cuts level, a little below the rim as pulled
+      const gauge = made.thrown.gauge;
+      const at = (line: readonly { readonly r: number; readonly z: number }[]) => {
+        const i = line.findIndex(({ z }, k) => k > 0 && (z - gauge) * (line[k - 1]!.z - gauge) <= 0);
+        const [a, b] = [line[i - 1]!, line[i]!];
+        return a.r + ((b.r - a.r) * (gauge - a.z)) / (b.z - a.z || 1);
+      };
+      expect(reading('Calipers', /rim, outside/)).toBeCloseTo(2 * at(side), 3);
+      expect(reading('Calipers', /rim, inside/)).toBeCloseTo(2 * at(inside), 3);
+      expect(reading('Calipers', /floor, inside/)).toBeCloseTo(2 * inside.at(-2)!.r, 6);
+      expect(reading('Calipers', /base, outside/)).toBeCloseTo(made.thrown.base, 9);
+      const belly = Math.max(...side.filter(({ z }) => z <= gauge).map(({ r }) => r));
+      const bulges = belly > at(side) + 0.5;
+      expect(reading('Calipers', /widest/) ?? 0).toBeCloseTo(bulges ? 2 * belly : 0, 3);
+      expect(reading('Measuring grid', /belly, across/) ?? 0).toBeCloseTo(bulges ? belly : 0, 3);
+      if (bulges)
+        expect(side.some(({ r, z }) => Math.abs(r - belly) < 1e-6 && Math.abs(z - reading('Measuring grid', /belly, up/)!) < 1e-6)).toBe(
+          true,
+        );
+      // the chuck goes into the mouth down to the floor, its clearance less all round, leather hard
+      const leather = 1 - 0.115 * clay.shrinkage.shares.leather;
+      const floor = made.wet.inside.at(-1)!.z;
+      const low = made.wet.inside.findLastIndex(({ z }) => z >= floor + 1);
+      const [a, b] = [made.wet.inside[low]!, made.wet.inside[low + 1]!];
+      const wide = 2 * ((a.r + ((b.r - a.r) * (a.z - floor - 1)) / (a.z - b.z)) * leather - USUAL_SETTING.chuckClearance);
+      expect(reading('Chuck for trimming', /in use/) ?? 0).toBeCloseTo(wide > 20 ? wide : 0, 1);
+      expect(reading('Chuck for trimming', /thrown/) ?? 0).toBeCloseTo(wide > 20 ? wide / leather : 0, 1);
+    },
+  );
 });
