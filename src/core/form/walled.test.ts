@@ -1,6 +1,7 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FAMILIES, type FamilyName, type Knot, type Manner, type SizeName, checkForm, formOf, outlineOf } from '.';
-import { walled } from './walled';
+import { footRadius, unbevelled, walled, withGallery } from './walled';
 
 const form = (
   family: FamilyName,
@@ -76,5 +77,150 @@ describe('a wall laid inside its outside', () => {
       ok: false,
       problem: { path: 'footWidth', message: expect.stringContaining('draws in over the ring') },
     });
+  });
+});
+
+describe('a plate', () => {
+  const outline = (foot: 'flat' | 'ring', sizes: Partial<Record<SizeName, number>> = {}) => outlineOf(form('plate', sizes, { foot }));
+  // 270 across and 27 high, a rim 42 wide, 6 thick; a floor of 7 over a ring 5 high
+  const slope = (z: number) => (27 - z) / 42;
+
+  it('has its rim straight from the edge to the well, and its floor level from there', () => {
+    expect(outline('ring').inside).toEqual([
+      { r: 135, z: 27 },
+      { r: 93, z: 12 },
+      { r: 0, z: 12 },
+    ]);
+    expect(outline('flat').inside[1]).toEqual({ r: 93, z: 7 });
+  });
+
+  it('on a ring: the rim as thick as asked, square to it, from its edge to where it leaves the well’s underside', () => {
+    const { side, under } = outline('ring');
+    expect(under).toEqual([
+      { r: 0, z: 5 },
+      { r: 67, z: 5 },
+      { r: 67, z: 0 },
+    ]);
+    expect(side.slice(0, 2)).toEqual([
+      { r: 75, z: 0 },
+      { r: 75, z: 5 },
+    ]);
+    const [leaves, edge] = [side[2]!, side[3]!];
+    expect(side).toHaveLength(4);
+    expect([leaves.z, edge.r]).toEqual([5, 135]);
+    expect((edge.z - leaves.z) / (edge.r - leaves.r)).toBeCloseTo(slope(12), 9);
+    // how far the underside lies from the line through edge and well
+    const apart = (p: { r: number; z: number }) => (27 - p.z - slope(12) * (135 - p.r)) / Math.hypot(1, slope(12));
+    expect(apart(edge)).toBeCloseTo(6, 9);
+    expect(apart(leaves)).toBeCloseTo(6, 9);
+  });
+
+  it('on a ring as wide as where its rim leaves goes straight on up', () => {
+    const { side } = outline('ring');
+    const wide = outline('ring', { baseDiameter: 2 * side[2]!.r }).side;
+    expect(wide).toHaveLength(3);
+    expect(wide[1]!.r).toBeCloseTo(side[2]!.r, 9);
+  });
+
+  it('on a flat foot goes straight from the foot to under its edge', () => {
+    expect(outline('flat').side).toEqual([
+      { r: 75, z: 0 },
+      { r: 135, z: expect.closeTo(27 - 6 * Math.hypot(1, slope(7)), 9) },
+    ]);
+    expect(outline('flat').under).toEqual([{ r: 0, z: 0 }]);
+  });
+});
+
+describe('a bevel', () => {
+  const side = [
+    { r: 40, z: 0 },
+    { r: 44, z: 20 },
+    { r: 50, z: 90 },
+  ];
+  const walls = { wall: 6, wallAtFoot: 6, floor: 8 };
+
+  it('cuts the foot’s edge off at 45 degrees and is put back by undoing it', () => {
+    const [plain, cut] = [walled(side, walls), walled(side, { ...walls, bevel: 5 })];
+    expect(cut.under).toEqual([
+      { r: 0, z: 0 },
+      { r: 35, z: 0 },
+    ]);
+    expect(cut.side).toEqual([{ r: 41, z: 5 }, ...side.slice(1)]);
+    expect(cut.inside).toEqual(plain.inside);
+    expect(footRadius(cut)).toBeCloseTo(40, 9);
+    expect(unbevelled(cut)).toEqual({ ...cut, under: plain.under, side: [{ r: 40, z: 0 }, ...cut.side] });
+    expect(unbevelled(plain)).toEqual(plain);
+    expect(footRadius(plain)).toBe(40);
+    // as high as a point of the side: from there on
+    expect(walled(side, { ...walls, bevel: 20 }).side).toEqual(side.slice(1));
+  });
+});
+
+describe('an inside cut at floor and rim', () => {
+  it('stands level with the floor where the wall meets it, whatever the wall', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 20, max: 60 }),
+        fc.integer({ min: 20, max: 120 }),
+        fc.integer({ min: 60, max: 200 }),
+        fc.integer({ min: 3, max: 8 }),
+        fc.integer({ min: 3, max: 8 }),
+        fc.integer({ min: 4, max: 14 }),
+        (base, rim, height, wall, wallAtFoot, floor) => {
+          const line = [
+            { r: base, z: 0 },
+            { r: rim, z: height },
+          ];
+          const { inside, under } = walled(line, { wall, wallAtFoot, floor });
+          const [lean, length] = [Math.atan2(rim - base, height), Math.hypot(rim - base, height)];
+          expect(under).toEqual([{ r: 0, z: 0 }]);
+          expect(inside.at(-1)).toEqual({ r: 0, z: floor });
+          expect(inside.at(-2)!.z).toBeCloseTo(floor, 9);
+          if (Math.cos(lean) < 0.5) return;
+          expect(inside[0]!.z).toBeCloseTo(height, 9);
+          // the inside is straight: square to the outside it is as thick at both ends as asked
+          const [a, b] = [inside[0]!, inside.at(-2)!];
+          const apart = (p: { r: number; z: number }) => (p.z * (rim - base) - (p.r - base) * height) / length;
+          const along = (p: { r: number; z: number }) => ((p.r - base) * (rim - base) + p.z * height) / length / length;
+          for (const p of [a, b]) expect(apart(p)).toBeCloseTo(wallAtFoot + (wall - wallAtFoot) * along(p), 9);
+        },
+      ),
+      { numRuns: 60, seed: 45 },
+    );
+  });
+
+  it('leads down to the floor where the wall lies flat', () => {
+    const { inside } = walled(
+      [
+        { r: 30, z: 0 },
+        { r: 90, z: 12 },
+        { r: 95, z: 60 },
+      ],
+      { wall: 4, wallAtFoot: 4, floor: 3 },
+    );
+    expect(inside.at(-1)).toEqual({ r: 0, z: 3 });
+    // the first step lies at 11 degrees: the inside begins square to its end, above the floor
+    expect(inside.at(-2)!.z).toBeGreaterThan(3);
+    expect(inside.at(-2)!.r).toBeCloseTo(30 - (4 * 12) / Math.hypot(60, 12), 6);
+    expect(inside.at(-2)!.z).toBeCloseTo((4 * 60) / Math.hypot(60, 12), 6);
+  });
+
+  it('has its gallery under the rim: a ledge as wide and as deep as asked, an edge, and 45 degrees back to the wall', () => {
+    const plain = walled(
+      [
+        { r: 50, z: 0 },
+        { r: 50, z: 100 },
+      ],
+      { wall: 5, wallAtFoot: 5, floor: 6 },
+    );
+    expect(withGallery(plain, 4, 7, 3).inside).toEqual([
+      { r: 45, z: 100 },
+      { r: 45, z: 93 },
+      { r: 41, z: 93 },
+      { r: 41, z: 90 },
+      { r: expect.closeTo(45, 9), z: expect.closeTo(86, 9) },
+      { r: expect.closeTo(45, 9), z: 6 },
+      { r: 0, z: 6 },
+    ]);
   });
 });
