@@ -4,9 +4,8 @@
  * is kept for the next. Tests run quickest first, the one that noticed the last change before all others, until one fails.
  */
 import { ASYMMETRIC_MATCHERS_OBJECT, GLOBAL_EXPECT, JestAsymmetricMatchers, JestChaiExpect, JestExtend, setState } from '@vitest/expect';
-import { INSTRUMENTER_CONSTANTS } from '@stryker-mutator/api/core';
-import { PluginKind, commonTokens, declareClassPlugin } from '@stryker-mutator/api/plugin';
-import { determineHitLimitReached, toMutantRunResult } from '@stryker-mutator/api/test-runner';
+import { PluginKind, declareClassPlugin } from '@stryker-mutator/api/plugin';
+import { DryRunStatus, TestStatus, determineHitLimitReached, toMutantRunResult } from '@stryker-mutator/api/test-runner';
 import * as chai from 'chai';
 import { build } from 'esbuild';
 import { readdirSync } from 'node:fs';
@@ -51,7 +50,12 @@ function suite() {
       await from();
       within.length = 0;
     },
-    vitest: { describe: Object.assign(describe, { each: each(describe) }), it: Object.assign(it, { each: each(it) }), expect, expectTypeOf: anything },
+    vitest: {
+      describe: Object.assign(describe, { each: each(describe) }),
+      it: Object.assign(it, { each: each(it) }),
+      expect,
+      expectTypeOf: anything,
+    },
   };
 }
 
@@ -84,17 +88,34 @@ async function together(files, outside) {
   return outputFiles[0].text;
 }
 
-const script = (code) => new Script(`(outside, module) => { ${code}\n return module.exports.files; }`, { filename: 'core-and-tests.js' });
+const CALLED = /stryMutAct_9fa48\d*\("(\d+)"\)/g;
+const COUNTED = /stryCov_9fa48\d*\(("\d+"(?:, "\d+")*)\)/g;
 
-/** The same without counting which change each test comes by: that takes most of the time. */
-const uncounted = (code) => code.replace(/function (stryCov_9fa48\d*)\(\) \{[\s\S]*?cover\.apply\(null, arguments\);\s*\}/g, 'function $1() {}');
+/** The code with Stryker's calls written out, which takes a tenth of the time: whether a change is the one tried, and what is counted. */
+function script(code, count) {
+  const plain = code
+    .replace(CALLED, '(change.id === $1 && change.hit())')
+    .replace(COUNTED, (_, ids) => (count ? `(${ids.replace(/"(\d+)"/g, 'counts[$1]++')})` : '0'));
+  return new Script(`(outside, change, counts, module) => { ${plain}\n return module.exports.files; }`, { filename: 'core-and-tests.js' });
+}
+
+/** The change that is tried, by its number; one that is come by far more often than without it goes round for ever. */
+const change = {
+  id: -1,
+  hits: 0,
+  limit: Infinity,
+  hit() {
+    this.hits += 1;
+    if (this.hits > this.limit) throw new Error('goes round for ever');
+    return true;
+  },
+};
 
 class MutantRunner {
-  static inject = [commonTokens.options];
+  static inject = [];
   outside = new Map();
   cost = new Map();
   noticedLast = undefined;
-  state = (globalThis[INSTRUMENTER_CONSTANTS.NAMESPACE] ??= {});
 
   capabilities() {
     return { reloadEnvironment: true };
@@ -108,14 +129,26 @@ class MutantRunner {
       .map((file) => CORE + file)
       .toSorted();
     const code = await together(files, this.outside);
-    [this.counted, this.plain] = [script(code), script(uncounted(code))];
+    const ids = Array.from(code.matchAll(CALLED), ([, id]) => Number(id));
+    this.counts = new Uint32Array(1 + Math.max(...ids));
+    [this.counted, this.plain] = [script(code, true), script(code, false)];
+  }
+
+  /** How often each change was come by since this was last asked. */
+  taken() {
+    const found = {};
+    this.counts.forEach((hits, id) => {
+      if (hits > 0) found[id] = hits;
+    });
+    this.counts.fill(0);
+    return found;
   }
 
   /** The tests of a fresh evaluation, those of some files or of all. A file that cannot be loaded is a test that fails. */
   async load(code, wanted) {
     const found = suite();
     const outside = new Map([...this.outside, ['vitest', found.vitest]]);
-    const files = code.runInThisContext()(outside, { exports: {} });
+    const files = code.runInThisContext()(outside, change, this.counts, { exports: {} });
     for (const [file, from] of Object.entries(files)) {
       if (wanted && !wanted.has(file)) continue;
       await found.load(file, from).catch((error) => {
@@ -125,47 +158,47 @@ class MutantRunner {
     return found.tests;
   }
 
-  async runTests(tests, seconds = Infinity) {
-    const results = [];
-    const until = performance.now() + 1000 * seconds;
-    for (const { id, file, run } of tests) {
-      const began = performance.now();
-      this.state.currentTestId = id;
-      const failed = await Promise.resolve()
-        .then(run)
-        .then(
-          () => undefined,
-          (error) => String(error?.message ?? error) || 'failed',
-        );
-      this.state.currentTestId = undefined;
-      const timeSpentMs = performance.now() - began;
-      this.cost.set(id, timeSpentMs);
-      const told = { id, name: id, fileName: file, timeSpentMs };
-      results.push(failed === undefined ? { ...told, status: 0 } : { ...told, status: 1, failureMessage: failed.slice(0, 400) });
-      if (seconds < Infinity && (failed !== undefined || performance.now() > until)) break;
-    }
-    return results;
+  async runTest({ id, file, run }) {
+    const began = performance.now();
+    const failed = await Promise.resolve()
+      .then(run)
+      .then(
+        () => undefined,
+        (error) => String(error?.message ?? error) || 'failed',
+      );
+    const timeSpentMs = performance.now() - began;
+    this.cost.set(id, timeSpentMs);
+    const told = { id, name: id, fileName: file, timeSpentMs };
+    return failed === undefined
+      ? { ...told, status: TestStatus.Success }
+      : { ...told, status: TestStatus.Failed, failureMessage: failed.slice(0, 400) };
   }
 
   async dryRun() {
-    this.state.activeMutant = undefined;
-    this.state.mutantCoverage = { static: {}, perTest: {} };
-    await this.runTests(await this.load(this.counted));
-    // how long each takes is measured without the counting
-    const tests = await this.runTests(await this.load(this.plain));
-    return { status: 'complete', tests, mutantCoverage: this.state.mutantCoverage };
+    change.id = -1;
+    const counted = await this.load(this.counted);
+    const mutantCoverage = { static: this.taken(), perTest: {} };
+    const tests = [];
+    for (const test of counted) {
+      tests.push(await this.runTest(test));
+      mutantCoverage.perTest[test.id] = this.taken();
+    }
+    return { status: DryRunStatus.Complete, tests, mutantCoverage };
   }
 
   async mutantRun({ activeMutant, testFilter, hitLimit }) {
-    Object.assign(this.state, { activeMutant: activeMutant.id, hitLimit, hitCount: hitLimit === undefined ? undefined : 0 });
+    Object.assign(change, { id: Number(activeMutant.id), hits: 0, limit: hitLimit ?? Infinity });
     const wanted = testFilter && new Set(testFilter);
     const all = await this.load(this.plain, wanted && new Set(testFilter.map((id) => id.split(' ')[0])));
     const cost = ({ id }) => (id === this.noticedLast ? -1 : (this.cost.get(id) ?? 0));
-    const tests = all.filter(({ id, file }) => !wanted || wanted.has(id) || id === file).toSorted((a, b) => cost(a) - cost(b));
-    const results = await this.runTests(tests, SECONDS);
-    const { id, status } = results.at(-1) ?? {};
-    if (status === 1) this.noticedLast = id;
-    return toMutantRunResult(determineHitLimitReached(this.state.hitCount, hitLimit) ?? { status: 'complete', tests: results });
+    const results = [];
+    const until = performance.now() + 1000 * SECONDS;
+    for (const test of all.filter(({ id, file }) => !wanted || wanted.has(id) || id === file).toSorted((a, b) => cost(a) - cost(b))) {
+      results.push(await this.runTest(test));
+      if (results.at(-1).status === TestStatus.Failed) this.noticedLast = test.id;
+      if (results.at(-1).status === TestStatus.Failed || performance.now() > until) break;
+    }
+    return toMutantRunResult(determineHitLimitReached(change.hits, hitLimit) ?? { status: DryRunStatus.Complete, tests: results });
   }
 }
 
