@@ -94,9 +94,9 @@ const COUNTED = /stryCov_9fa48\d*\(("\d+"(?:, "\d+")*)\)/g;
 /** The code with Stryker's calls written out, which takes a tenth of the time: whether a change is the one tried, and what is counted. */
 function script(code, count) {
   const plain = code
-    .replace(CALLED, '(change.id === $1 && change.hit())')
-    .replace(COUNTED, (_, ids) => (count ? `(${ids.replace(/"(\d+)"/g, 'counts[$1]++')})` : '0'));
-  return new Script(`(outside, change, counts, module) => { ${plain}\n return module.exports.files; }`, { filename: 'core-and-tests.js' });
+    .replace(CALLED, '(tried$.id === $1 && tried$.hit())')
+    .replace(COUNTED, (_, ids) => (count ? `(${ids.replace(/"(\d+)"/g, 'counts$[$1]++')})` : '0'));
+  return new Script(`(outside, tried$, counts$, module) => { ${plain}\n return module.exports.files; }`, { filename: 'core-and-tests.js' });
 }
 
 /** The change that is tried, by its number; one that is come by far more often than without it goes round for ever. */
