@@ -1,7 +1,6 @@
 /**
- * `npm run mutants`: single changes to the core, one at a time, and whether a test notices; all of them take days. `npm run mutants 45`
- * tries those of 45 lines drawn by lot, the same each time unless a second number seeds another draw, each with the tests of its own
- * folder alone: the share of all that is noticed is at least about what it prints.
+ * `npm run mutants`: single changes to the core, one at a time, and whether a test notices; all of them take hours. `npm run mutants 400`
+ * tries those of 400 lines drawn by lot, the same each time unless a second number seeds another draw.
  */
 import { randomLcg } from 'd3-random';
 import { readFileSync, readdirSync } from 'node:fs';
@@ -13,8 +12,6 @@ const [count, seed = '1'] = process.argv.slice(2);
 
 const isTried = (file) => file.endsWith('.ts') && !/(\.test|^index|\/index)\.ts$|^example\//.test(file);
 
-const hasTests = (folder) => readdirSync(CORE + folder, { recursive: true }).some((file) => file.endsWith('.test.ts'));
-
 /** Lines that something is worked out on: the others have nothing to change. */
 const isWork = (text) =>
   /[-+*/%<>=!&|?]|\breturn\b|\.\w+\(/.test(text) && !/^\s*(\*|\/\/|\/\*|import\b|export (type|interface)\b)/.test(text);
@@ -25,39 +22,36 @@ function drawn() {
     .sort()
     .flatMap((file) => {
       const texts = readFileSync(CORE + file, 'utf8').split('\n');
-      return texts.flatMap((text, i) => (isWork(text) ? [{ folder: file.split('/')[0], line: `${CORE}${file}:${i + 1}-${i + 2}` }] : []));
+      return texts.flatMap((text, i) => (isWork(text) ? [`${CORE}${file}:${i + 1}-${i + 2}`] : []));
     });
   const chance = randomLcg(Number(seed) / 2 ** 16);
   return Array.from({ length: Math.min(Number(count), lines.length) }, () => lines.splice(Math.floor(chance() * lines.length), 1)[0]);
 }
 
-/** A run's changes by what became of them, those that cannot be built left out. */
+/** The changes by what became of them, those that cannot be built left out. */
 function outcomes() {
   const { files } = JSON.parse(readFileSync(REPORT, 'utf8'));
   return Object.entries(files).flatMap(([file, { mutants }]) =>
-    mutants.flatMap(({ status, mutatorName, replacement, location }) =>
+    mutants.flatMap(({ status, mutatorName, replacement, location: { start } }) =>
       /Error|Ignored/.test(status)
         ? []
-        : [{ noticed: /Killed|Timeout/.test(status), told: `${file}:${location.start.line} ${mutatorName}: ${replacement}` }],
+        : [
+            {
+              folder: file.slice(CORE.length).split('/')[0],
+              noticed: /Killed|Timeout/.test(status),
+              told: `${file}:${start.line}:${start.column} ${mutatorName}: ${replacement.split('\n')[0]}`,
+            },
+          ],
     ),
   );
 }
 
-if (!count) must(tool('stryker'), ['run']);
-else {
-  const lots = new Map();
-  for (const { folder, line } of drawn()) lots.set(folder, [...(lots.get(folder) ?? []), line]);
-  const all = [];
-  for (const [folder, lines] of lots) {
-    // what has none of its own is tried by those of all
-    const tests = hasTests(folder) ? `${CORE}${folder}/**/*.test.ts` : `${CORE}**/*.test.ts`;
-    console.log(`${folder}, ${lines.length} lines`);
-    quietly(tool('stryker'), ['run', '--mutate', lines.join(',')], { MUTANT_TESTS: tests });
-    const found = outcomes();
-    all.push(...found);
-    console.log(`  ${found.filter(({ noticed }) => noticed).length} of ${found.length}`);
-    for (const { noticed, told } of found) if (!noticed) console.log(`  not noticed: ${told.split('\n')[0]}`);
-  }
-  const noticed = all.filter((each) => each.noticed).length;
-  console.log(`${noticed} of ${all.length} noticed: ${((100 * noticed) / all.length).toFixed(1)} %`);
-}
+const share = (found) => `${found.filter(({ noticed }) => noticed).length} of ${found.length}`;
+
+if (count) quietly(tool('stryker'), ['run', '--mutate', drawn().join(',')]);
+else must(tool('stryker'), ['run']);
+const all = outcomes();
+for (const { noticed, told } of all) if (!noticed) console.log(`not noticed: ${told}`);
+for (const folder of new Set(all.map((each) => each.folder)))
+  console.log(`${folder}: ${share(all.filter((each) => each.folder === folder))}`);
+console.log(`noticed ${share(all)}: ${((100 * all.filter(({ noticed }) => noticed).length) / all.length).toFixed(1)} %`);
