@@ -130,7 +130,7 @@ class MutantRunner {
       .toSorted();
     const code = await together(files, this.outside);
     const ids = Array.from(code.matchAll(CALLED), ([, id]) => Number(id));
-    this.counts = new Uint32Array(1 + Math.max(...ids));
+    this.counts = new Uint32Array(1 + Math.max(0, ...ids));
     [this.counted, this.plain] = [script(code, true), script(code, false)];
   }
 
