@@ -340,4 +340,66 @@ describe('again, like this one', () => {
     expect(asked({ attachedG: 400 })).toMatchObject({ ok: false, problem: { path: 'attachedG' } });
     expect(asked({ weightG: undefined, capacityMl: 5000 })).toMatchObject({ ok: false, problem: { path: 'capacityMl' } });
   });
+
+  it('tells between which balls it lies: by all that is not known, each at its worst the same way', () => {
+    const { ball: middle, thrown } = made.masses;
+    const cutAway = thrown - made.masses.trimmed;
+    const slurry = 1 - WAYS.trimmed.slurryPercent / 100;
+    const of = (share: number, water: number, loss: number, trimmed: number) =>
+      ((weightG * (1 - share) - 40) / ((1 - water) * (1 - loss)) + cutAway * trimmed) / slurry;
+    const range = (more: Parameters<typeof clayFigures>[0], glazeShare?: number) => {
+      const figures = clayFigures({ shrinkagePercent: 11.5, bars: [{ wet: 100, glazed: 88.4, tool: 'caliper' }], ...more });
+      const found = again(
+        figures,
+        { form: cup, wallMeasured: true, weightG, attachedG: 40, ...(glazeShare && { glazeShare }) },
+        WAYS.trimmed,
+        write,
+      );
+      if (!found.ok) throw new Error(found.problem.message);
+      return { figures, ball: found.value.ball };
+    };
+    const typical = range({ kind: 'stoneware' });
+    const { water, loss } = typical.figures.matter;
+    expect(typical.ball[1]).toBeCloseTo(middle, 6);
+    expect(typical.ball[0]).toBeCloseTo(of(0.08, water - 0.02, loss - 0.015, 0.7), 6);
+    expect(typical.ball[2]).toBeCloseTo(of(0.03, water + 0.02, loss + 0.015, 1.3), 6);
+    // a glaze beyond the usual shares is taken as it is
+    expect(range({ kind: 'stoneware' }, 0.1).ball[0]).toBeCloseTo(of(0.1, water - 0.02, loss - 0.015, 0.7), 6);
+    expect(range({ kind: 'stoneware' }, 0.01).ball[2]).toBeCloseTo(of(0.01, water + 0.02, loss + 0.015, 1.3), 6);
+    const byWall = again(clay, { form: cup, wallMeasured: true }, WAYS.trimmed, write);
+    expect(byWall).toMatchObject({
+      ok: true,
+      value: {
+        wallFrom: 'measured',
+        clayG: undefined,
+        holdsMore: undefined,
+        ball: [0.9, 1, 1.1].map((f) => expect.closeTo(f * middle, 9)),
+      },
+    });
+    const holding = again(clay, { form: cup, wallMeasured: true, capacityMl: made.capacityMl - 12 }, WAYS.trimmed, write);
+    expect(holding).toMatchObject({ ok: true, value: { holdsMore: expect.closeTo(12, 9) } });
+  });
+});
+
+describe('a known piece scaled', () => {
+  it('by its section takes the clay of the two, by the cube law all of it alike', () => {
+    const making = WAYS.trimmed;
+    const found = scaledBall(clay, cup, making, { ballG: 400, height: cup.sizes.height / 1.2, width: cup.sizes.rimDiameter / 1.1 }, write);
+    if (!found.ok) throw new Error(found.problem.message);
+    expect(found.value.factor).toBeCloseTo(Math.cbrt(1.2 * 1.1 * 1.1), 9);
+    expect(found.value.byCube).toBeCloseTo(400 * 1.2 * 1.1 * 1.1, 9);
+    const { height, rimDiameter, baseDiameter } = cup.sizes;
+    const then = size(
+      clay,
+      formOf(cup, 'glazed', { ...cup.sizes, height: height / 1.2, rimDiameter: rimDiameter / 1.1, baseDiameter: baseDiameter! / 1.1 }),
+      'glazed',
+      making,
+    );
+    const clayOf = ({ masses }: typeof then) => masses.thrown;
+    expect(found.value.bySection).toBeCloseTo((400 * clayOf(size(clay, cup, 'glazed', making))) / clayOf(then), 6);
+    expect(scaledBall(clay, cup, making, { ballG: 400, height: 8, width: 400 }, write)).toMatchObject({
+      ok: false,
+      problem: { path: 'known' },
+    });
+  });
 });
