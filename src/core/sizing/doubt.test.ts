@@ -1,4 +1,4 @@
-import { type Stage, clayFigures } from '@/core/clay';
+import { type Stage, beliefDensity, clayFigures, normalDensity, normalUpTo } from '@/core/clay';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ALL_DOUBTS, type Along, TOOL_SD, chanceUnder, rangeOf, reachedFrom, sdOf, shareAt, shareSdAt } from './doubt';
@@ -73,6 +73,46 @@ describe('between which lengths most pieces come out', () => {
     expect(wide(0.9, ALL_DOUBTS, { toolSd: 3 })).toBeGreaterThan(wide(0.9));
     // a coarse hand and a fine one come from the same sum
     expect(wide(0.9, ALL_DOUBTS, { toolSd: 1e-4 })).toBeCloseTo(wide(0.9, { ...NONE, clay: true }), 2);
+  });
+});
+
+describe('the chance to end under a length', () => {
+  /** By summing over the shrinkage and both shares in small steps, the hand a normal: a second way. */
+  function summed(from: Stage, mm: number, to: Stage, limit: number, hand: number): number {
+    const nodes = (mean: number, sd: number) =>
+      sd === 0
+        ? [[mean, 1] as const]
+        : Array.from({ length: 21 }, (_, i) => [mean + (i - 10) * 0.5 * sd, 0.5 * normalDensity(0, 1, (i - 10) * 0.5)] as const);
+    const { belief } = clay;
+    const steps = Array.from({ length: 181 }, (_, i) => belief.mean + (i - 90) * 0.1 * belief.scale);
+    const whole = steps.reduce((sum, s) => sum + beliefDensity(belief, s), 0);
+    const [early, late] = [nodes(shareAt(clay, from), shareSdAt(clay, from)), nodes(shareAt(clay, to), shareSdAt(clay, to))];
+    let chance = 0;
+    for (const s of steps)
+      for (const [p, a] of early)
+        for (const [q, b] of late)
+          chance += (beliefDensity(belief, s) / whole) * a * b * normalUpTo(((limit * (1 - p * s)) / (1 - q * s) - mm) / hand);
+    return chance;
+  }
+
+  it.each<[Stage, Stage]>([
+    ['wet', 'glazed'],
+    ['wet', 'leather'],
+    ['leather', 'glazed'],
+    ['leather', 'dry'],
+    ['dry', 'bisque'],
+    ['glazed', 'leather'],
+  ])('made %s and looked at %s is what summing over every doubt gives', (from, to) => {
+    for (const [mm, hand] of [
+      [180, 0.5],
+      [60, 1.5],
+    ] as const) {
+      const middle = reachedFrom(along(), from, mm, to);
+      for (const off of [-1.5, -0.4, 0, 0.4, 1.5]) {
+        const found = chanceUnder(along({ toolSd: hand }), { from, mm, to }, middle + off);
+        expect(Math.abs(found - summed(from, mm, to, middle + off, hand))).toBeLessThan(1.2e-3);
+      }
+    }
   });
 });
 
