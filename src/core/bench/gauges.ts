@@ -228,8 +228,9 @@ export function strips(gauges: readonly Gauge[], name: string, go: GoMarks = {},
     const said = [`${name}: ${what}`, `${STAGE_WORDS[stage]}, ${write(mm)}`];
     const wide = Math.max(...said.map((text) => widthOf(text, SAID)));
     const ends = go[what] ?? [];
+    const places = [mm, ...ends.flatMap((at) => at ?? [])];
     // beside a strip too short for its words
-    const from = GAP + 2 + (wide > Math.min(mm, ...ends.map((at) => at ?? mm)) - 4 ? Math.max(mm, ...ends.map((at) => at ?? mm)) : 0);
+    const from = GAP + 2 + (wide > Math.min(...places) - 4 ? Math.max(...places) : 0);
     const marks = ends.flatMap((at, j) =>
       at === undefined
         ? []
