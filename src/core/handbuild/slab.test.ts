@@ -35,6 +35,7 @@ import {
   stripOf,
   unrolled,
   wallOf,
+  slabKind,
 } from '.';
 
 const RUNS = { numRuns: 120, seed: 611 };
@@ -380,5 +381,23 @@ describe('the layout on a slab', () => {
     const { sheets } = slabSheets([part(300, 300, 5)], { width: 360, length: 700 }, 1, true);
     expect(sheets.map(({ laid }) => laid.length).sort()).toEqual([1, 2, 2]);
     for (const { length } of sheets) expect(length).toBeLessThanOrEqual(700);
+  });
+});
+
+describe('how a form is built of slabs', () => {
+  it('is one of four ways, by its family', () => {
+    const kinds = Object.fromEntries(
+      (['cylinder', 'oval', 'box', 'faceted', 'disc', 'tile', 'bowl', 'plate'] as const).map((family) => [family, slabKind({ family })]),
+    );
+    expect(kinds).toEqual({
+      cylinder: 'strip',
+      oval: 'strip',
+      box: 'panels',
+      faceted: 'panels',
+      disc: 'flat',
+      tile: 'flat',
+      bowl: 'darts',
+      plate: 'darts',
+    });
   });
 });

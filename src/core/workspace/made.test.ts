@@ -8,6 +8,7 @@ import {
   type Run,
   type Workspace,
   allEvidence,
+  ballUsed,
   cameOf,
   clayOf,
   errorsOf,
@@ -310,5 +311,38 @@ describe('a year in a workshop whose clay and hand nobody knows', () => {
     expect(nine.count).toBeGreaterThan(120);
     expect(nine.happened).toBeGreaterThan(0.84);
     expect(nine.happened).toBeLessThan(0.96);
+  });
+});
+
+describe('the ball a piece used of what was worked out', () => {
+  const run = {
+    ...honey!,
+    by: 'wheel',
+    ball: 660,
+    ballComputed: 600,
+    gauge: 140,
+    planned: { height: 130, rimDiameter: 100 },
+  } as unknown as Run;
+  const wet = (height: number | undefined, rimDiameter: number | undefined) =>
+    piece(1, {
+      sizes: {
+        wet: {
+          ...(height !== undefined && { height: { mm: height, tool: 'caliper' } }),
+          ...(rimDiameter !== undefined && { rimDiameter: { mm: rimDiameter, tool: 'caliper' } }),
+        },
+      } as unknown as MadePiece['sizes'],
+    });
+
+  it('is in proportion to height, by the gauge, and to width', () => {
+    expect(ballUsed({ run, piece: wet(154, 105) })).toBeCloseTo(660 / (600 * 1.1 * 1.05), 9);
+    expect(ballUsed({ run: { ...run, gauge: undefined }, piece: wet(143, 90) })).toBeCloseTo(660 / (600 * 1.1 * 0.9), 9);
+  });
+
+  it('is not known of what was built, of a ball nobody wrote down, or of sizes nobody measured', () => {
+    expect(ballUsed({ run: { ...run, by: 'slab' }, piece: wet(154, 105) })).toBeUndefined();
+    expect(ballUsed({ run: { ...run, ball: undefined }, piece: wet(154, 105) })).toBeUndefined();
+    expect(ballUsed({ run: { ...run, ballComputed: undefined }, piece: wet(154, 105) })).toBeUndefined();
+    expect(ballUsed({ run, piece: wet(undefined, 105) })).toBeUndefined();
+    expect(ballUsed({ run, piece: wet(154, undefined) })).toBeUndefined();
   });
 });

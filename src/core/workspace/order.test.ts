@@ -215,3 +215,30 @@ it('steps pinned to a day no later than they would end anyway fall where they fa
   const plain = schedule('2026-12-18', [{ name: 'pack', days: 1 }], week);
   expect(schedule('2026-12-18', [{ name: 'pack', days: 1, by: '2026-12-30' }], week)).toEqual(plain);
 });
+
+describe('the days of an order’s steps', () => {
+  it('are typical where nothing was learned: the drying, and the wait until it is firm', () => {
+    const bare = orderWork({ ...DEMO, runs: [], pieces: [] }, winter, TODAY).lines;
+    for (const { dates } of bare) {
+      if (!dates?.ok) throw new Error('no dates');
+      for (const step of dates.value) expect([step.name, step.typical]).toEqual([step.name, step.name === 'dry' || step.name === 'firm']);
+    }
+    expect(bare.flatMap(({ dates }) => (dates?.ok ? dates.value : [])).filter(({ typical }) => typical).length).toBeGreaterThan(1);
+  });
+});
+
+describe('today’s work', () => {
+  it('has what is overdue first, and says how many of what', () => {
+    const late = workList(DEMO, '2027-01-20');
+    const firstInTime = late.findIndex(({ overdue }) => !overdue);
+    expect(late.some(({ overdue }) => overdue)).toBe(true);
+    if (firstInTime >= 0) expect(late.slice(firstInTime).every(({ overdue }) => !overdue)).toBe(true);
+    const ofOrders = late.filter(({ of }) => of === winter.name);
+    const lines = orderWork(DEMO, winter, '2027-01-20').lines;
+    for (const { name, items } of lines) {
+      const told = ofOrders.find(({ words }) => words.endsWith(`× ${name}`));
+      if (told) expect(told.words).toContain(` ${items.reduce((sum, { make }) => sum + make, 0)} × `);
+    }
+    expect(ofOrders.length).toBeGreaterThan(0);
+  });
+});

@@ -10,6 +10,8 @@ import {
   type Workspace,
   applyChanges,
   changesOn,
+  clayUsedLast,
+  exampleCutters,
   clayOf,
   compare,
   figureWords,
@@ -276,4 +278,47 @@ describe('own measures', () => {
     [80, undefined],
     [20, undefined],
   ])('%d mm is %s', (mm, said) => expect(inOwnMeasures(mm, rings, (more) => `${Math.round(more)} mm`)).toBe(said));
+});
+
+describe('rows taken over', () => {
+  it('stay in their places, go, or come at the end, as the last change to each says', () => {
+    const before = { ...EMPTY, bodies: [body('a', 'A'), body('b', 'B'), body('c', 'C')] };
+    const change = (id: string, after: Body | undefined): RowChange => ({ table: 'bodies', id, before: undefined, after }) as RowChange;
+    const names = (...changes: RowChange[]) => applyChanges(before, changes).bodies.map(({ name }) => name);
+    expect(names(change('b', body('b', 'B2')))).toEqual(['A', 'B2', 'C']);
+    expect(names(change('b', undefined))).toEqual(['A', 'C']);
+    expect(names(change('d', body('d', 'D')), change('a', undefined))).toEqual(['B', 'C', 'D']);
+    expect(names(change('d', body('d', 'D')), change('d', undefined))).toEqual(['A', 'B', 'C']);
+    expect(names(change('c', body('c', 'C2')), change('c', body('c', 'C3')))).toEqual(['A', 'B', 'C3']);
+    // other tables are the same lists as before
+    const after = applyChanges(before, [change('b', undefined)]);
+    expect(after.plans).toBe(before.plans);
+    expect(applyChanges(before, [])).toEqual(before);
+  });
+});
+
+describe('the clay a new piece starts in', () => {
+  const [first, second] = DEMO.plans;
+  const changed = (plan: Plan, bodyId: string, changedAt: string): Plan => ({ ...plan, changedAt, parts: [{ ...plan.parts[0], bodyId }] });
+  const workshop = (openPlanId: string | undefined, plans: readonly Plan[]) => ({
+    plans,
+    bodies: [body('a', 'A'), body('b', 'B'), body('c', 'C')],
+    settings: { ...DEMO.settings, openPlanId },
+  });
+
+  it('is that of the open piece, else of the one changed last, else the first', () => {
+    const plans = [changed(first!, 'b', '2026-02-01T00:00:00.000Z'), changed(second!, 'c', '2026-03-01T00:00:00.000Z')];
+    expect(clayUsedLast(workshop(first!.id, plans))).toBe('b');
+    expect(clayUsedLast(workshop(second!.id, plans))).toBe('c');
+    expect(clayUsedLast(workshop(undefined, plans))).toBe('c');
+    expect(clayUsedLast(workshop(undefined, plans.toReversed()))).toBe('c');
+    expect(clayUsedLast(workshop(first!.id, [changed(first!, 'gone', '2026-04-01T00:00:00.000Z'), plans[1]!]))).toBe('c');
+    expect(clayUsedLast(workshop(undefined, []))).toBe('a');
+    expect(clayUsedLast({ ...workshop(undefined, []), bodies: [] })).toBeUndefined();
+  });
+
+  it('cutters of the example are told by their ids', () => {
+    const [cutter] = DEMO.cutters;
+    expect(exampleCutters({ cutters: [cutter!, { ...cutter!, id: 'own' }] })).toEqual([cutter]);
+  });
 });
