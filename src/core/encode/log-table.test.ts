@@ -84,9 +84,26 @@ describe('a log as a table', () => {
   });
 });
 
+describe('a line of a log', () => {
+  it('is called by its piece, or by its place in the file, the head counted', () => {
+    const lines = read('name,date,wet height mm\nHoney jar,2026-11-01,140\n,2026-11-02,141\n');
+    expect(lines.map(({ line, name }) => [line, name])).toEqual([
+      [2, 'Honey jar'],
+      [3, 'Line 3'],
+    ]);
+  });
+});
+
 describe('a workspace with its pictures', () => {
   const jpeg = Uint8Array.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3]);
   const text = writeWorkspace(DEMO, '2026-11-26T10:00:00.000Z');
+
+  it('is told by how a zip begins, by each of its four bytes', () => {
+    const begins = [0x50, 0x4b, 3, 4];
+    expect(isArchive(Uint8Array.from(begins))).toBe(true);
+    for (const at of begins.keys()) expect(isArchive(Uint8Array.from(begins.map((byte, i) => (i === at ? byte + 1 : byte))))).toBe(false);
+    expect(isArchive(new Uint8Array())).toBe(false);
+  });
 
   it('is one file that comes apart again', () => {
     const bytes = writeArchive(text, [{ id: 'a-1', bytes: jpeg }]);
