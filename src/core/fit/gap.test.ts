@@ -108,16 +108,19 @@ describe('a gap that warp takes from', () => {
     [2.4, 0.5, 0.5],
     [2.4, 0.5, 0.1],
     [0, 2.4, 0.05],
-  ])('of ovalities of %d and %d mm, each held to %d mm, has the chances of the sum, to five in a hundred thousand', (mouth, lid, toolSd) => {
-    const gap = gapOf({ mouth: pot(buff, mouth, 82, toolSd), lid: pot(red, lid, 80.2, toolSd), sameFiring: false });
-    const { mean, sd } = gap.straight;
-    expect(gap.warps).toEqual([mouth / 2, lid / 2]);
-    expect(gap.mean).toBeCloseTo(mean - ((mouth + lid) / 2) * Math.sqrt(2 / Math.PI), 9);
-    expect(gap.sd).toBeCloseTo(Math.sqrt(sd ** 2 + ((mouth ** 2 + lid ** 2) / 4) * (1 - 2 / Math.PI)), 9);
-    expect(gap.doubt.warp).toBeCloseTo(Math.sqrt(((mouth ** 2 + lid ** 2) / 4) * (1 - 2 / Math.PI)), 9);
-    for (const mm of [-0.5, 0.4, 1, 1.7, 2.6])
-      expect(Math.abs(chanceGapUnder(gap, mm) - summed(mean, sd, gap.warps, mm))).toBeLessThan(5e-5);
-  });
+  ])(
+    'of ovalities of %d and %d mm, each held to %d mm, has the chances of the sum, to five in a hundred thousand',
+    (mouth, lid, toolSd) => {
+      const gap = gapOf({ mouth: pot(buff, mouth, 82, toolSd), lid: pot(red, lid, 80.2, toolSd), sameFiring: false });
+      const { mean, sd } = gap.straight;
+      expect(gap.warps).toEqual([mouth / 2, lid / 2]);
+      expect(gap.mean).toBeCloseTo(mean - ((mouth + lid) / 2) * Math.sqrt(2 / Math.PI), 9);
+      expect(gap.sd).toBeCloseTo(Math.sqrt(sd ** 2 + ((mouth ** 2 + lid ** 2) / 4) * (1 - 2 / Math.PI)), 9);
+      expect(gap.doubt.warp).toBeCloseTo(Math.sqrt(((mouth ** 2 + lid ** 2) / 4) * (1 - 2 / Math.PI)), 9);
+      for (const mm of [-0.5, 0.4, 1, 1.7, 2.6])
+        expect(Math.abs(chanceGapUnder(gap, mm) - summed(mean, sd, gap.warps, mm))).toBeLessThan(5e-5);
+    },
+  );
 
   it('is certain or impossible where there is nothing else', () => {
     const gap = gapOf({ mouth: { rigid: true, diameter: 72 }, lid: { rigid: true, diameter: 71 }, sameFiring: false });
