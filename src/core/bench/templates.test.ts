@@ -131,6 +131,19 @@ describe('a template on paper', () => {
     }
   });
 
+  it.each(SLABBED)('of a %s has no dashed line along its cut line, and its dashed lines apart in a cutter’s file', (family) => {
+    for (const part of partsOf(family)) {
+      const drawing = template(part, said);
+      for (const line of part.lines) {
+        const middle = { x: (line[0]!.x + line.at(-1)!.x) / 2, y: (line[0]!.y + line.at(-1)!.y) / 2 };
+        if (line.length === 2) expect(distanceTo(part.outline, middle)).toBeGreaterThan(0.3);
+      }
+      const layers = [...writeDxf(drawing).matchAll(/LWPOLYLINE[\s\S]*?\n8\s*\n(.*?)\r?\n/g)].map(([, name]) => name!.trim());
+      expect(layers.filter((name) => name === layers[0])).toHaveLength(1);
+      expect(layers).toHaveLength(1 + part.lines.length);
+    }
+  });
+
   it('has an arrow as long as the part is roomy, a hand wide at most, its head at its end', () => {
     for (const family of SLABBED)
       for (const part of partsOf(family)) {

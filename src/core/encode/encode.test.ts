@@ -242,6 +242,20 @@ describe('the workspace file', () => {
     expect(readWorkspace(damaged(damage))).toMatchObject({ ok: false, problem: { path } });
   });
 
+  it('takes a limit that leaves room, at least, at most or both, and no other', () => {
+    const limited = (known: object) =>
+      readWorkspace(
+        damaged((file) => {
+          const part = file.plans[0]!.parts[0] as { sizes: object };
+          Object.assign(part, { sizes: { ...part.sizes, height: [{ at: 'glazed', ...known }] } });
+        }),
+      );
+    for (const known of [{ least: 80 }, { most: 90 }, { least: 80, most: 90 }, { least: 80, most: 80.1 }])
+      expect(limited(known).ok).toBe(true);
+    for (const known of [{}, { least: 90, most: 80 }, { least: 80, most: 80 }])
+      expect(limited(known)).toMatchObject({ ok: false, problem: { path: expect.stringMatching(/^plans\.0\.parts\.0\.sizes\.height/) } });
+  });
+
   it('agrees with the published schema on what the schema alone can tell', () => {
     const damages: ((file: Plain) => void)[] = [
       (file) => void Object.assign(file, { format: 'notes' }),

@@ -127,7 +127,9 @@ function panelPart(name: string, count: number, { outer, mid, inner, slant, beve
   ]);
   const outline = [headLeft, headRight, footRight, footLeft];
   const ends = [[headLeft, footLeft] as const, [headRight, footRight] as const];
-  const away = ([a, b]: readonly Flat[]) => ends.every(([c, d]) => apart(a!, c) + apart(b!, d) > 2 * TELLS);
+  // either way round: the cut itself is no line to bevel to
+  const away = ([a, b]: readonly Flat[]) =>
+    ends.every(([c, d]) => Math.min(apart(a!, c) + apart(b!, d), apart(a!, d) + apart(b!, c)) > 2 * TELLS);
   const [left, right] = bevels.map((degrees) => Math.round(degrees)) as [number, number];
   const bevelWords = left === right ? `both upright ends at ${left} degrees` : `the upright ends at ${left} and ${right} degrees`;
   return {
