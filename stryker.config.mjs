@@ -8,9 +8,8 @@ export default {
   coverageAnalysis: 'perTest',
   // words are gone through by eye, and a change to a text or to how it is listed is not what this is for
   mutator: { excludedMutations: ['StringLiteral', 'ObjectLiteral', 'ArrayDeclaration', 'Regex'] },
-  reporters: ['clear-text', 'progress-append-only', 'json'],
+  reporters: ['progress-append-only', 'json'],
   jsonReporter: { fileName: 'test-results/mutants.json' },
-  clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
   tempDirName: 'test-results/stryker',
   // docs and tests hold files that tests of the core read: the published schema, older workspace files, the font
   ignorePatterns: ['/.next', '/.next-bench', '/bench', '/docs/screenshots', '/test-results', '/generated'],
