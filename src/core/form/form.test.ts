@@ -255,55 +255,16 @@ describe('an own profile', () => {
     for (const { r, z } of urn) expect(radiusAt(side, z * 180)).toBeCloseTo(r * 55, 6);
   });
 
-  it.each<[string, Knot[], RegExp]>([
-    [
-      'that folds over itself',
-      [
-        { r: 0.8, z: 0, corner: true },
-        { r: 1.4, z: 0.8, corner: true },
-        { r: 0.3, z: 0.3, corner: true },
-        { r: 1.6, z: 0.5, corner: true },
-        { r: 1, z: 1, corner: true },
-      ],
-      /crosses itself/,
-    ],
-    [
-      'that goes below the bat',
-      [
-        { r: 0.8, z: 0 },
-        { r: 1, z: -0.1 },
-        { r: 1, z: 1 },
-      ],
-      /above the bat/,
-    ],
-    [
-      'with two points on each other',
-      [
-        { r: 0.8, z: 0 },
-        { r: 0.8, z: 0 },
-        { r: 1, z: 1 },
-      ],
-      /on each other/,
-    ],
-    [
-      'that does not stand on the bat',
-      [
-        { r: 0.8, z: 0.1 },
-        { r: 1, z: 1 },
-      ],
-      /foot/,
-    ],
-    [
-      'that ends below its rim',
-      [
-        { r: 0.8, z: 0 },
-        { r: 1, z: 0.9 },
-      ],
-      /rim/,
-    ],
-  ])('%s is refused', (_, knots, why) => {
-    const checked = check(form('profile', {}, { foot: 'flat' }, knots));
-    expect(checked.ok ? '' : checked.problem.message).toMatch(why);
+  it('that folds over itself is refused', () => {
+    const folded = [
+      { r: 0.8, z: 0, corner: true },
+      { r: 1.4, z: 0.8, corner: true },
+      { r: 0.3, z: 0.3, corner: true },
+      { r: 1.6, z: 0.5, corner: true },
+      { r: 1, z: 1, corner: true },
+    ];
+    const checked = check(form('profile', {}, { foot: 'flat' }, folded));
+    expect(checked.ok ? '' : checked.problem.message).toMatch(/crosses itself/);
   });
 });
 

@@ -11,8 +11,8 @@ export {
   dashed,
   line,
   paragraph,
-  widthOf,
   path,
+  widthOf,
   words,
 } from './drawing';
 export { type Tile, correctionOf, tile } from './tile';
