@@ -1,5 +1,6 @@
 import { METRIC, text, writeLength, writeMass, writeVolume } from '@/core/units';
 import { DEMO } from '@/core/example';
+import { FAMILIES, FAMILY_NAMES } from '@/core/form';
 import { type Part } from '@/core/workspace';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -65,6 +66,77 @@ describe('a table of finished sizes', () => {
     if (!row || row.part.ok) throw new Error('not refused');
     expect(row.part.problem.path).toBe(path);
     expect(row.part.problem.message).toMatch(message);
+  });
+
+  it.each([
+    [['Name', 'Pieces', 'item', 'What'], 'name'],
+    [['form', 'Shape', 'kind', 'type'], 'form'],
+    [['in which unit'], 'unit'],
+    [['Clay', 'clay body'], 'clay'],
+    [['note', 'Remarks', 'comment'], 'note'],
+    [['base', 'Foot', 'bottom'], 'base'],
+    [['short side', 'width 2', 'depth'], 'short'],
+    [['wall'], 'wall'],
+    [['floor'], 'floor'],
+    [['height', 'How high', 'tall'], 'height'],
+    [['mouth', 'Rim', 'diameter', 'width', 'wide', 'across', 'length', '⌀', 'ø mm'], 'mouth'],
+    [['price', ''], undefined],
+  ] as const)('takes the headings %j for %j, each once', (heads, column) => {
+    for (const head of heads) expect(guessedColumns({ head: [head], rows: [] }), head).toEqual([column]);
+    expect(guessedColumns({ head: [heads[0], heads[0]], rows: [] })).toEqual([column, undefined]);
+  });
+
+  it('knows a form by any name it is called by on the screen, and no other', () => {
+    const high = { disc: 8, tile: 8 } as Readonly<Record<string, number>>;
+    for (const family of FAMILY_NAMES) {
+      const { words } = FAMILIES[family];
+      // a cup with a lip is “Cup, flared lip”: “cup” alone is the plain one
+      const names = [family, words, words.toUpperCase(), ...words.split(/ or |, flared lip/)].filter(Boolean);
+      for (const name of names.filter((each) => each.toLowerCase() !== 'cup' || family === 'cylinder')) {
+        const [row] = rowsOf(`name;form;mouth;height\nA;${name};90;${high[family] ?? 60}`);
+        if (row!.part.ok) expect(row!.part.value.family, name).toBe(family);
+        else expect(row!.part.problem.path, name).not.toBe('form');
+      }
+    }
+    for (const name of ['cu', 'cup or', 'vase bottle', 'flared lip', 'lip'])
+      expect(rowsOf(`name;form;mouth\nA;${name};90`)[0]!.part, name).toMatchObject({ ok: false, problem: { path: 'form' } });
+  });
+
+  it('takes a bare number in the unit of its line, else in the usual one', () => {
+    const mouth = (unit: string, usual?: 'mm' | 'cm' | 'in') => partIn(`name,unit,mouth\nA,${unit},9`, usual).sizes.rimDiameter![0];
+    for (const [unit, mm] of [
+      ['cm', 90],
+      ['CM.', 90],
+      ['in', 228.6],
+      ['inch', 228.6],
+      ['inches', 228.6],
+    ] as const)
+      expect(mouth(unit), unit).toMatchObject({ mm: expect.closeTo(mm, 9) as number });
+    expect([mouth('', 'cm'), mouth('', 'in')]).toMatchObject([{ mm: 90 }, { mm: 228.6 }]);
+    const table = tableOf('name,mouth\nA,9');
+    const [row] = partsFrom(table, guessedColumns(table), DEMO, { unit: 'inch-fraction', bodyId: undefined, write });
+    expect(row!.part).toMatchObject({ ok: true, value: { sizes: { rimDiameter: [{ mm: 228.6 }] } } });
+  });
+
+  it('needs a mouth or a height, one of them', () => {
+    expect(partIn('name,mouth\nA,90').sizes.height![0]).toMatchObject({ free: true });
+    expect(partIn('name,height\nA,90').sizes.rimDiameter![0]).toMatchObject({ free: true });
+    expect(partIn('name,mouth,height\nA,90,80').sizes.height![0]).toEqual({ mm: 80, at: 'glazed' });
+  });
+
+  it('calls a line without a name by its place, and gives it the usual clay', () => {
+    const [, second] = rowsOf('name,mouth\nA,90\n ,91');
+    expect(second).toMatchObject({ line: 3, name: 'Line 3', part: { ok: true, value: { bodyId: 'body-heron-buff' } } });
+  });
+
+  it('is at most 2,000 lines and a million letters long, to the line and the letter', () => {
+    const lines = (count: number) => `name\n${'A\n'.repeat(count)}`;
+    expect(readTable(lines(2000)).ok).toBe(true);
+    expect(readTable(lines(2001))).toMatchObject({ problem: { message: 'There are 2001 lines. Take at most 2000 at a time.' } });
+    const head = 'name\n';
+    expect(readTable(head + 'x'.repeat(1_000_000 - head.length)).ok).toBe(true);
+    expect(readTable(head + 'x'.repeat(1_000_001 - head.length)).ok).toBe(false);
+    expect(tableOf(' name , mouth \n\n a , 90 \n')).toEqual({ head: ['name', 'mouth'], rows: [['a', '90']] });
   });
 
   it('refuses what is no table', () => {

@@ -18,13 +18,13 @@ export interface ShelfLoad {
 /** Shelves that take everything, and what is wider than any of them. */
 export interface Loads {
   readonly shelves: readonly ShelfLoad[];
-  readonly tooWide: readonly string[];
+  readonly tooWide: readonly Standing[];
 }
 
 /** Stands pieces on shelves by their widest, each on a square of its own (the packing library's max-rects rule). */
 export function loadShelves(things: readonly Standing[], width: number, depth: number): Loads {
   const most = Math.min(width, depth);
-  const tooWide = things.filter(({ across }) => across > most).map(({ name }) => name);
+  const tooWide = things.filter(({ across }) => across > most);
   // a shelf is as large as it is: not grown about what stands on it
   const packer = new MaxRectsPacker(width, depth, APART, { smart: false });
   const fitting = things.filter(({ across }) => across <= most);

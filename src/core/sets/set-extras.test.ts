@@ -129,6 +129,6 @@ describe('kiln shelves', () => {
   });
 
   it('says what no shelf takes', () => {
-    expect(loadShelves([{ name: 'platter', across: 420, count: 2 }], 400, 500)).toEqual({ shelves: [], tooWide: ['platter'] });
+    expect(loadShelves([{ name: 'platter', across: 420, count: 2 }], 400, 500)).toEqual({ shelves: [], tooWide: [{ name: 'platter', across: 420, count: 2 }] });
   });
 });

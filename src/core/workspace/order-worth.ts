@@ -56,9 +56,8 @@ export const BOARD = { width: 1000, depth: 300 } as const;
 
 /** How many boards pieces take, wet. What is wider than a board stands on one of its own. */
 export function boardsFor(items: readonly Ordered[]): number {
-  const wide = apart(items, 'wet');
-  const { shelves, tooWide } = loadShelves(wide, BOARD.width, BOARD.depth);
-  return shelves.length + wide.filter(({ name }) => tooWide.includes(name)).reduce((sum, { count }) => sum + count, 0);
+  const { shelves, tooWide } = loadShelves(apart(items, 'wet'), BOARD.width, BOARD.depth);
+  return shelves.length + tooWide.reduce((sum, { count }) => sum + count, 0);
 }
 
 /** How pieces go into the kiln: their shelves at bone dry for the bisque, and glazed. None while the kiln is not known. */

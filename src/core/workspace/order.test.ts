@@ -10,6 +10,8 @@ import {
   daysBetween,
   kilnLoads,
   lineWork,
+  WORK,
+  openOrders,
   orderWork,
   sharedFirings,
   shopRows,
@@ -240,5 +242,193 @@ describe('today’s work', () => {
       if (told) expect(told.words).toContain(` ${items.reduce((sum, { make }) => sum + make, 0)} × `);
     }
     expect(ofOrders.length).toBeGreaterThan(0);
+  });
+});
+
+describe('what an order takes', () => {
+  const alone = (lines: Order['lines']): Order => ({ ...winter, id: 'own', lines });
+  const [nest, five] = DEMO.sets;
+
+  it('sums the clay of all its lines by body, each copy a ball of its own, and leaves out what is thrown', () => {
+    const jar = { id: 'a', planId: 'plan-honey-jar', count: 12 };
+    const plain = orderWork(DEMO, alone([jar]), TODAY);
+    const { make, ballG } = plain.lines[0]!.items[0]!;
+    expect(orderWork(DEMO, alone([jar, { ...jar, id: 'b', make: 3 }]), TODAY).clay).toEqual([
+      { bodyId: 'body-heron-buff', name: 'Heron Buff', kg: expect.closeTo(((make + 3) * ballG!) / 1000, 9) as number, stockKg: 10 },
+    ]);
+    expect(orderWork(DEMO, alone([{ ...jar, done: ['throw'] }]), TODAY).clay).toEqual([]);
+    // firmed but never said to be thrown: it is still to be thrown
+    expect(orderWork(DEMO, alone([{ ...jar, done: ['firm'] }]), TODAY).clay).toHaveLength(1);
+    const plans = DEMO.plans.map((plan) =>
+      plan.id === jar.planId ? { ...plan, parts: [{ ...plan.parts[0]!, bodyId: undefined, joined: { copies: 3 } }] as const } : plan,
+    );
+    const joined = orderWork({ ...DEMO, plans: plans as typeof DEMO.plans }, alone([jar]), TODAY);
+    expect(joined.clay[0]).toMatchObject({ bodyId: undefined, name: 'clay not chosen', stockKg: undefined });
+    expect(joined.lines[0]!.items[0]!.copies).toBe(3);
+    expect(joined.clay[0]!.kg).toBeCloseTo((3 * make * joined.lines[0]!.items[0]!.ballG!) / 1000, 9);
+  });
+
+  it('counts the smallest bat that holds the base, one for each that is made', () => {
+    const bats = [
+      { id: 'l', name: 'large', width: 400, thickness: 12, plaster: false },
+      { id: 'm', name: 'middle', width: 250, thickness: 12, plaster: false },
+      { id: 's', name: 'small', width: 20, thickness: 12, plaster: false },
+    ];
+    const kit = withShop({ bats });
+    const jar = { id: 'a', planId: 'plan-honey-jar', count: 1, make: 2 };
+    expect(orderWork(kit, alone([jar, { ...jar, id: 'b', make: 5 }]), TODAY).bats).toEqual([{ name: 'middle', count: 7 }]);
+    expect(orderWork(withShop({ bats: bats.slice(2) }), alone([jar]), TODAY).bats).toEqual([]);
+  });
+
+  it('of a set has all plans of it, of pieces that match so many for each set', () => {
+    const made = (setId: string, count: number) => lineWork(DEMO, winter, { id: 'x', setId, count }, TODAY);
+    expect(made(nest!.id, 3).items.map(({ plan, need }) => [plan.id, need])).toEqual([
+      ['plan-serving-bowl', 3],
+      ['plan-seed-bowl', 3],
+    ]);
+    expect(made(nest!.id, 3)).toMatchObject({ matched: false, name: nest!.name });
+    expect(made(five!.id, 2)).toMatchObject({ matched: true, name: five!.name });
+    expect(made(five!.id, 2).items.map(({ need }) => need)).toEqual([10]);
+    expect(lineWork(DEMO, winter, { id: 'x', wish: 'a blue one', count: 1 }, TODAY).name).toBe('a blue one');
+    expect(lineWork(DEMO, winter, { id: 'x', count: 1 }, TODAY).name).toBe('something');
+    // what is typed to be made stands
+    expect(lineWork(DEMO, winter, { id: 'x', planId: 'plan-honey-jar', count: 1, make: 9 }, TODAY).items[0]!.make).toBe(9);
+  });
+
+  it('of days: a step stands until the next begins, the last as long as it takes', () => {
+    if (!jars.dates?.ok) throw new Error('no dates');
+    const steps = jars.dates.value;
+    steps.forEach((step, i) => {
+      const until = steps[i + 1]?.from ?? new Date(Date.parse(step.to) + 86_400_000).toISOString().slice(0, 10);
+      expect(step.stands).toBe(daysBetween(step.from, until));
+      expect(step.waits).toBe(['firm', 'dry', 'bisque', 'fire'].includes(step.name));
+      expect(step.done).toBe(false);
+    });
+    // without a day it is due it begins today, or on the first day of work after
+    const free = lineWork(DEMO, { ...winter, due: undefined }, winter.lines[0]!, '2026-11-28');
+    expect(free.dates!.ok && free.dates!.value[0]!.from).toBe('2026-11-30');
+    expect(free.dates!.ok && free.dates!.value.at(-1)!.to).toBe(free.soonest);
+    expect(free.late).toBe(0);
+  });
+
+  it('is late by the days since its first open step should have begun, and not before', () => {
+    if (!jars.dates?.ok) throw new Error('no dates');
+    const [first, second] = jars.dates.value;
+    const late = (today: string, done: Order['lines'][0]['done'] = []) => lineWork(DEMO, winter, { ...winter.lines[0]!, done }, today).late;
+    expect(late(first!.from)).toBe(0);
+    expect(late('2026-11-01')).toBe(0);
+    const after = new Date(Date.parse(first!.from) + 5 * 86_400_000).toISOString().slice(0, 10);
+    expect(late(after)).toBe(5);
+    expect(late(after, ['throw'])).toBe(Math.max(0, daysBetween(second!.from, after)));
+  });
+
+  it('stands among the open ones in the order they are due, those without a day last, closed ones not', () => {
+    const order = (id: string, due?: string, closed?: boolean): Order => ({ ...winter, id, due, closed });
+    const orders = [order('c'), order('b', '2026-12-24'), order('x', '2026-12-01', true), order('a', '2026-12-09')];
+    expect(openOrders({ orders }).map(({ id }) => id)).toEqual(['a', 'b', 'c']);
+    expect(openOrders({ orders: orders.toReversed() }).map(({ id }) => id)).toEqual(['a', 'b', 'c']);
+  });
+
+  it('shares a firing within six days of the first, none that is done, and not with itself alone', () => {
+    const everyDay = withShop({ week: { ...USUAL_WEEK, workdays: [1, 2, 3, 4, 5, 6, 7] } });
+    const at = (id: string, due: string, done: Order['lines'][0]['done'] = []) =>
+      orderWork(everyDay, { ...winter, id, due, lines: [{ ...winter.lines[0]!, done }] }, TODAY);
+    const groups = (...works: readonly ReturnType<typeof at>[]) =>
+      sharedFirings(works)
+        .filter(({ step }) => step === 'fire')
+        .map(({ lines }) => lines.map(({ orderId }) => orderId));
+    const fire = (own: ReturnType<typeof at>) => own.lines[0]!.dates!.ok && own.lines[0]!.dates!.value.find(({ name }) => name === 'fire')!;
+    const [a, b, c] = [at('a', '2026-12-16'), at('b', '2026-12-22'), at('c', '2026-12-23')];
+    expect([a, b, c].map((own) => daysBetween('2026-12-14', (fire(own) as { from: string }).from))).toEqual([0, 6, 7]);
+    expect(groups(a, b)).toEqual([['a', 'b']]);
+    expect(groups(b, a)).toEqual([['a', 'b']]);
+    expect(groups(a, c)).toEqual([]);
+    expect(groups(c, b, a)).toEqual([['a', 'b']]);
+    expect(groups(a, at('b', '2026-12-22', ['fire']))).toEqual([]);
+  });
+});
+
+describe('what an order is worth', () => {
+  const money = { ...shopOf(DEMO).money!, clayPerKg: 2, glaze: 1, firing: 3, packing: 5 };
+  const worth = (more: Partial<typeof money>, line: Order['lines'][0] = winter.lines[0]!, made: Partial<Workspace> = {}) => {
+    const workspace = { ...withShop({ money: { ...money, ...more } }), ...made };
+    return worthFor(workspace, lineWork(workspace, winter, line, TODAY));
+  };
+
+  it('counts what each piece of a set costs and takes, for the set', () => {
+    const five = { id: 'x', setId: 'set-seed-five', count: 2, price: 120 };
+    const [item] = lineWork(DEMO, winter, five, TODAY).items;
+    const found = worth({ minutes: 7 }, five)!;
+    expect(found.costs).toBeCloseTo(5 * ((item!.ballG! / 1000) * 2 + 1 + 3 + 5), 9);
+    expect(found.minutes).toBeCloseTo(35, 9);
+  });
+
+  it('takes minutes from what is typed by work where that is said, from the log before either', () => {
+    expect(worth({ minutes: 19 })).toMatchObject({ minutes: 19, byWork: [], learned: false });
+    const byWork = [
+      { work: 'throw', minutes: 4 },
+      { work: 'trim', minutes: 6 },
+    ];
+    expect(worth({ minutes: 19, byWork: { trim: 6, throw: 4 } })).toMatchObject({ byWork, minutes: 10, learned: false });
+    const [work] = WORK;
+    const pieces = DEMO.pieces.map((piece, i) => ({ ...piece, minutes: { [work]: 10 + (i % 3) } }));
+    expect(worth({ minutes: 19, byWork: { [work]: 99 } }, undefined, { pieces })).toMatchObject({
+      byWork: [{ work, minutes: 11 }],
+      minutes: 11,
+      learned: true,
+    });
+  });
+
+  it('is told of no price, no wage and no minutes', () => {
+    const line = winter.lines[0]!;
+    expect(worth({})).toBeDefined();
+    expect(worth({ wantPerHour: 0 })).toBeUndefined();
+    expect(worth({ minutes: 0 })).toBeUndefined();
+    expect(worth({}, { ...line, price: 0 })).toBeUndefined();
+    expect(worth({}, { ...line, planId: 'gone' })).toBeUndefined();
+  });
+
+  it('carries what is made beyond what is asked as loss, never all of it', () => {
+    // made as many as asked, nothing is lost: leaves price less share less costs
+    const line = { ...winter.lines[0]!, make: 12 };
+    const exact = worth({}, line)!;
+    expect(exact.leaves).toBeCloseTo(34 * (1 - money.shop) - exact.costs, 9);
+    expect(worth({}, { ...line, make: 6 })!.leaves).toBeCloseTo(exact.leaves, 9);
+    expect(worth({}, { ...line, make: 24 })!.leaves).toBeCloseTo(34 * (1 - money.shop) - 2 * exact.costs, 9);
+    expect(worth({}, { ...line, make: 12_000 })!.leaves).toBeCloseTo(34 * (1 - money.shop) - 20 * exact.costs, 9);
+  });
+});
+
+describe('boards and kiln', () => {
+  const [item] = jars.items;
+  const wide = (scale: number, make: number) => {
+    const part = {
+      ...item!.part,
+      sizes: Object.fromEntries(
+        Object.entries(item!.part.sizes).map(([name, known]) => [
+          name,
+          known!.map((each) => ('mm' in each ? { ...each, mm: each.mm * scale } : each)),
+        ]),
+      ),
+    };
+    const plan = { ...item!.plan, id: 'wide', parts: [part] as const };
+    const workspace = { ...DEMO, plans: [...DEMO.plans, plan as (typeof DEMO.plans)[0]] };
+    return lineWork(workspace, winter, { id: 'w', planId: 'wide', count: 1, make }, TODAY).items;
+  };
+
+  it('has what is wider than a board on one of its own, none for what is not made', () => {
+    expect(boardsFor(wide(4, 3))).toBe(3);
+    expect(boardsFor([...wide(4, 3), { ...item!, make: 1 }])).toBe(4);
+    expect(boardsFor([{ ...item!, make: 0 }])).toBe(0);
+  });
+
+  it('widths wet, dry and glazed are those of the stages', () => {
+    const made = item!.made;
+    if (!made.ok) throw new Error(made.problem.message);
+    const { stages, measures } = made.value.sized;
+    const loads = kilnLoads(DEMO, [item!])!;
+    const ratio = stages.dry.sizes.rimDiameter! / stages.glazed.sizes.rimDiameter!;
+    expect(loads.glaze.shelves[0]!.standing[0]!.across).toBeCloseTo(measures.widest, 9);
+    expect(loads.bisque.shelves[0]!.standing[0]!.across).toBeCloseTo(measures.widest * ratio, 9);
   });
 });

@@ -134,7 +134,7 @@ function Kiln({ work }: { work: OrderWork }) {
         <Link href="/orders?order=work">Say how large its shelves are</Link>
       </Part>
     );
-  const tooWide = [...new Set(loads.bisque.tooWide)];
+  const tooWide = [...new Set(loads.bisque.tooWide.map(({ name }) => name))];
   return (
     <Part title="kiln">
       <Box>
