@@ -66,7 +66,7 @@ export function extrasVerb({ need, odds = 0.9, lossPercent = 10, history }: Extr
 
 const day = joi.string().custom((value: string, helpers) => {
   const real = /^\d{4}-\d{2}-\d{2}$/.test(value) && new Date(`${value}T00:00:00Z`).toJSON()?.slice(0, 10) === value;
-  return real ? value : helpers.error('any.invalid');
+  return real ? value : helpers.error('day.none');
 });
 
 export const scheduleSchema = joi.object({

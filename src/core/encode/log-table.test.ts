@@ -1,5 +1,6 @@
 import { DEMO } from '@/core/example';
 import { FATES, type MadePiece, SHELF_WORDS, refOf } from '@/core/workspace';
+import { strToU8, zipSync } from 'fflate';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { guessedLogColumns, isArchive, madeFrom, madeTable, readArchive, readTable, runsFrom, writeArchive, writeWorkspace } from '.';
@@ -301,6 +302,44 @@ describe('a workspace with its pictures', () => {
     expect(isArchive(bytes)).toBe(true);
     expect(isArchive(new TextEncoder().encode(text))).toBe(false);
     expect(readArchive(bytes)).toEqual({ ok: true, value: { text, pictures: [{ id: 'a-1', bytes: jpeg }] } });
+  });
+
+  it('is refused where a picture, the workshop or all together is larger than it may be, and says which', () => {
+    /** A zip that says of its pictures that they are so large. */
+    const said = (sizes: readonly number[], workspaceSize: number) => {
+      const files = Object.fromEntries(sizes.map((_, i) => [`pictures/p${i}.jpg`, jpeg]));
+      const bytes = zipSync({ 'workspace.json': strToU8(text), ...files });
+      const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+      const all = [workspaceSize, ...sizes];
+      for (let at = 0; at < bytes.length - 4 && all.length > 0; at += 1)
+        if (view.getUint32(at, true) === 0x02014b50) view.setUint32(at + 24, all.shift()!, true);
+      const found = readArchive(bytes);
+      return found.ok ? '' : found.problem.message;
+    };
+    const MB = 1024 * 1024;
+    expect(said([8 * MB + 1], 10)).toContain('“pictures/p0.jpg” is larger than it may be');
+    expect(said([7], 20 * MB + 1)).toContain('“workspace.json” is larger than it may be');
+    expect(said([8 * MB], 20 * MB)).not.toContain('larger');
+    const forty = (count: number) => Array.from({ length: count }, () => 8 * MB);
+    expect(said(forty(47), 20 * MB)).not.toContain('larger');
+    expect(said([...forty(47), 4 * MB], 20 * MB)).not.toContain('larger');
+    expect(said([...forty(47), 4 * MB + 1], 20 * MB)).toContain('“pictures/p47.jpg” is larger');
+  });
+
+  it('needs the workspace in it, and pictures that begin as a picture does, in each of three bytes', () => {
+    const message = (bytes: Uint8Array) => {
+      const found = readArchive(bytes);
+      return found.ok ? '' : found.problem.message;
+    };
+    expect(message(zipSync({ 'pictures/a.jpg': jpeg }))).toBe('There is no workspace in this file.');
+    for (const at of [0, 1, 2]) {
+      const hurt = jpeg.map((byte, i) => (i === at ? byte - 1 : byte));
+      expect(message(writeArchive(text, [{ id: 'a', bytes: hurt }]))).toBe('The picture a is damaged.');
+    }
+    const strange = message(zipSync({ [`${'long'.repeat(30)}.txt`]: jpeg }));
+    expect(strange).toContain(`“${'long'.repeat(15)}” does not belong in it`);
+    for (const name of ['pictures/a.png', 'pictures/.jpg', 'x/pictures/a.jpg', 'pictures/a.jpg.exe', `pictures/${'x'.repeat(101)}.jpg`])
+      expect(message(zipSync({ 'workspace.json': strToU8(text), [name]: jpeg })), name).toContain('does not belong');
   });
 
   it('is refused whole where anything else is in it, or it is broken', () => {

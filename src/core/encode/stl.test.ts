@@ -1,7 +1,7 @@
 import { modelOf } from '@/core/cast';
 import { DEMO } from '@/core/example';
 import { frustumMl, revolvedMl, sectionOf } from '@/core/form';
-import { FINENESS, type Mesh, coreSection, lostByFlats, measureMesh, pieceMesh, scaledMesh, turned } from '@/core/mesh';
+import { FINENESS, MOST_TRIANGLES, type Mesh, coreSection, lostByFlats, measureMesh, pieceMesh, scaledMesh, turned } from '@/core/mesh';
 import { mainPart, sizedPlanPart } from '@/core/workspace';
 import { describe, expect, it } from 'vitest';
 import { readStl, writeStl } from './stl';
@@ -162,5 +162,114 @@ describe('STL in', () => {
     ['a cut text', new TextEncoder().encode('solid\nfacet normal 0 0').buffer as ArrayBuffer, 'ends in the middle'],
   ])('refuses %s', (_, bytes, words) => {
     expect(readStl(bytes)).toMatchObject({ ok: false, problem: { message: expect.stringContaining(words) as string } });
+  });
+
+  /** A binary file of one triangle, its corner figures as given. */
+  const one = (figures: readonly number[]): ArrayBuffer => {
+    const bytes = new ArrayBuffer(84 + 50);
+    const view = new DataView(bytes);
+    view.setUint32(80, 1, true);
+    figures.forEach((each, i) => view.setFloat32(96 + 4 * i, each, true));
+    return bytes;
+  };
+  const corners = [0, 0, 0, 10, 0, 0, 0, 10, 0];
+  const message = (bytes: ArrayBuffer): string => {
+    const read = readStl(bytes);
+    return read.ok ? '' : read.problem.message;
+  };
+  const textual = (text: string) => new TextEncoder().encode(text).buffer as ArrayBuffer;
+  const facet = (corner = '0 0 0') => `facet normal 0 0 1 outer loop vertex ${corner} vertex 10 0 0 vertex 0 10 0 endloop endfacet`;
+
+  it('takes corners up to a kilometre away, and no zero below zero', () => {
+    expect(readStl(one(corners.with(3, 1e6))).ok).toBe(true);
+    for (const figure of [NaN, Infinity, -Infinity, 1.1e6, -1.1e6]) {
+      expect(message(one(corners.with(4, figure)))).toContain('Triangle 1 has a corner that is no place');
+      expect(message(textual(`solid\n${facet()} ${facet(`0 ${figure} 0`)} endsolid`))).toContain(
+        'Triangle 2 has a corner that is no place',
+      );
+    }
+    const read = readStl(one(corners.with(0, -0)));
+    expect(read.ok && Object.is(read.value[0], 0)).toBe(true);
+    const text = readStl(textual(`solid\n${facet('-0 0 0')}\nendsolid`));
+    expect(text.ok && Object.is(text.value[0], 0)).toBe(true);
+  });
+
+  it('reads text in any letters and lines, its normals whatever they are, up to where it ends', () => {
+    const read = readStl(
+      textual(
+        `  SOLID Egg vertex cup\r\n${facet().toUpperCase().replace('0 0 1', 'NAN . x')}\tfacet`.replace(
+          /\tfacet$/,
+          ' ENDSOLID Egg vertex cup',
+        ),
+      ),
+    );
+    expect(read.ok && [...read.value]).toEqual(corners);
+    expect(readStl(textual(`solid\n${facet()}`)).ok).toBe(true);
+    expect(message(textual('solid of one line'))).toContain('no triangle');
+    expect(message(textual(`solid x ${facet()} endsolid`))).toContain('no triangle');
+    for (const [figure, good] of [
+      ['1e3', true],
+      ['-.5', true],
+      ['+2.', true],
+      ['1E-2', true],
+      ['0x10', false],
+      ['1,5', false],
+      ['', false],
+    ] as const)
+      expect(readStl(textual(`solid\n${facet(`${figure} 0 0`)}\nendsolid`)).ok, figure).toBe(good);
+  });
+
+  it('says which triangle of a text is damaged, and what stands where', () => {
+    const at = (text: string) => {
+      const read = readStl(textual(`solid\n${facet()}\n${text}`));
+      return read.ok ? undefined : read.problem;
+    };
+    expect(at(facet().replace('endloop', 'endlooooooooooooooooooop'))).toEqual({
+      path: 'triangle 2',
+      message: 'In triangle 2 “endloooooooooooooooo” stands where “endloop” should. The file is damaged.',
+    });
+    expect(at('facet normal')).toEqual({ path: 'triangle 2', message: 'The file ends in the middle of triangle 2. Save the model again.' });
+    expect(at(facet('x 0 0'))?.path).toBe('triangle 2');
+  });
+
+  it('refuses more triangles than can be opened, and a file whose count is not what it has, with both', () => {
+    const count = (said: number, has: number) => {
+      const bytes = new ArrayBuffer(84 + 50 * has);
+      new DataView(bytes).setUint32(80, said, true);
+      return bytes;
+    };
+    expect(message(count(3, 2))).toMatch(/says 3 triangles and has room for 2/);
+    expect(message(count(1234, 0))).toMatch(/says 1,234 triangles and has room for 0/);
+    expect(message(new ArrayBuffer(83))).toMatch(/no STL file/);
+    expect(message(count(MOST_TRIANGLES + 1, MOST_TRIANGLES + 1))).toBe(
+      `${(MOST_TRIANGLES + 1).toLocaleString('en-GB')} triangles are more than ${MOST_TRIANGLES.toLocaleString('en-GB')}. Save the model coarser, then open it.`,
+    );
+    expect(message(new ArrayBuffer(120 * 1024 * 1024 + 1))).toMatch(/larger than any model/);
+    // what says “solid” and is binary after all
+    const solid = new Uint8Array(one(corners));
+    solid.set(new TextEncoder().encode('solid'));
+    expect(readStl(solid.buffer).ok).toBe(true);
+    const cut = solid.slice(0, 120);
+    expect(message(cut.buffer)).toMatch(/says 1 triangles and has room for 0/);
+  });
+
+  it('tells how far it has come, from none to all', () => {
+    const many = new Float32Array(9 * 40_001);
+    const heard: [number, number][] = [];
+    expect(readStl(writeStl(many, 'x'), (done, of) => heard.push([done, of])).ok).toBe(true);
+    expect(heard).toEqual([0, 20_000, 40_000].map((done) => [done, 40_001]));
+    const said: [number, number][] = [];
+    const text = `solid\n${`${facet()}\n`.repeat(20_001)}`;
+    expect(readStl(textual(text), (done, of) => said.push([done, of])).ok).toBe(true);
+    expect(said.map(([, of]) => of)).toEqual([text.length, text.length]);
+    expect(said[1]![0]).toBeCloseTo(text.length, -3);
+  });
+
+  it('written, a side of no size has no normal, and words no longer than there is room', () => {
+    const bytes = writeStl(new Float32Array(9), 'x'.repeat(200));
+    expect([0, 4, 8].map((at) => new DataView(bytes).getFloat32(84 + at, true))).toEqual([0, 0, 0]);
+    expect(new DataView(bytes).getUint32(80, true)).toBe(1);
+    const big = writeStl(Float32Array.from([0, 0, 0, 30, 0, 0, 0, 40, 0]), 'x');
+    expect([0, 4, 8].map((at) => new DataView(big).getFloat32(84 + at, true))).toEqual([0, 0, 1]);
   });
 });

@@ -88,7 +88,7 @@ const limit = strict
   .object({ at: stage, least: positiveMm, most: positiveMm })
   .or('least', 'most')
   .custom((value: { least?: number; most?: number }, helpers) =>
-    value.least !== undefined && value.most !== undefined && value.least >= value.most ? helpers.error('any.invalid') : value,
+    value.least !== undefined && value.most !== undefined && value.least >= value.most ? helpers.error('limit.room') : value,
   );
 const known = strict
   .array()
@@ -107,8 +107,8 @@ const makingKeys = Object.entries(MAKING_MOST).map(([key, most]) => [
 /** A part has the sizes its form needs: without them it could not be worked out. */
 function hasItsSizes(part: Part, helpers: Joi.CustomHelpers) {
   const missing = FAMILIES[part.family].sizes.find((name) => isNeeded(name, part.manner) && !part.sizes[name]);
-  if (missing) return helpers.message({ custom: `"sizes" lacks the ${missing} that a ${part.family} needs` });
-  return (part.family === 'profile') === (part.knots === undefined) ? helpers.error('any.invalid') : part;
+  if (missing) return helpers.error('part.sizes', { missing, family: part.family });
+  return (part.family === 'profile') === (part.knots === undefined) ? helpers.error('part.knots') : part;
 }
 
 const hand = strict.object({
