@@ -16,8 +16,6 @@ import {
   sharedFirings,
   shopRows,
   shopOf,
-  toSort,
-  workList,
   worthFor,
 } from '.';
 import { USUAL_HANDLE } from '@/core/handbuild';
@@ -177,41 +175,6 @@ describe('an order', () => {
   });
 });
 
-describe('today’s work', () => {
-  it('comes from orders, shelves and clay together, and a step done is gone from it', () => {
-    const list = workList(DEMO, TODAY);
-    expect(list.map(({ done }) => done.kind)).toEqual(expect.arrayContaining(['step', 'shelf', 'go']));
-    const [first, ...lines] = winter.lines;
-    const done: Workspace = { ...DEMO, orders: [{ ...winter, lines: [{ ...first!, done: ['throw'] }, ...lines] }, yard] };
-    expect(workList(done, TODAY).some(({ words }) => words.startsWith('Throw'))).toBe(false);
-    expect(workList(EMPTY, TODAY)).toEqual([]);
-  });
-});
-
-describe('pieces to sort', () => {
-  const [, set] = DEMO.sets;
-  const plan = DEMO.plans.find(({ id }) => id === set!.planIds[0])!;
-
-  it('are told their tolerance at the stage they were measured', () => {
-    const found = toSort(DEMO, plan, set!.sorting!);
-    if (!found.ok) throw new Error(found.problem.message);
-    expect(found.value.pieces).toHaveLength(11);
-    // 2 mm finished are 2 x 0.925 / 0.85 at bisque, or near it
-    expect(found.value.within.rimDiameter).toBeGreaterThan(2.05);
-    expect(found.value.within.rimDiameter).toBeLessThan(2.3);
-  });
-
-  it('leave out what is held, kept out or lost, and refuse a set larger than the pieces', () => {
-    const all = toSort(DEMO, plan, set!.sorting!);
-    if (!all.ok) throw new Error(all.problem.message);
-    const ids = all.value.pieces.map(({ id }) => id);
-    const fewer = toSort(DEMO, plan, { ...set!.sorting!, held: [ids.slice(0, 5)], out: [ids[5]!] });
-    expect(fewer.ok && fewer.value.pieces).toHaveLength(5);
-    expect(toSort(DEMO, plan, { ...set!.sorting!, size: 12 })).toMatchObject({ ok: false, problem: { path: 'size' } });
-    expect(toSort(DEMO, plan, { ...set!.sorting!, within: {} })).toMatchObject({ ok: false, problem: { path: 'within' } });
-  });
-});
-
 it('steps pinned to a day no later than they would end anyway fall where they fall', () => {
   const week = { workdays: [1, 2, 3, 4, 5], off: [] };
   const plain = schedule('2026-12-18', [{ name: 'pack', days: 1 }], week);
@@ -226,22 +189,6 @@ describe('the days of an order’s steps', () => {
       for (const step of dates.value) expect([step.name, step.typical]).toEqual([step.name, step.name === 'dry' || step.name === 'firm']);
     }
     expect(bare.flatMap(({ dates }) => (dates?.ok ? dates.value : [])).filter(({ typical }) => typical).length).toBeGreaterThan(1);
-  });
-});
-
-describe('today’s work', () => {
-  it('has what is overdue first, and says how many of what', () => {
-    const late = workList(DEMO, '2027-01-20');
-    const firstInTime = late.findIndex(({ overdue }) => !overdue);
-    expect(late.some(({ overdue }) => overdue)).toBe(true);
-    if (firstInTime >= 0) expect(late.slice(firstInTime).every(({ overdue }) => !overdue)).toBe(true);
-    const ofOrders = late.filter(({ of }) => of === winter.name);
-    const lines = orderWork(DEMO, winter, '2027-01-20').lines;
-    for (const { name, items } of lines) {
-      const told = ofOrders.find(({ words }) => words.endsWith(`× ${name}`));
-      if (told) expect(told.words).toContain(` ${items.reduce((sum, { make }) => sum + make, 0)} × `);
-    }
-    expect(ofOrders.length).toBeGreaterThan(0);
   });
 });
 

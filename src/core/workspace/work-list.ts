@@ -68,33 +68,32 @@ function fromOrders(workspace: Workspace, today: string): ToDo[] {
   );
 }
 
-/** Pieces that have stood on their shelf as long as they usually do. */
+/** Pieces that have stood on their shelf as long as they usually do, by run and shelf. */
 function fromShelves(workspace: Workspace, today: string): ToDo[] {
-  const groups = new Map<string, { name: string; shelf: Shelf; ids: string[]; since: string }>();
+  const groups = new Map<string, { name: string; shelf: Shelf; usual: number; ids: string[]; stand: number }>();
   for (const { run, piece } of everyPiece(workspace)) {
-    if (MOVED[piece.shelf] === undefined) continue;
-    const key = `${run.id}|${piece.shelf}`;
-    const since = piece.since[piece.shelf] ?? today;
-    const own = groups.get(key);
-    if (own) own.ids.push(piece.id);
-    else groups.set(key, { name: run.name, shelf: piece.shelf, ids: [piece.id], since });
-  }
-  return [...groups].flatMap(([key, { name, shelf, ids, since }]): ToDo[] => {
-    const stands = daysBetween(since, today);
+    const { shelf } = piece;
+    if (MOVED[shelf] === undefined) continue;
     const usual = learnedDays(workspace, shelf).days ?? 0;
-    if (stands < usual) return [];
+    const stands = daysBetween(piece.since[shelf] ?? today, today);
+    if (stands < usual) continue;
+    const key = `${run.id}|${shelf}`;
+    const own = groups.get(key) ?? { name: run.name, shelf, usual, ids: [], stand: 0 };
+    own.ids.push(piece.id);
+    own.stand = Math.max(own.stand, stands);
+    groups.set(key, own);
+  }
+  return Array.from(groups, ([key, { name, shelf, usual, ids, stand }]): ToDo => {
     const to = SHELVES[SHELVES.indexOf(shelf) + 1]!;
-    const days = stands === 1 ? '1 day' : `${stands} days`;
-    return [
-      {
-        id: key,
-        words: `${MOVED[shelf]!}: ${ids.length} × ${name}`,
-        of: `${SHELF_WORDS[shelf]} for ${days}`,
-        overdue: stands > 2 * Math.max(1, usual),
-        done: { kind: 'shelf', ids, to, name },
-        href: '/shelves',
-      },
-    ];
+    const days = stand === 1 ? '1 day' : `${stand} days`;
+    return {
+      id: key,
+      words: `${MOVED[shelf]!}: ${ids.length} × ${name}`,
+      of: `${SHELF_WORDS[shelf]} for ${days}`,
+      overdue: stand > 2 * Math.max(1, usual),
+      done: { kind: 'shelf', ids, to, name },
+      href: '/shelves',
+    };
   });
 }
 
