@@ -325,3 +325,50 @@ describe('what stands in the way', () => {
     expect(words).toContain('a roller 500 mm wide and a slab 900 mm long');
   });
 });
+
+describe('a slab as large as the bench takes', () => {
+  it('is as large as roller and table before the texture: what is cut is larger, or smaller at leather hard', () => {
+    const tile = partOf('plan-bench-tile');
+    const one = { ...tile, hand: { ...tile.hand, pieces: 1 } };
+    const { slabs } = work('slab', one, bench({ battens: [] }));
+    const { length, width } = slabs[0]!.roll;
+    const fits = (rollerWidth: number, slabLength: number, texture?: { along: number; across: number }) =>
+      work('slab', { ...one, hand: { ...one.hand, texture } }, bench({ battens: [], rollerWidth, slabLength })).obstacle === undefined;
+    expect([fits(width, length), fits(width - 0.01, length), fits(width, length - 0.01)]).toEqual([true, false, false]);
+    // stretched by a tenth it may be rolled so much smaller
+    const grown = { along: 10, across: 25 };
+    expect([fits(width / 1.25 + 0.01, length / 1.1 + 0.01, grown), fits(width / 1.25 - 0.01, length / 1.1 + 0.01, grown)]).toEqual([
+      true,
+      false,
+    ]);
+    expect(fits(width / 1.25 + 0.01, length / 1.1 - 0.01, grown)).toBe(false);
+    const { obstacle } = work(
+      'slab',
+      { ...one, hand: { ...one.hand, texture: grown } },
+      bench({ battens: [], rollerWidth: 50, slabLength: 50 }),
+    );
+    expect(obstacle).toMatchObject({ kind: 'too large', largest: { width: 50, length: 50 }, mayTurn: true });
+    const [unfit] = obstacle!.kind === 'too large' ? obstacle!.unfit : [];
+    expect([unfit!.needs.width, unfit!.needs.length]).toEqual([expect.closeTo(width / 1.25, 6), expect.closeTo(length / 1.1, 6)]);
+    const words = obstacleWords(obstacle!, (mm) => `${mm} mm`);
+    expect(words).toContain(`a roller ${Math.ceil(width / 1.25)} mm wide and a slab ${Math.ceil(length / 1.1)} mm long`);
+    expect(words).toMatch(/, or parts that may be turned\.$/);
+    const turned = work('slab', { ...one, hand: { ...one.hand, turn: true } }, bench({ rollerWidth: 50, slabLength: 50 })).obstacle!;
+    expect(turned).toMatchObject({ mayTurn: false });
+    expect(obstacleWords(turned, String)).not.toContain('turned');
+  });
+});
+
+describe('a piece and its former', () => {
+  it('part where a height or a mouth differs by more than 0.6 mm', () => {
+    const dish = partOf('plan-seed-dish');
+    const { height, rimDiameter } = worked(dish).sized.stages.wet.sizes;
+    const parted = (size: 'height' | 'rimDiameter', mm: number) =>
+      work('former', { ...dish, sizes: { ...dish.sizes, [size]: [{ mm, at: 'wet' }] } }).parted;
+    for (const [size, mm] of [
+      ['height', height],
+      ['rimDiameter', rimDiameter],
+    ] as const)
+      expect([parted(size, mm + 0.5), parted(size, mm + 0.7), parted(size, mm - 0.7)]).toEqual([false, true, true]);
+  });
+});

@@ -1,6 +1,5 @@
 import { DEMO } from '@/core/example';
 import {
-  EMPTY,
   ROOMS_DRY,
   type Order,
   type Part,

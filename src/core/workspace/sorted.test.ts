@@ -1,7 +1,21 @@
 import { DEMO } from '@/core/example';
 import type { Stage } from '@/core/clay';
+import { normalFrom, shrinkageVariances, uniformFrom } from '@/core/fit';
+import { setExtras } from '@/core/sets';
 import { describe, expect, it } from 'vitest';
-import { type MadePiece, type Run, type Shelf, type Sorting, type Workspace, asTheyCome, measuredStages, toSort } from '.';
+import {
+  type MadePiece,
+  type Run,
+  type Shelf,
+  type Sorting,
+  type Workspace,
+  asTheyCome,
+  learnedLoss,
+  measuredStages,
+  sizedPlanPart,
+  toSort,
+} from '.';
+import { setsToMake } from './set-make';
 
 describe('pieces to sort', () => {
   const [, set] = DEMO.sets;
@@ -135,5 +149,28 @@ describe('pieces to sort', () => {
       { at: 'glazed', count: 1 },
     ]);
     expect(measuredStages({ ...all, pieces: [] }, plan)).toEqual([]);
+  });
+});
+
+describe('how many to make for sets that match', () => {
+  const plan = DEMO.plans.find(({ id }) => id === DEMO.sets[1]!.planIds[0])!;
+  const made = sizedPlanPart({ ...DEMO, runs: [], pieces: [] }, plan.parts[0], String);
+  if (!made.ok) throw new Error(made.problem.message);
+  const { clay, sized } = made.value;
+  const loss = learnedLoss({ runs: [], pieces: [] }, 'bowl');
+  const sorting: Sorting = { size: 3, at: 'glazed', within: { rimDiameter: 2, height: 3 }, held: [], out: [] };
+
+  it('is drawn from what each differs by: its own shrinkage and the hand, finished, over what it may', () => {
+    const left = { rimDiameter: 1 - clay.shrinkage.width, height: 1 - clay.shrinkage.height };
+    const own = Math.sqrt(shrinkageVariances(clay).own);
+    const spread = (size: 'rimDiameter' | 'height', within: number) =>
+      Math.hypot(sized.stages.wet.sizes[size] * own, 0.5 * left[size]) / within;
+    const drawn = (spreads: readonly number[], sets: number, odds: number) =>
+      setExtras({ sets, size: 3, spreads, loss: loss.share, odds }, normalFrom(1), uniformFrom(1));
+    expect(setsToMake(made.value, sorting, 2, 0.9, loss)).toEqual(drawn([spread('rimDiameter', 2), spread('height', 3)], 2, 0.9));
+    // asked again it is the same, and another question is another
+    expect(setsToMake(made.value, sorting, 2, 0.9, loss)).toBe(setsToMake(made.value, sorting, 2, 0.9, loss));
+    const one: Sorting = { ...sorting, within: { rimDiameter: 1, height: undefined, galleryWidth: 2 } };
+    expect(setsToMake(made.value, one, 2, 0.8, loss)).toEqual(drawn([spread('rimDiameter', 1)], 2, 0.8));
   });
 });

@@ -78,3 +78,39 @@ describe('warp', () => {
     expect(learnedForms(made)[0]!.byWork.map(({ dried }) => dried)).toEqual(['apart', 'on']);
   });
 });
+
+describe('sag', () => {
+  const bowl = (id: string, change: Partial<Run> = {}): Run => ({
+    ...run(id, undefined, '6'),
+    family: 'bowl',
+    planned: { height: 100, rimDiameter: 200 },
+    ...change,
+  });
+  const measured = (runId: string, height: number | undefined, rim: number | undefined, wetRim?: number): MadePiece => ({
+    ...fired(runId, [0])[0]!,
+    sizes: {
+      ...(wetRim !== undefined && { wet: { rimDiameter: { mm: wetRim } } }),
+      glazed: { ...(height !== undefined && { height: { mm: height } }), ...(rim !== undefined && { rimDiameter: { mm: rim } }) },
+    },
+  });
+  const sag = (runs: readonly Run[], ...pieces: readonly MadePiece[]) =>
+    learnedForms(
+      workshop(
+        runs,
+        pieces.map((each, i) => ({ ...each, id: `s${i}` })),
+      ),
+    ).find(({ family }) => family === runs[0]!.family)?.sag;
+
+  it('is what a fired height lacks of what the rim’s own shrinkage would leave, of forms that sag', () => {
+    // the rim went from 200 to 180, so that 100 high would be 90
+    expect(sag([bowl('b')], measured('b', 87, 180))).toEqual({ mm: expect.closeTo(-3, 9) as number, count: 1 });
+    expect(sag([bowl('b')], measured('b', 87, 180), measured('b', 92, 180))).toEqual({ mm: expect.closeTo(-0.5, 9) as number, count: 2 });
+    // measured wet, the rim is as it was measured
+    expect(sag([bowl('b')], measured('b', 90, 180, 225))!.mm).toBeCloseTo(10, 9);
+    expect(sag([bowl('b', { family: 'cylinder' })], measured('b', 87, 180))).toBeUndefined();
+    for (const lacking of [measured('b', undefined, 180), measured('b', 87, undefined)]) expect(sag([bowl('b')], lacking)).toBeUndefined();
+    expect(sag([bowl('b', { planned: { rimDiameter: 200 } })], measured('b', 87, 180))).toBeUndefined();
+    expect(sag([bowl('b', { planned: { height: 100 } })], measured('b', 87, 180))).toBeUndefined();
+    expect(sag([bowl('b', { planned: { height: 100 } })], measured('b', 87, 180, 200))!.mm).toBeCloseTo(-3, 9);
+  });
+});
