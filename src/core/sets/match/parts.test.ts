@@ -159,6 +159,33 @@ describe('sets found quickly', () => {
     expect(quickSets(crossed, 2)).toHaveLength(2);
   });
 
+  it('are the most there can be of one feature, and of as many the tightest', () => {
+    const one = fc.tuple(
+      fc.array(
+        fc.integer({ min: 0, max: 200 }).map((each) => [each / 20]),
+        { minLength: 3, maxLength: 40 },
+      ),
+      fc.integer({ min: 2, max: 5 }),
+    );
+    fc.assert(
+      fc.property(one, ([points, size]) => {
+        const at = points.map(([each]) => each!).toSorted((a, b) => a - b);
+        // from each place on, in order: left out, or the first of a set of neighbours
+        const best = Array.from({ length: at.length + size }, () => ({ count: 0, sum: 0 }));
+        for (let i = at.length - size; i >= 0; i -= 1) {
+          const spread = at[i + size - 1]! - at[i]!;
+          const [out, set] = [best[i + 1]!, { count: best[i + size]!.count + 1, sum: best[i + size]!.sum + spread }];
+          const takes = holds(spread) && (set.count > out.count || (set.count === out.count && set.sum < out.sum));
+          best[i] = takes ? set : out;
+        }
+        const found = quickSets(points, size);
+        expect(found).toHaveLength(best[0]!.count);
+        expect(sumOf(found)).toBeCloseTo(best[0]!.sum, 9);
+      }),
+      { numRuns: 100, seed: 27 },
+    );
+  });
+
   it('are made tighter from any that hold', () => {
     fc.assert(
       fc.property(asked, ([points, size]) => {

@@ -31,31 +31,6 @@ function waysOf(things: number, count: number): number {
   return ways;
 }
 
-/** The tightest set around each piece in turn, taken from the tightest on. */
-function greedy(points: Points, size: number): { sets: number[][]; left: number[] } {
-  const left = new Set(points.keys());
-  const sets: number[][] = [];
-  const around = (i: number): number[] | undefined => {
-    const near = [...left]
-      .map((j) => ({ j, off: Math.max(...points[i]!.map((at, f) => Math.abs(at - points[j]![f]!))) }))
-      .sort((a, b) => a.off - b.off)
-      .slice(0, size)
-      .map(({ j }) => j);
-    return near.length === size && holds(spreadOf(points, near)) ? near : undefined;
-  };
-  for (;;) {
-    const found = [...left].flatMap((i) => {
-      const set = around(i);
-      return set ? [{ set, spread: spreadOf(points, set) }] : [];
-    });
-    if (found.length === 0) break;
-    const { set } = found.reduce((a, b) => (b.spread < a.spread ? b : a));
-    for (const i of set) left.delete(i);
-    sets.push(set);
-  }
-  return { sets, left: [...left] };
-}
-
 /** Those with the fewest near them first, each with its nearest: what stands apart is placed while there is a choice. */
 function apartFirst(points: Points, size: number): { sets: number[][]; left: number[] } {
   const free = new Set(points.keys());
@@ -106,16 +81,6 @@ function inOrder(points: Points, size: number, feature: number): { sets: number[
   return { sets, left };
 }
 
-/** Of more sets than this only those whose boxes share some room are divided anew. */
-const MANY = 24;
-
-/** Whether the boxes of two sets share some room. */
-const areMixed = (points: Points, a: readonly number[], b: readonly number[]): boolean =>
-  points[0]!.every((_, f) => {
-    const [one, other] = [a.map((i) => points[i]![f]!), b.map((i) => points[i]![f]!)];
-    return Math.max(Math.min(...one), Math.min(...other)) <= Math.min(Math.max(...one), Math.max(...other));
-  });
-
 /** Divides each two sets, and each set and the pieces left over, anew until nothing gets tighter. */
 function improved(points: Points, size: number, { sets, left }: { sets: number[][]; left: number[] }): number[][] {
   const spread = (set: readonly number[]) => spreadOf(points, set);
@@ -124,7 +89,7 @@ function improved(points: Points, size: number, { sets, left }: { sets: number[]
     for (let a = 0; a < sets.length; a += 1) {
       for (let b = a + 1; b < sets.length; b += 1) {
         const both = [...sets[a]!, ...sets[b]!];
-        if (waysOf(both.length, size) > MOST_WAYS || (sets.length > MANY && !areMixed(points, sets[a]!, sets[b]!))) continue;
+        if (waysOf(both.length, size) > MOST_WAYS) continue;
         let least = spread(sets[a]!) + spread(sets[b]!) - 1e-12;
         choices(both, size, (one, other) => {
           const [first, second] = [spread(one), spread(other)];
@@ -158,7 +123,7 @@ export function tightened(points: Points, size: number, sets: readonly Found[]):
 /** The best of a few quick ways. */
 export function quickSets(points: Points, size: number): Found[] {
   if (points.length < size) return [];
-  const starts = [greedy(points, size), apartFirst(points, size), ...points[0]!.map((_, feature) => inOrder(points, size, feature))];
+  const starts = [apartFirst(points, size), ...points[0]!.map((_, feature) => inOrder(points, size, feature))];
   const found = starts.map((start) => withSpreads(points, improved(points, size, start)));
   return found.reduce((a, b) => (isBetter(b, a) ? b : a));
 }
