@@ -1,3 +1,5 @@
+import { polygonArea, polygonContains } from 'd3-polygon';
+
 /** A place on the slab, mm: x along it, y down. */
 export interface Flat {
   readonly x: number;
@@ -35,14 +37,10 @@ export function lengthOf(line: readonly Flat[]): number {
   return line.slice(1).reduce((all, to, i) => all + apart(line[i]!, to), 0);
 }
 
-/** The area of a closed outline, mm2 (the shoelace formula). */
-export function areaOf(outline: readonly Flat[]): number {
-  const twice = outline.reduce((all, { x, y }, i) => {
-    const next = outline[(i + 1) % outline.length]!;
-    return all + x * next.y - next.x * y;
-  }, 0);
-  return Math.abs(twice) / 2;
-}
+const pairs = (outline: readonly Flat[]) => outline.map(({ x, y }): [number, number] => [x, y]);
+
+/** The area of a closed outline, mm2. */
+export const areaOf = (outline: readonly Flat[]): number => Math.abs(polygonArea(pairs(outline)));
 
 export interface Bounds {
   readonly left: number;
@@ -83,15 +81,8 @@ export function scaledPart(part: FlatPart, factor: number): FlatPart {
   };
 }
 
-/** Whether a place lies within a closed outline (crossings of a ray; even-odd). */
-export function liesWithin(outline: readonly Flat[], { x, y }: Flat): boolean {
-  let within = false;
-  outline.forEach((a, i) => {
-    const b = outline[(i + 1) % outline.length]!;
-    if (a.y > y !== b.y > y && x < a.x + ((b.x - a.x) * (y - a.y)) / (b.y - a.y)) within = !within;
-  });
-  return within;
-}
+/** Whether a place lies within a closed outline. */
+export const liesWithin = (outline: readonly Flat[], { x, y }: Flat): boolean => polygonContains(pairs(outline), [x, y]);
 
 /** How near a place comes to the lines between corners, the last joined to the first, mm. */
 export function distanceTo(outline: readonly Flat[], place: Flat): number {

@@ -1,4 +1,5 @@
-import { type Drawing, PAPER, type Paper, type Place, type Shape, type Sheet, checkLine, line, moved, words } from './drawing';
+import { polygonContains } from 'd3-polygon';
+import { type Drawing, PAPER, type Paper, type Place, type Shape, type Sheet, checkLine, line, moved, widthOf, words } from './drawing';
 
 /** No printer reaches nearer to the edge. mm */
 const MARGIN = 12;
@@ -10,24 +11,50 @@ const OVERLAP = 12;
 /** What a line drawn at 100 mm measured on a printer's paper corrects to. */
 export const correctionOf = (measuredMm: number | undefined): number => (measuredMm ? 100 / measuredMm : 1);
 
-/** The part of a drawing that shows on a page, cut at the page's edge by whoever prints; here only what touches it. */
-function touches(shape: Shape, left: number, top: number, width: number, height: number): boolean {
-  const within = (x1: number, y1: number, x2: number, y2: number) => x2 >= left && x1 <= left + width && y2 >= top && y1 <= top + height;
-  if (shape.kind === 'text') return shape.x >= left && shape.x <= left + width && shape.y >= top && shape.y <= top + height;
-  if (shape.kind === 'line') {
-    return within(Math.min(shape.x1, shape.x2), Math.min(shape.y1, shape.y2), Math.max(shape.x1, shape.x2), Math.max(shape.y1, shape.y2));
+interface Area {
+  readonly left: number;
+  readonly top: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+/** Whether a straight stretch comes into an area: what each side leaves of it, after Liang and Barsky. */
+function comesInto(a: Place, b: Place, { left, top, width, height }: Area): boolean {
+  let [from, to] = [0, 1];
+  for (const [on, room] of [
+    [a.x - b.x, a.x - left],
+    [b.x - a.x, left + width - a.x],
+    [a.y - b.y, a.y - top],
+    [b.y - a.y, top + height - a.y],
+  ] as const) {
+    if (on === 0 && room < 0) return false;
+    if (on < 0) from = Math.max(from, room / on);
+    if (on > 0) to = Math.min(to, room / on);
   }
-  const { points } = shape;
-  const next = (i: number) => points[(i + 1) % points.length]!;
-  const each = (a: Place, b: Place) => within(Math.min(a.x, b.x), Math.min(a.y, b.y), Math.max(a.x, b.x), Math.max(a.y, b.y));
-  if (points.some((point, i) => each(point, next(i)))) return true;
+  return from <= to;
+}
+
+/** The part of a drawing that shows on a page, cut at the page's edge by whoever prints; here only what touches it. */
+function touches(shape: Shape, area: Area): boolean {
+  const { left, top, width, height } = area;
+  if (shape.kind === 'line') return comesInto({ x: shape.x1, y: shape.y1 }, { x: shape.x2, y: shape.y2 }, area);
+  if (shape.kind === 'text') {
+    const wide = widthOf(shape.text, shape.size);
+    const from = shape.x - wide * { start: 0, middle: 0.5, end: 1 }[shape.anchor ?? 'start'];
+    return from <= left + width && from + wide >= left && shape.y - shape.size <= top + height && shape.y >= top;
+  }
+  const { points, closed } = shape;
+  const stretches = closed ? points.length : points.length - 1;
+  if (points.some((point, i) => i < stretches && comesInto(point, points[(i + 1) % points.length]!, area))) return true;
   // no line of it crosses the page: the page may lie within it
-  const middle = { x: left + width / 2, y: top + height / 2 };
-  return points.reduce((odd, a, i) => {
-    const b = next(i);
-    const crosses = a.y > middle.y !== b.y > middle.y && middle.x < a.x + ((middle.y - a.y) / (b.y - a.y)) * (b.x - a.x);
-    return crosses ? !odd : odd;
-  }, false);
+  const middle: [number, number] = [left + width / 2, top + height / 2];
+  return (
+    closed &&
+    polygonContains(
+      points.map(({ x, y }) => [x, y]),
+      middle,
+    )
+  );
 }
 
 /** A page's place among the others. */
@@ -65,7 +92,7 @@ export function tile(drawing: Drawing, paper: Paper, correction = 1): Tile[] {
     const from = { x: (column * (area.width - OVERLAP)) / correction, y: (row * (area.height - OVERLAP)) / correction };
     const shown = { width: area.width / correction, height: area.height / correction };
     const shapes = drawing.shapes
-      .filter((shape) => one || touches(shape, from.x, from.y, shown.width, shown.height))
+      .filter((shape) => one || touches(shape, { left: from.x, top: from.y, ...shown }))
       .map((shape) => moved(shape, at.x - from.x * correction, at.y - from.y * correction, correction));
     const joins = one
       ? []
