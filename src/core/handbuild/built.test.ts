@@ -2,7 +2,7 @@ import { remaining, wetDensity } from '@/core/clay';
 import type { Result } from '@/core/units';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { USUAL_COIL, USUAL_HANDLE, coilPlan, ellipseGirth, handlePlan, ownGain, toMake } from '.';
+import { USUAL_COIL, USUAL_HANDLE, coilPlan, ellipseGirth, handlePlan, leanBetween, ownGain, toMake } from '.';
 import { clay, k, sized, write } from './examples';
 
 function must<T>(made: Result<T>): T {
@@ -220,5 +220,138 @@ describe('a handle', () => {
       expect(binomial(count - 1, 0.9, needed)).toBeLessThan(0.9);
     }
     expect(plan({ pieces: 12 }).blanks.byRule).toBe(14);
+  });
+});
+
+describe('a handle by hand', () => {
+  const cone = sized('cylinder', { height: 120, rimDiameter: 110, baseDiameter: 80, wall: 5, floor: 8 });
+  const choices = {
+    ...USUAL_HANDLE,
+    fingers: 2 as const,
+    fingerWidth: 20,
+    reach: 32,
+    width: 24,
+    thickness: 9,
+    below: 6,
+    kept: 0.8,
+    pieces: 10,
+  };
+  const planned = (change: object = {}) => must(handlePlan(clay, cone, { ...choices, ...change }, write));
+  /** Half an ellipse, added up. */
+  const halfGirth = (a: number, b: number) => {
+    const at = (i: number) => [a * Math.cos((i * Math.PI) / 4000), b * Math.sin((i * Math.PI) / 4000)] as const;
+    let sum = 0;
+    for (let i = 0; i < 4000; i += 1) sum += Math.hypot(at(i + 1)[0] - at(i)[0], at(i + 1)[1] - at(i)[1]);
+    return sum;
+  };
+  const leather = remaining(clay.shrinkage, 'leather', 'width');
+
+  it.each([
+    ['soft', 1],
+    ['half', (1 + leather) / 2],
+    ['leather', leather],
+  ] as const)('bent %s has its lengths as the clay is then, and its ends where they sit at leather hard', (firmness, left) => {
+    const grow = left / k;
+    const { hole, length, width, thickness, across, left: said, seats } = planned({ kind: 'strap', firmness });
+    expect(said).toBeCloseTo(left, 9);
+    expect(hole).toEqual({ finished: 44, bent: expect.closeTo(44 * grow, 9) as number, reachBent: expect.closeTo(32 * grow, 9) as number });
+    expect([width, thickness, across]).toEqual([expect.closeTo(24 * grow, 9), expect.closeTo(9 * grow, 9), expect.closeTo(9 * grow, 9)]);
+    // the middle line is half a thickness outside the hole; 8 mm at each end are pressed on
+    expect(length).toBeCloseTo(halfGirth(((44 + 9) / 2) * grow, (32 + 4.5) * grow) + 16, 1);
+    expect(seats.upper).toBeCloseTo((120 - 6 - 4.5) * (leather / k), 9);
+    expect(seats.upper - seats.lower).toBeCloseTo((44 + 9) * (leather / k), 9);
+    expect(leanBetween(clay, cone, planned({ kind: 'strap', firmness }))).toBeCloseTo(
+      ((110 - 80) / 2 / 120) * (seats.upper - seats.lower),
+      6,
+    );
+  });
+
+  it('weighs the section of its kind over its length, as if it were wet', () => {
+    const grow = 1 / k;
+    const [w, t] = [24 * grow, 9 * grow];
+    const sections = { strap: w * t - (t * t - (Math.PI / 4) * t * t), pulled: (Math.PI / 4) * w * t, coil: (Math.PI / 4) * w * w };
+    for (const kind of ['strap', 'pulled', 'coil'] as const) {
+      const { wetG, blankG, length, strands, across } = planned({ kind, firmness: 'soft' });
+      expect(wetG, kind).toBeCloseTo((sections[kind] * length * wetDensity(clay.matter)) / 1000, 6);
+      expect(blankG).toBeCloseTo(kind === 'pulled' ? wetG / 0.8 : wetG, 9);
+      expect(strands).toEqual({ count: 1, length });
+      expect(across).toBeCloseTo(kind === 'coil' ? w : t, 9);
+    }
+    const soft = planned({ kind: 'strap', firmness: 'soft' });
+    const firm = planned({ kind: 'strap', firmness: 'leather' });
+    // the same clay but for the ends, which are as long however firm it is
+    expect(firm.wetG / soft.wetG).toBeCloseTo(firm.length / leather / soft.length, 9);
+    // two coils half as thick, wound once in three thicknesses about a circle of a quarter
+    const twist = planned({ kind: 'twisted', strands: 2, firmness: 'soft' });
+    expect(twist.width).toBeCloseTo(w / 2, 9);
+    expect(twist.strands.length / twist.length).toBeCloseTo(Math.hypot(1, (2 * Math.PI * 0.25) / 3), 9);
+    expect(twist.wetG).toBeCloseTo((2 * (Math.PI / 4) * (w / 2) ** 2 * twist.strands.length * wetDensity(clay.matter)) / 1000, 6);
+    expect(planned({ kind: 'twisted', strands: undefined }).strands.count).toBe(2);
+  });
+
+  it('needs a hole, its ends and half the floor of wall: to the hundredth of a mm, and says how much', () => {
+    const needs = 44 + 6 + 1.5 * 9 + 4;
+    const on = (height: number, change: object = {}) => {
+      const piece = sized('cylinder', { height, rimDiameter: 110, baseDiameter: 80, wall: 5, floor: 8 });
+      return handlePlan(clay, piece, { ...choices, kind: 'strap', ...change }, write);
+    };
+    expect(on(needs + 0.01).ok).toBe(true);
+    expect(on(needs - 0.01)).toMatchObject({
+      ok: false,
+      problem: { path: 'fingers', message: expect.stringContaining(`it needs ${write(needs)} of wall`) as string },
+    });
+    expect(on(30)).toMatchObject({
+      problem: {
+        message: expect.stringMatching(
+          /^A hole for 2 fingers is 44.0 mm long and its ends 9.0 mm thick: .* and the piece is 30.0 mm high/,
+        ) as string,
+      },
+    });
+    expect(on(20, { fingers: 1 })).toMatchObject({ problem: { message: expect.stringContaining('A hole for 1 finger is') as string } });
+    // a coil's ends are as thick as it is wide
+    expect(on(needs + 0.01, { kind: 'coil' }).ok).toBe(false);
+    expect(on(needs + 1.5 * (24 - 9) + 0.01, { kind: 'coil' }).ok).toBe(true);
+  });
+
+  it('is made in so many blanks as would do, or as many as anybody would try', () => {
+    expect(toMake(1, 0.001)).toBe(100);
+    expect(toMake(1, 1)).toBe(1);
+    // one of two: 1 - 0.5^n is nine tenths from four on
+    expect([toMake(1, 0.5), toMake(1, 0.5, 0.8), toMake(2, 1)]).toEqual([4, 3, 2]);
+  });
+});
+
+describe('coils by hand', () => {
+  it('say what wall a coil makes, by its thickness and its gain, and how long they are together', () => {
+    for (const gain of [0.8, 1.25]) {
+      const plan = coiled(clay, sized('cylinder'), { pinchShare: 0.2, gain, thickness: 9 });
+      expect(plan.thickness).toBe(9);
+      expect(plan.wall).toBeCloseTo((Math.PI * 9) / (4 * gain), 9);
+      expect(plan.length).toBeCloseTo(
+        plan.courses.reduce((sum, { length }) => sum + length, 0),
+        9,
+      );
+      expect(plan.courses.every(({ thickness }) => thickness === 9)).toBe(true);
+      // unless said as thick as the wall asks for
+      const free = coiled(clay, sized('cylinder'), { pinchShare: 0.2, gain });
+      expect((free.thickness * Math.PI) / (4 * gain)).toBeCloseTo(free.wall, 9);
+    }
+  });
+
+  it('are none where all is pinched', () => {
+    const plan = coiled(clay, sized('cylinder'), { pinchShare: 1, gain: 1 });
+    expect([plan.courses, plan.length]).toEqual([[], 0]);
+    expect(plan.totalG).toBeCloseTo(plan.pinch.g, 9);
+  });
+
+  it('have the middle gain of what was measured, in whatever order it was', () => {
+    const note = (gain: number) => ({ coils: 4, thickness: 10, height: 40 * gain });
+    expect(ownGain([])).toBeUndefined();
+    expect(ownGain([note(1.2), note(0.8), note(1)])).toEqual({ gain: 1, from: 0.8, to: 1.2 });
+    expect(ownGain([note(1.2), note(0.6), note(1), note(0.8)])).toEqual({
+      gain: expect.closeTo(0.9, 9) as number,
+      from: expect.closeTo(0.6, 9) as number,
+      to: expect.closeTo(1.2, 9) as number,
+    });
   });
 });

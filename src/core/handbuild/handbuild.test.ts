@@ -1,3 +1,5 @@
+import { remaining } from '@/core/clay';
+import { gapOf, oddsOf } from '@/core/fit';
 import { checkForm, formOf, outlineOf, radiusAt } from '@/core/form';
 import type { Sized } from '@/core/sizing';
 import fc from 'fast-check';
@@ -139,6 +141,55 @@ describe('a set of cutters', () => {
     expect(both.beyond).toBeCloseTo(alone[1]!.beyond, 9);
   });
 
+  it('are worked out for every two of them, the lid the larger, and what fits comes first', () => {
+    const mouths = [
+      { inside: 71.3, outside: 80 },
+      { inside: 71.9, outside: 82 },
+    ] as const;
+    const cutters = [...CUTTERS, { id: 'square', shape: 'square' as const, width: 95 }, { id: 'twin', shape: 'round' as const, width: 80 }];
+    for (const at of ['wet', 'leather'] as const) {
+      const pairs = lidPairs(clay, cutters, at, [...mouths], 'easy');
+      const round = cutters.filter(({ shape }) => shape === 'round');
+      expect(pairs).toHaveLength(round.flatMap((a) => round.filter((b) => b.width > a.width)).length);
+      const left = k / remaining(clay.shrinkage, at, 'width');
+      for (const { lid, insert, gap, gapMost, beyond, fits, odds } of pairs) {
+        expect(lid.cutter.width).toBeGreaterThan(insert.cutter.width);
+        expect([gap, gapMost, beyond]).toEqual([
+          expect.closeTo(71.3 - insert.cutter.width * left, 9),
+          expect.closeTo(71.9 - insert.cutter.width * left, 9),
+          expect.closeTo((lid.cutter.width * left - 82) / 2, 9),
+        ]);
+        expect(fits).toBe(gap >= 0.8 && gapMost <= 2.5 && beyond >= 0.5);
+        // cut to 0.3 mm and thrown to 0.5, in one clay and one firing
+        const oddsIn = (inside: number) => {
+          const width = (diameter: number, toolSd: number) => ({ clay, at, diameter, toolSd, ovalitySd: 0.6 });
+          return oddsOf(gapOf({ mouth: width(inside / left, 0.5), lid: width(insert.cutter.width, 0.3), sameFiring: true }), {
+            min: 0.8,
+            max: 2.5,
+          });
+        };
+        const [narrow, wide] = [oddsIn(71.3), oddsIn(71.9)];
+        expect(odds.good).toBeCloseTo(Math.min(narrow.good, wide.good), 9);
+      }
+      const fitting = pairs.map(({ fits }) => fits);
+      expect(fitting).toEqual(fitting.toSorted((a, b) => Number(b) - Number(a)));
+      if (at === 'wet') expect(fitting.filter(Boolean).length).toBeGreaterThan(0);
+    }
+  });
+
+  it('has the gap nearest to the middle of the fit first, then the lid that stands out by about 2 mm', () => {
+    const near = [79.4, 79.9, 80.4].map((width) => ({ id: `i${width}`, shape: 'round' as const, width }));
+    const lids = [95, 98, 101].map((width) => ({ id: `l${width}`, shape: 'round' as const, width }));
+    const pairs = lidPairs(clay, [...near, ...lids], 'wet', [{ inside: 79.9 * k + 1.65, outside: 98 * k - 4 }], 'easy').filter(
+      ({ fits }) => fits,
+    );
+    expect(pairs[0]).toMatchObject({ insert: { cutter: { width: 79.9 } }, lid: { cutter: { width: 98 } } });
+    const of = (insert: number) => pairs.filter((each) => each.insert.cutter.width === insert).map(({ lid }) => lid.cutter.width);
+    expect(of(79.9)[0]).toBe(98);
+    const onto = (lid: number) => pairs.filter((each) => each.lid.cutter.width === lid).map(({ insert }) => insert.cutter.width);
+    expect(onto(98)[0]).toBe(79.9);
+  });
+
   it('covers a rim with the hollows of a scalloped cutter, not its tips', () => {
     const scalloped = { id: 's', shape: 'round' as const, width: 100, hollows: 90 };
     const [pair] = lidPairs(clay, [...CUTTERS.slice(0, 3), scalloped], 'wet', [{ inside: 72, outside: 82 }], 'easy');
@@ -235,6 +286,54 @@ describe('the order of the work', () => {
     expect(coil(1).does.join(' ')).toMatch(/Stop once/);
     expect(coil(0).does.join(' ')).not.toMatch(/Stop/);
     expect(coil(3).care.join(' ')).toMatch(/goggles/);
+  });
+
+  const ADVICE = [
+    'between boards',
+    'slide on grog',
+    'Turn it over once',
+    'Wrap rims and corners',
+    'Wrap the ends',
+    'Wrap the neck',
+    'Wrap the rim',
+    'Wrap the handle',
+  ];
+  it.each<[string, Sized, readonly string[]]>([
+    ['a cup', sized('cylinder', { height: 100, rimDiameter: 80, baseDiameter: 80 }), ['Turn it over once']],
+    ['one a quarter as high as wide', sized('cylinder', { height: 20, rimDiameter: 80, baseDiameter: 80 }), ['Turn it over once']],
+    ['one lower than that', sized('cylinder', { height: 19.9, rimDiameter: 80, baseDiameter: 80 }), ['between boards']],
+    ['a disc of 180 mm', sized('disc', { rimDiameter: 180 }), ['between boards']],
+    ['a larger disc', sized('disc', { rimDiameter: 180.1 }), ['between boards', 'slide on grog']],
+    ['a high tile', sized('tile', { rimDiameter: 60, rimAcross: 60, height: 30 }), ['between boards']],
+    ['a high plate', sized('plate', { rimDiameter: 160, height: 45 }), ['between boards']],
+    ['a jug of 200 mm', sized('cylinder', { height: 200, rimDiameter: 80, baseDiameter: 80 }), ['Turn it over once']],
+    ['a higher one', sized('cylinder', { height: 200.1, rimDiameter: 80, baseDiameter: 80 }), ['Turn it over once', 'Wrap the rim']],
+    ['a pot as wide as high', sized('cylinder', { height: 230, rimDiameter: 180, baseDiameter: 180 }), ['Turn it over once']],
+    ['a tall bottle', sized('bottle', { height: 300 }), ['Turn it over once', 'Wrap the neck']],
+    ['a faceted pot', sized('faceted'), ['Turn it over once', 'Wrap rims and corners']],
+    ['an oval dish', sized('oval', { height: 70 }), ['Turn it over once', 'Wrap the ends']],
+  ])('%s is dried so, and not otherwise', (_, piece, wanted) => {
+    const said = order({ sized: piece, handle: false }).find(({ name }) => name === 'dry')!.does;
+    expect(said.map((each) => ADVICE.find((start) => each.includes(start)))).toEqual(wanted);
+  });
+
+  it('has the handle put on, where there is one, and the caution of large ware above 400 mm', () => {
+    const names = (handle: boolean | undefined) => order({ handle }).map(({ name }) => name);
+    expect([names(true), names(false), names(undefined)].map((each) => each.includes('attach'))).toEqual([true, false, false]);
+    expect(order({ textured: false }).map(({ name }) => name)).toEqual(['roll', 'cut', 'join', 'dry', 'fire', 'look']);
+    expect(order({ textured: true }).map(({ name }) => name)).toEqual(['roll', 'texture', 'cut', 'join', 'dry', 'fire', 'look']);
+    const structural = (sizes: { height: number; rimDiameter: number }) =>
+      order({ sized: sized('cylinder', { ...sizes, baseDiameter: sizes.rimDiameter }) })
+        .find(({ name }) => name === 'fire')!
+        .care.some((each) => each.includes('licensed installer'));
+    expect(structural({ height: 400, rimDiameter: 400 })).toBe(false);
+    expect(structural({ height: 400.1, rimDiameter: 100 })).toBe(true);
+    expect(structural({ height: 100, rimDiameter: 400.1 })).toBe(true);
+    expect(
+      order({ by: 'coil', pauses: 0 })
+        .flatMap(({ care }) => care)
+        .join(' '),
+    ).not.toMatch(/goggles/);
   });
 
   it('asks for help with a heavy slab', () => {

@@ -63,7 +63,7 @@ function dryingAdvice(sized: Sized, handle = false): string[] {
   const width = sized.measures.widest;
   const flat = family === 'disc' || family === 'tile' || family === 'plate' || sizes.height < width / 4;
   const tall = sizes.height > TALL && sizes.height > width * 1.3;
-  const neck = family === 'bottle' || (sizes.neckDiameter ?? Infinity) < (sizes.bellyDiameter ?? 0) * 0.7;
+  const neck = family === 'bottle';
   const cornered = family === 'box' || family === 'faceted';
   const advice: (string | false)[] = [
     flat && 'Dry it slowly between boards, and turn it over each day: an edge that dries first lifts.',
