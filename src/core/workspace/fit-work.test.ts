@@ -288,3 +288,95 @@ describe('parts', () => {
     expect(renamed.parts.map(({ name }) => name)).toEqual([crock.name, 'lid', 'flange']);
   });
 });
+
+describe('what goes with a fit', () => {
+  it('a lid’s disc stands 3 mm beyond the rim, a cover’s so far beyond the mouth; a lid over the rim or into a gallery has none', () => {
+    const { rimDiameter, mouthInside } = sizedOf(jar).stages.glazed.sizes;
+    const left = (fitting: Fitting) => {
+      const { disc, at, finishes, best } = fits(jar, fitting);
+      return { disc, at, ratio: finishes / best.diameter };
+    };
+    const plain = left({ with: 'lid' });
+    expect(plain.disc).toEqual({
+      finished: expect.closeTo(rimDiameter + 6, 9) as number,
+      width: expect.closeTo((rimDiameter + 6) / plain.ratio, 9) as number,
+    });
+    const cover = left({ with: 'lid', fit: 'cover', overhang: 9 });
+    expect(cover.disc!.finished).toBeCloseTo(mouthInside! + 18, 9);
+    expect(left({ with: 'lid', fit: 'cover' }).disc!.finished).toBeCloseTo(mouthInside! + 12, 9);
+    const dry = left({ with: 'lid', other: { at: 'dry' }, now: { at: 'dry', mm: 100 } });
+    expect(dry.disc!.width).toBeCloseTo(dry.disc!.finished / dry.ratio, 9);
+    expect(left({ with: 'lid', over: true }).disc).toBeUndefined();
+    expect(fits(gallery, { with: 'lid' }).disc).toBeUndefined();
+    expect(fits(jar, { with: 'stock', stockId: 'stock-pine-lids' }).disc).toBeUndefined();
+  });
+
+  it('a coil for its flange is as thick as the wall was, and only where there is a disc to put it on', () => {
+    const held = fits(jar, { with: 'lid', held: 'coil' });
+    const wall = sizedOf(jar).stages.glazed.sizes.wall!;
+    const ratio = held.finishes / held.best.diameter;
+    expect(held.flange).toMatchObject({
+      thickness: expect.closeTo(wall / ratio, 9) as number,
+      across: expect.closeTo(held.best.diameter + 2, 9) as number,
+    });
+    expect(fits(jar, { with: 'lid' }).flange).toBeUndefined();
+    expect(fits(gallery, { with: 'lid', held: 'coil' }).flange).toBeUndefined();
+  });
+
+  it('no help is told of a fired piece, nor that of drying lid and pot on each other where that is done', () => {
+    const wide: Fitting = { with: 'lid', tool: 'eye', dried: 'hurried' };
+    const names = (fitting: Fitting) => helpsOf(fits(jar, fitting)).map(({ name }) => name);
+    expect(names({ ...wide, now: { at: 'glazed', mm: 90 }, other: { at: 'glazed', mm: 88 } })).toEqual([]);
+    expect(names({ ...wide, dried: 'on' })).not.toContain('warp');
+    expect(names(wide).length).toBeGreaterThan(0);
+  });
+
+  it('other lots are those of the kit that fit at least three in ten, the likeliest first, no shelf and not the lot itself', () => {
+    const lot = (id: string, widths: readonly number[], kind: Stock['kind'] = 'lid'): Stock => ({ id, name: id, kind, widths });
+    const mouth = sizedOf(jar).stages.glazed.sizes.mouthInside!;
+    const stock = [
+      lot('own', [mouth]),
+      lot('good', [mouth - 1.6]),
+      lot('better', [mouth - 1.7, mouth - 1.7]),
+      lot('small', [mouth - 20]),
+      lot('shelf', [mouth - 1.6], 'shelf'),
+    ];
+    const workspace: Workspace = { ...DEMO, shop: shopRows({ ...shopOf(DEMO), stock }) };
+    const fitting: Fitting = { with: 'stock', stockId: 'own' };
+    const found = otherLots(workspace, jar, sizedOf(jar, workspace), fitting);
+    expect(found.map(({ lot: { id } }) => id).toSorted()).toEqual(['better', 'good']);
+    expect(found.map(({ good }) => good)).toEqual(found.map(({ good }) => good).toSorted((a, b) => b - a));
+    for (const { lot: own, good } of found) expect(good).toBeCloseTo(fits(jar, { with: 'stock', stockId: own.id }, workspace).odds.good, 9);
+    expect(otherLots(workspace, jar, sizedOf(jar), { with: 'lid' })).toEqual([]);
+    expect(otherLots({ ...DEMO, shop: [] }, jar, sizedOf(jar), fitting)).toEqual([]);
+  });
+
+  it('a rigid lot keeps its spread, a gasket has only its range, and a shelf its height', () => {
+    const of = (kind: Stock['kind'], widths: readonly number[], fitting: Partial<Fitting> = {}) => {
+      const workspace: Workspace = { ...DEMO, shop: shopRows({ stock: [{ id: 's', name: 'lot', kind, widths }] }) };
+      return fits(jar, { with: 'stock', stockId: 's', ...fitting }, workspace);
+    };
+    const rigid = of('lid', [90, 92]);
+    expect(rigid.pair.lid).toEqual({ rigid: true, diameter: 91, spreadSd: expect.closeTo(Math.SQRT2, 9) as number });
+    expect([rigid.side, rigid.pair.sameFiring]).toEqual(['mouth', false]);
+    const over = of('lid', [108, 108], { over: true });
+    expect([over.side, over.pair.mouth, over.pair.sameFiring]).toEqual(['lid', { rigid: true, diameter: 108, spreadSd: 0 }, false]);
+    const gasket = of('gasket', [90, 94]);
+    expect([gasket.range, gasket.pair.lid, gasket.side]).toEqual([
+      { min: 90, max: 94 },
+      { rigid: true, diameter: 0, spreadSd: undefined },
+      'mouth',
+    ]);
+    const shelf = of('shelf', [300]);
+    expect([shelf.side, shelf.range, shelf.pair.mouth]).toEqual(['lid', SHELF_GAP, { rigid: true, diameter: 300, spreadSd: undefined }]);
+    expect(of('shelf', [300], { gap: { min: 1, max: 9 } }).range).toEqual({ min: 1, max: 9 });
+  });
+
+  it('a lid to be made shares the firing unless one is fired already or they are fired apart', () => {
+    const together = (fitting: Fitting) => fits(jar, fitting).pair.sameFiring;
+    expect(together({ with: 'lid' })).toBe(true);
+    expect(together({ with: 'lid', apart: true })).toBe(false);
+    expect(together({ with: 'lid', now: { at: 'glazed', mm: 90 } })).toBe(false);
+    expect(together({ with: 'lid', over: true })).toBe(true);
+  });
+});

@@ -15,7 +15,6 @@ import {
   runBall,
   sizePart,
   typedOver,
-  upgradedPlan,
   withManner,
   withSize,
 } from '.';
@@ -206,21 +205,5 @@ describe('the ball of a run', () => {
     expect(masses.ball).toBe(without.ball);
     expect(masses.trimmed - without.trimmed).toBeCloseTo(80, 9);
     expect(masses.glazed - without.glazed).toBeCloseTo(80 * 0.79 * 0.93, 6);
-  });
-});
-
-describe('a plan of an older version', () => {
-  it('whatever stands in its place is left for the schema to judge', () => {
-    fc.assert(
-      fc.property(fc.anything(), (anything) => {
-        expect(() => upgradedPlan(anything)).not.toThrow();
-        expect(() => upgradedPlan({ parts: [anything] })).not.toThrow();
-      }),
-      { seed: 103 },
-    );
-  });
-
-  it('of this version stays exactly as it is', () => {
-    for (const plan of DEMO.plans) expect(upgradedPlan(plan)).toEqual(plan);
   });
 });
