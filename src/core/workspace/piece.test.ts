@@ -1,5 +1,17 @@
 import { STAGES, clayFigures, convert, lengthAt } from '@/core/clay';
-import { FAMILIES, FAMILY_NAMES, type FamilyName, MANNERS, type Manner, SIZES, isNeeded } from '@/core/form';
+import {
+  FAMILIES,
+  FAMILY_NAMES,
+  type FamilyName,
+  MANNERS,
+  type Manner,
+  SIZES,
+  type SizeName,
+  checkForm,
+  formOf,
+  isNeeded,
+  sizeSpec,
+} from '@/core/form';
 import { type KnownSizes, WAYS, isExact } from '@/core/sizing';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -207,3 +219,77 @@ describe('the ball of a run', () => {
     expect(masses.glazed - without.glazed).toBeCloseTo(80 * 0.79 * 0.93, 6);
   });
 });
+
+describe('another form, worked out a second way', () => {
+  it('has the mouth and the height there were where they are near the family’s own and such a piece can be made, else its proportions', () => {
+    let [near, far] = [0, 0];
+    for (const from of FAMILY_NAMES)
+      for (const to of FAMILY_NAMES)
+        for (const factor of [0.6, 1, 1.7]) {
+          const grown = Object.fromEntries(Object.entries(FAMILIES[from].typical).map(([name, mm]) => [name, mm! * factor]));
+          const part = partOf(from, { sizes: finishedSizes(grown) });
+          const made = sizePart(part, clay, String);
+          if (!made.ok) continue;
+          const now = made.value.sized.stages.glazed;
+          const { sizes, manner, knots } = changedForm(part, now, to);
+          const { typical } = FAMILIES[to];
+          const mm = Object.fromEntries(Object.entries(sizes).map(([name, [first]]) => [name, (first as { mm: number }).mm])) as Record<
+            string,
+            number
+          >;
+          const [across, up] = [now.sizes.rimDiameter / typical.rimDiameter!, now.sizes.height / typical.height!];
+          const own = Object.fromEntries(
+            Object.entries(typical).map(([name, usual]) => {
+              const { direction, stays } = sizeSpec(name as SizeName);
+              return [name, stays ? usual! : usual! * (direction === 'height' ? up : across)];
+            }),
+          );
+          const fits =
+            Math.max(across / up, up / across) <= 2.2 && checkForm(formOf({ family: to, manner, knots }, 'glazed', own), String).ok;
+          if (fits) {
+            near += 1;
+            expect([from, to, mm.rimDiameter, mm.height]).toEqual([
+              from,
+              to,
+              expect.closeTo(now.sizes.rimDiameter, 0),
+              expect.closeTo(now.sizes.height, 0),
+            ]);
+          } else {
+            far += 1;
+            // one factor for all, and no wider or higher than what there was, where that can be made
+            const ratio = mm.rimDiameter! / typical.rimDiameter!;
+            expect(mm.height! / typical.height! / ratio).toBeCloseTo(1, 1);
+            const alike = Math.min(
+              extent(now).wide / extent({ family: to, knots, sizes: typical }).wide,
+              extent(now).most / extent({ family: to, knots, sizes: typical }).most,
+            );
+            expect(ratio).toBeGreaterThan(alike - 0.02);
+            if (ratio > alike + 0.02) {
+              const smaller = Object.fromEntries(
+                Object.entries(typical).map(([name, usual]) => [
+                  name,
+                  sizeSpec(name as SizeName).stays ? usual! : Math.round(usual! * alike * 10) / 10,
+                ]),
+              );
+              expect(checkForm(formOf({ family: to, manner, knots }, 'glazed', smaller), String).ok).toBe(false);
+            }
+          }
+        }
+    expect(near).toBeGreaterThan(100);
+    expect(far).toBeGreaterThan(100);
+  });
+});
+
+/** The widest and the largest of a form, an own profile's belly counted. */
+function extent({
+  knots,
+  sizes,
+}: {
+  readonly family: FamilyName;
+  readonly knots?: readonly { readonly r: number }[] | undefined;
+  readonly sizes: Readonly<Partial<Record<SizeName, number>>>;
+}) {
+  const bulge = Math.max(1, ...(knots ?? []).map(({ r }) => r));
+  const wide = Math.max((sizes.rimDiameter ?? 0) * bulge, sizes.bellyDiameter ?? 0, sizes.bodyDiameter ?? 0);
+  return { wide, most: Math.max(wide, sizes.height ?? 0) };
+}

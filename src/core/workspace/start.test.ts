@@ -1,9 +1,9 @@
-import { STAGES } from '@/core/clay';
-import { FAMILY_NAMES, FAMILIES } from '@/core/form';
+import { STAGES, remaining } from '@/core/clay';
+import { FAMILY_NAMES, FAMILIES, type SizeName, sizeSpec } from '@/core/form';
 import { METRIC, text, writeLength, writeMass, writeVolume } from '@/core/units';
 import { describe, expect, it } from 'vitest';
 import { DEMO } from '@/core/example';
-import { type Part, type Start, type StartOf, fitOf, weighedPart, startedFit, startedPart } from '.';
+import { type Part, type Start, type StartOf, fitOf, weighedPart, clayOf, startedFit, startedPart } from '.';
 
 const write = {
   length: (mm: number) => text(writeLength(mm, METRIC)),
@@ -96,5 +96,72 @@ describe('a piece started from what it must fit', () => {
     if (!made.ok) throw new Error(made.problem.message);
     expect(made.value.sized.stages.glazed.sizes.mouthInside).toBeGreaterThan(99.5);
     expect(part.fit).toEqual({ with: 'stock', stockId: 'stock' });
+  });
+});
+
+describe('the usual piece, as large as is known', () => {
+  const typical = FAMILIES.bowl.typical as Record<string, number>;
+  const bowl: StartOf = { ...cup, family: 'bowl' };
+  const sizes = (start: Start, of: StartOf = bowl) =>
+    Object.fromEntries(Object.entries(started(start, of).sizes).map(([name, [first]]) => [name, first])) as Record<
+      string,
+      { mm: number; at: string; free?: true }
+    >;
+  const thicknesses = ['wall', 'wallAtFoot', 'floor', 'footWidth', 'footHeight'].filter((name) => sizeSpec(name as SizeName).stays);
+
+  it('grows both ways with a mouth alone or a height alone, each with its own where both are known; thicknesses stay', () => {
+    const wide = sizes({ kind: 'size', at: 'glazed', across: typical.rimDiameter! * 1.5 });
+    const high = sizes({ kind: 'size', at: 'glazed', high: typical.height! * 1.5 });
+    const both = sizes({ kind: 'size', at: 'glazed', across: typical.rimDiameter! * 1.5, high: typical.height! * 1.2 });
+    for (const [name, { mm }] of Object.entries(wide)) {
+      expect([name, mm]).toEqual([name, expect.closeTo(thicknesses.includes(name) ? typical[name]! : typical[name]! * 1.5, 9)]);
+      expect(high[name]!.mm).toBeCloseTo(mm, 9);
+      const up = name === 'height' || name === 'footHeight';
+      if (!thicknesses.includes(name)) expect(both[name]!.mm).toBeCloseTo(typical[name]! * (up ? 1.2 : 1.5), 9);
+    }
+    expect(wide.rimDiameter!.free).toBeUndefined();
+    expect(wide.height!.free).toBe(true);
+  });
+
+  it('is thinner only where it is less than half as large', () => {
+    const thin = (factor: number) =>
+      sizes({ kind: 'size', at: 'glazed', across: typical.rimDiameter! * factor, high: typical.height! * factor }).wall!.mm / typical.wall!;
+    expect([thin(1), thin(0.5), thin(0.4)]).toEqual([expect.closeTo(1, 9), expect.closeTo(1, 9), expect.closeTo(0.8, 9)]);
+    expect(sizes({ kind: 'size', at: 'glazed', across: typical.rimDiameter!, high: typical.height! * 0.4 }).wall!.mm).toBeCloseTo(
+      typical.wall! * 0.8,
+      9,
+    );
+  });
+
+  it('of flat ware keeps its thickness', () => {
+    for (const family of ['disc', 'tile'] as const) {
+      const usual = FAMILIES[family].typical as Record<string, number>;
+      const of: StartOf = { ...cup, family, hand: { by: 'slab' } };
+      expect(sizes({ kind: 'size', at: 'glazed', across: 2 * usual.rimDiameter! }, of).height!.mm).toBeCloseTo(usual.height!, 9);
+      expect(sizes({ kind: 'size', at: 'glazed', high: 2 * usual.height! }, of).rimDiameter!.mm).toBeCloseTo(usual.rimDiameter!, 9);
+    }
+  });
+
+  it('known at another stage is as much smaller as the clay shrinks, up and across', () => {
+    const { figures } = clayOf(DEMO, { bodyId: bowl.bodyId });
+    for (const at of STAGES) {
+      const left = (direction: 'width' | 'height') =>
+        remaining(figures.shrinkage, 'glazed', direction) / remaining(figures.shrinkage, at, direction);
+      const wide = sizes({ kind: 'size', at, across: typical.rimDiameter! });
+      expect(wide.rimDiameter).toEqual({ mm: typical.rimDiameter, at });
+      expect(wide.baseDiameter!.mm).toBeCloseTo(typical.baseDiameter! * left('width'), 9);
+      const high = sizes({ kind: 'size', at, high: typical.height! });
+      expect(high.baseDiameter!.mm).toBeCloseTo(typical.baseDiameter! * left('height'), 9);
+    }
+  });
+
+  it('asked to hold much under a height that it does not reach keeps the limit beside what follows', () => {
+    const part = started({ kind: 'holds', capacityMl: 200, maxHeight: 300 });
+    expect(part.sizes.height).toMatchObject([
+      { free: true, at: 'glazed' },
+      { at: 'glazed', most: 300 },
+    ]);
+    expect(part.wanted).toEqual({ capacityMl: 200, maxHeight: 300, keep: 'proportions' });
+    expect(started({ kind: 'holds', capacityMl: 200 }).sizes.height).toHaveLength(1);
   });
 });
