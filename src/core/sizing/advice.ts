@@ -22,7 +22,7 @@ export function adviceFor(sized: Sized, way?: Way): Advice[] {
   const width = sized.measures.widest;
   const flat = family === 'disc' || family === 'plate' || (sizes.height < width / 3 && width > WIDE);
   const tall = sizes.height > TALL && sizes.height > width * 1.3;
-  const collared = family === 'bottle' || (sizes.neckDiameter !== undefined && sizes.neckDiameter < (sizes.bellyDiameter ?? 0) * 0.7);
+  const collared = family === 'bottle';
   const ring = sized.volumes.hollow > 0;
   const all: (Advice | false)[] = [
     ...ofTheBall(sized, { flat, tall, plaster: way === 'plaster' }),

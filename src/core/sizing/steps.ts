@@ -110,6 +110,9 @@ export const USUAL_OPENING: Opening = { share: 0.45, lift: 1.7 };
 /** The ring is at least so many times as thick as the wall at the foot will be. */
 const RING_OVER_WALL = 1.5;
 
+/** The ring of a low piece with a thick floor may stand so many times as high as that, whatever its share: a lower one is none. Ours. */
+const RING_OVER_FLOOR = 1.2;
+
 /** The thickness at which a ring round a hole d wide has the area `mm2`: a (d + a) pi = area. */
 const ringThick = (d: number, mm2: number): number => (Math.sqrt(d * d + (4 * mm2) / Math.PI) - d) / 2;
 
@@ -139,7 +142,8 @@ function openedTo(d: number, mm3: number, floor: number, wall: number, high: num
     centred === undefined
       ? ringThick(d, (Math.PI * (part * d * d)) / (4 * Math.max(0.05, lift - part)))
       : ringThick(d, rest / (lift * puckOf(mm3, centred).height));
-  const thick = Math.max(RING_OVER_WALL * wall, ringThick(d, rest / (share * high)), lifted);
+  const highest = Math.max(share * high, RING_OVER_FLOOR * floor);
+  const thick = Math.max(RING_OVER_WALL * wall, ringThick(d, rest / highest), lifted);
   return { hole: d, thick, height: rest / (Math.PI * thick * (d + thick)), puck: puckOf(mm3, centred ?? d + 2 * thick) };
 }
 

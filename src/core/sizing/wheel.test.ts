@@ -161,7 +161,7 @@ describe('the steps at the wheel', () => {
       const form = typical(family, family === 'cylinder' ? { height: height! * tall, rimDiameter: rimDiameter! * wide } : {});
       const sized = size(clay, form, 'glazed', lost);
       const { opened, puck, cylinder } = wheelSteps(clay, sized, lost);
-      expect(opened!.height).toBeLessThanOrEqual(Math.max(0.45 * cylinder!.height, opened!.floor) + 1e-6);
+      expect(opened!.height).toBeLessThanOrEqual(Math.max(0.45 * cylinder!.height, 1.2 * opened!.floor) + 1e-6);
       expect(opened!.height).toBeLessThanOrEqual(1.7 * puck.height + 1e-6);
       expect(opened!.thick).toBeGreaterThanOrEqual(1.5 * cylinder!.slices[0]!.thick - 1e-6);
       expect(puck.height).toBeGreaterThanOrEqual(opened!.floor - 1e-6);
@@ -173,6 +173,54 @@ describe('the steps at the wheel', () => {
       });
     });
     fc.assert(property, { seed: 52, numRuns: 10 });
+  });
+
+  it('open a thick floor as far as the clay goes: the ring no lower than the floor, nor the puck', () => {
+    for (const [height, floor, rim, widens] of [
+      [40, 20, 300, false],
+      [30, 15, 200, false],
+      [24, 12, 120, false],
+      [20, 15, 200, true],
+      [18, 13, 120, true],
+    ] as const) {
+      const low = formOf(typical('cylinder'), 'glazed', { height, rimDiameter: rim, baseDiameter: rim, wall: 4, floor });
+      const sized = size(clay, low, 'glazed', NOTHING_LOST);
+      const { opened, puck, steps } = wheelSteps(clay, sized, NOTHING_LOST);
+      expect(opened).toMatchObject({ widens, floor: expect.closeTo(floor / 0.885, 9) as number });
+      expect(opened!.height).toBeLessThanOrEqual(1.2 * opened!.floor + 1e-6);
+      expect(opened!.height).toBeGreaterThanOrEqual(opened!.floor - 1e-6);
+      expect(puck.height).toBeGreaterThanOrEqual(opened!.floor - 1e-6);
+      // widened later it is opened less, by as much as leaves the puck as high as the floor
+      if (widens) expect(puck.height).toBeCloseTo(opened!.floor, 3);
+      expect(opened!.width < (rim - 8) / 0.885 - 0.1).toBe(widens);
+      expect(puck.width).toBeCloseTo(opened!.width + 2 * opened!.thick, 6);
+      const ml = (name: string) => steps.find((step) => step.name === name)!.ml;
+      expect(ml('opened')).toBeCloseTo(ml('puck'), 6);
+    }
+    const usual = wheelSteps(clay, size(clay, typical('cylinder'), 'glazed', NOTHING_LOST), NOTHING_LOST);
+    expect(usual.opened!.widens).toBe(false);
+  });
+
+  it('open by the least ring that is thick, low and little lifted enough, each as the maker sets it', () => {
+    const sized = size(
+      clay,
+      typical('cylinder', { height: 200, rimDiameter: 100, baseDiameter: 100, wall: 5, floor: 7 }),
+      'glazed',
+      NOTHING_LOST,
+    );
+    const by = (opening: object) => wheelSteps(clay, sized, NOTHING_LOST, { opening });
+    // of one limit alone, the other far away
+    const low = by({ share: 0.3, lift: 99 });
+    expect(low.opened!.height).toBeCloseTo(0.3 * low.cylinder!.height, 3);
+    const lifted = by({ share: 99, lift: 1.4 });
+    expect(lifted.opened!.height / lifted.puck.height).toBeCloseTo(1.4, 6);
+    const thick = by({ share: 99, lift: 99 });
+    expect(thick.opened!.thick).toBeCloseTo(1.5 * thick.cylinder!.slices[0]!.thick, 1);
+    // centred as wide as said, opening lifts it from there
+    const centred = by({ share: 99, lift: 1.2, centred: 130 });
+    expect(centred.puck.width).toBe(130);
+    expect(centred.opened!.height / centred.puck.height).toBeCloseTo(1.2, 6);
+    for (const { opened, puck } of [low, lifted, thick]) expect(puck.width).toBeCloseTo(opened!.width + 2 * opened!.thick, 6);
   });
 
   it('take the puck of the ball that the run is made to', () => {
