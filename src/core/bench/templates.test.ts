@@ -1,6 +1,6 @@
 import { clayFigures, remaining } from '@/core/clay';
 import { FAMILIES, type FamilyName, type Form, type SizeName, formOf } from '@/core/form';
-import { USUAL_SLAB, assembled, boundsOf, distanceTo, liesWithin, roomIn, slabParts } from '@/core/handbuild';
+import { type FlatPart, USUAL_SLAB, assembled, boundsOf, distanceTo, liesWithin, roomIn, slabParts } from '@/core/handbuild';
 import { tile } from '@/core/paper';
 import { writeDxf, writeSvg } from '@/core/print';
 import { describe, expect, it } from 'vitest';
@@ -177,6 +177,108 @@ describe('a template on paper', () => {
     const dxf = writeDxf(drawing);
     expect(dxf).toContain('not-to-cut');
     expect(dxf.match(/LWPOLYLINE/g)!.length).toBe(1 + wall!.lines.length);
+  });
+});
+
+describe('what a template says of itself', () => {
+  const part = (width: number, height: number, change: Partial<FlatPart> = {}): FlatPart => ({
+    name: 'Side',
+    count: 1,
+    outline: [
+      { x: 0, y: 0 },
+      { x: width, y: 0 },
+      { x: width, y: height },
+      { x: 0, y: height },
+    ],
+    lines: [],
+    edges: [],
+    notes: [],
+    thickness: 6,
+    ...change,
+  });
+  const shapesOf = (own: FlatPart, change: object = {}) => template(own, { ...said, ...change });
+  const texts = (own: FlatPart, change: object = {}) =>
+    shapesOf(own, change).shapes.flatMap((shape) => (shape.kind === 'text' ? [shape] : []));
+  const told = (own: FlatPart, change: object = {}) =>
+    texts(own, change)
+      .map(({ text }) => text)
+      .join(' ');
+  /** It stands within the part: its sheet is no higher than that. */
+  const isInside = (width: number, height: number, change: object = {}) => {
+    const { height: high } = shapesOf(part(width, height), change);
+    return Math.abs(high - height - 2 * GAP) < 1e-9;
+  };
+
+  it('is its name, how many there are, clay, stage, slab and size', () => {
+    expect(told(part(300, 200))).toContain(
+      'Test piece: Side Heron Buff, cone 6. Laid on wet clay, slab 6.0 mm. 300.0 mm by 200.0 mm over all.',
+    );
+    expect(told(part(300, 200, { count: 2, notes: ['Cut it square.'] }))).toMatch(/Test piece: Side, cut 2 .*Cut it square\./);
+    expect(told(part(300, 200), { stage: 'leather' })).toContain('Laid on leather hard clay');
+  });
+
+  it('names the arrow beside it where there is room, else among its lines; a part that may be turned has none', () => {
+    const named = (height: number, change: object = {}) => {
+      const all = texts(part(300, height), change).map(({ text }) => text);
+      return [all.includes('rolled this way'), all.join(' ').includes('The arrow: rolled this way.')];
+    };
+    // twice the height of its letters all round
+    expect(named(32.5)).toEqual([true, false]);
+    expect(named(31.5)).toEqual([false, true]);
+    for (const height of [200, 31.5]) expect(named(height, { turns: true })).toEqual([false, false]);
+  });
+
+  it('stands on the part where that leaves 12 mm all round, its lines and the line of 100 mm under each other', () => {
+    // 120 wide and 12 on both sides
+    expect([isInside(144.1, 200), isInside(143.9, 200)]).toEqual([true, false]);
+    const own = part(240, 160);
+    const { shapes } = shapesOf(own);
+    const arrow = shapes.flatMap((shape) => (shape.kind === 'line' ? [shape] : []))[0]!;
+    const captions = texts(own).filter(({ text, size }) => size < 4 && text !== 'rolled this way');
+    for (const { x, y, text, size } of captions) {
+      expect(x).toBeGreaterThanOrEqual(GAP + 12);
+      expect(x + text.length * size * 0.52).toBeLessThanOrEqual(GAP + 240 - 12 + 1e-6);
+      expect(y).toBeGreaterThan(arrow.y1 + 3);
+      expect(y).toBeLessThan(GAP + 160 - 12);
+    }
+    const lines = shapes.flatMap((shape) => (shape.kind === 'line' ? [shape] : []));
+    const measure = lines.find(({ x1, x2, y1, y2 }) => y1 === y2 && Math.abs(x2 - x1 - 100) < 1e-9)!;
+    expect(
+      lines.filter(
+        ({ x1, x2, y1, y2 }) => x1 === x2 && (x1 === measure.x1 || x1 === measure.x2) && y1 === measure.y1 - 2 && y2 === measure.y1 + 2,
+      ),
+    ).toHaveLength(2);
+    expect(measure.y1).toBeGreaterThan(Math.max(...captions.filter(({ text }) => text !== '100 mm').map(({ y }) => y)));
+    // in the middle, or as near to it as the edges allow
+    expect(captions[0]!.x).toBeCloseTo(GAP + 120 - 60, 6);
+  });
+
+  it('goes above the arrow where there is no room below, and under the part where there is none on it', () => {
+    // the roomiest place of an L lies low: what is above it is free
+    const high: FlatPart = part(0, 0, {
+      outline: [
+        { x: 0, y: 0 },
+        { x: 150, y: 0 },
+        { x: 150, y: 150 },
+        { x: 260, y: 150 },
+        { x: 260, y: 230 },
+        { x: 0, y: 230 },
+      ],
+    });
+    for (const own of [part(240, 160), high, part(160, 90), part(90, 40)]) {
+      const { shapes, width, height } = shapesOf(own);
+      const measure = shapes.flatMap((shape) => (shape.kind === 'line' && Math.abs(shape.x2 - shape.x1 - 100) < 1e-9 ? [shape] : []))[0]!;
+      const bounds = boundsOf(own.outline);
+      const on = liesWithin(own.outline, { x: measure.x1 - GAP, y: measure.y1 - GAP });
+      if (on) expect([width, height]).toEqual([bounds.width + 2 * GAP, bounds.height + 2 * GAP]);
+      else {
+        expect(measure.y1).toBeGreaterThan(GAP + bounds.height + 8);
+        expect(height).toBeCloseTo(measure.y1 + 12, 9);
+        expect(width).toBeCloseTo(Math.max(bounds.width, 120) + 2 * GAP, 9);
+      }
+      expect(texts(own).filter(({ text }) => text === '100 mm')).toHaveLength(1);
+    }
+    expect(isInside(90, 40)).toBe(false);
   });
 });
 
