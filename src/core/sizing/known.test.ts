@@ -403,3 +403,46 @@ describe('a known piece scaled', () => {
     });
   });
 });
+
+describe('what is known twice', () => {
+  const cupOf = (height: KnownSizes['height']): KnownSizes => ({
+    ...Object.fromEntries(Object.entries(cup.sizes).map(([name, mm]) => [name, [{ mm, at: 'glazed' as const }]])),
+    height,
+  });
+  const conflicts = (...height: NonNullable<KnownSizes['height']>) => conflictsIn(cup, cupOf(height), clay);
+  const leads = { mm: 100, at: 'glazed' } as const;
+
+  it('conflicts where it differs by more than a tenth of a mm: an exact size by how much, a limit by what it is missed', () => {
+    const apart = (other: NonNullable<KnownSizes['height']>[0]) =>
+      conflicts(leads, other).map((each) => Math.round(each.apart * 1000) / 1000);
+    expect(apart({ mm: 100.09, at: 'glazed' })).toEqual([]);
+    expect(apart({ mm: 100.11, at: 'glazed' })).toEqual([0.11]);
+    expect(apart({ mm: 98, at: 'glazed' })).toEqual([-2]);
+    expect(apart({ at: 'glazed', least: 103 })).toEqual([3]);
+    expect(apart({ at: 'glazed', most: 96 })).toEqual([-4]);
+    for (const held of [{ least: 100 }, { most: 100 }, { least: 90, most: 110 }, { least: 100.09 }, { most: 99.91 }])
+      expect(apart({ at: 'glazed', ...held })).toEqual([]);
+    expect(conflicts(leads)).toEqual([]);
+    const [second] = conflicts(leads, { at: 'glazed', most: 200 }, { mm: 90, at: 'glazed' });
+    expect(second).toMatchObject({
+      size: 'height',
+      index: 2,
+      leads,
+      other: { mm: 90, at: 'glazed' },
+      there: expect.closeTo(100, 9) as number,
+    });
+  });
+
+  it('would both be right if the clay shrank so, where any clay does', () => {
+    const both = (wet: number) => shrinkageIfBoth({ ...conflicts(leads, { mm: wet, at: 'wet' })[0]! }, clay);
+    expect(both(120)).toBeCloseTo(1 - 100 / 120, 9);
+    expect(both(190)).toBeCloseTo(1 - 100 / 190, 9);
+    // half and more is no clay, nor is one that grows
+    expect(both(201)).toBeUndefined();
+    expect(both(99)).toBeUndefined();
+    const [limited] = conflicts(leads, { at: 'glazed', least: 120 });
+    expect(shrinkageIfBoth(limited!, clay)).toBeUndefined();
+    const [led] = conflicts({ at: 'glazed', least: 120 }, { mm: 90, at: 'wet' });
+    expect(led && shrinkageIfBoth(led, clay)).toBeUndefined();
+  });
+});
