@@ -1,7 +1,7 @@
 'use client';
 
 import { unbroken } from '@/core/units';
-import { type LineWork, type OrderLine, type OrderWork, shopOf } from '@/core/workspace';
+import { type LineWork, type OrderLine, type OrderStep, type OrderWork, shopOf } from '@/core/workspace';
 import { orderActs } from '@/store';
 import { Choice, DeleteAct, OptionalNumber, TextInput } from '@/ui/fields';
 import { run, useUnits, useWorkspace } from '@/ui/state';
@@ -171,6 +171,19 @@ function MakeWords({ work: { items, matched } }: { work: LineWork }) {
   );
 }
 
+/** A step as what is done in it, at the beginning of a sentence. */
+const DOING: Readonly<Record<OrderStep, string>> = {
+  throw: 'Throwing',
+  firm: 'Firming',
+  trim: 'Trimming',
+  dry: 'Drying',
+  bisque: 'The bisque firing',
+  sort: 'Sorting',
+  glaze: 'Glazing',
+  fire: 'The glaze firing',
+  pack: 'Packing',
+};
+
 /** What is late, and what could give. */
 function Late({ work: { dates, late, soonest, items }, due, today }: { work: LineWork; due: string | undefined; today: string }) {
   if (dates && !dates.ok)
@@ -185,7 +198,7 @@ function Late({ work: { dates, late, soonest, items }, due, today }: { work: Lin
   const ready = soonest !== undefined && soonest > due ? ` Begun today it is ready on ${dayWords(soonest)}.` : '';
   return (
     <Box role="status" color="warn" fontSize="sm" data-late>
-      {next.name} should have begun {late === 1 ? 'yesterday' : `${late} days ago`}.{ready} What could give: a later day, fewer of them
+      {DOING[next.name]} should have begun {late === 1 ? 'yesterday' : `${late} days ago`}.{ready} What could give: a later day, fewer of them
       {waits ? ', or a warmer room to dry in, slowly for thick ware' : ''}
       {today > due ? '; it was due already' : ''}.
     </Box>
