@@ -198,7 +198,8 @@ function Late({ work: { dates, late, soonest, items }, due, today }: { work: Lin
   const ready = soonest !== undefined && soonest > due ? ` Begun today it is ready on ${dayWords(soonest)}.` : '';
   return (
     <Box role="status" color="warn" fontSize="sm" data-late>
-      {DOING[next.name]} should have begun {late === 1 ? 'yesterday' : `${late} days ago`}.{ready} What could give: a later day, fewer of them
+      {DOING[next.name]} should have begun {late === 1 ? 'yesterday' : `${late} days ago`}.{ready} What could give: a later day, fewer of
+      them
       {waits ? ', or a warmer room to dry in, slowly for thick ware' : ''}
       {today > due ? '; it was due already' : ''}.
     </Box>
