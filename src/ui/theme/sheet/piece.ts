@@ -132,10 +132,10 @@ export const PIECE: Record<string, SystemStyleObject> = {
   },
   '.tools': {
     listStyle: 'none',
-    display: { base: 'flex', md: 'block' },
-    flexWrap: 'wrap',
+    display: { base: 'grid', md: 'block' },
+    gridTemplateColumns: 'repeat(2, minmax(0, 1fr))',
     marginBottom: '3',
-    '& li': { display: 'grid', gridTemplateColumns: { base: '44px auto', md: '30px 1fr' }, alignItems: 'center' },
+    '& li': { display: 'grid', gridTemplateColumns: { base: '44px minmax(0, 1fr)', md: '30px 1fr' }, alignItems: 'center' },
     '& label': { display: 'grid', placeItems: 'center', minHeight: { base: '44px', md: '32px' }, cursor: 'pointer' },
     '& input': { width: '17px', height: '17px', accentColor: 'var(--chakra-colors-act)' },
     '& button': {
