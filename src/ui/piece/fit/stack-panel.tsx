@@ -162,7 +162,7 @@ function Stands({ piece, found, high, lower, count, lid }: StandsProps) {
         <Box marginTop="1" maxWidth="40ch">
           {lid
             ? `Each foot stands on the lid below, at ⌀ ${units.length(2 * found.touch.radius)}; a lid adds ${units.length(lid.above)}.`
-            : restWords(found, units.length)}
+            : restWords(found, Math.max(...worked.sized.fired.under.map(({ r }) => r)), units.length)}
         </Box>
         {count !== undefined && found.touch.on === 'wall' && <Moves piece={piece} pitch={found.pitch} />}
         <Checks limits={shopOf(workspace).place ?? {}} high={high} length={units.length} />
@@ -185,9 +185,13 @@ function Stands({ piece, found, high, lower, count, lid }: StandsProps) {
   );
 }
 
-/** Where they touch and what that means. */
-function restWords({ touch, lean }: Stacked, length: (mm: number) => string): string {
-  if (touch.on === 'rim') return `They stand foot on rim, at ⌀ ${length(2 * touch.radius)}: keep both level.`;
+/** Where they touch and what that means; `foot` is the radius the upper one stands on. */
+function restWords({ touch, lean }: Stacked, foot: number, length: (mm: number) => string): string {
+  const at = `at ⌀ ${length(2 * touch.radius)}`;
+  if (touch.on === 'rim')
+    return touch.radius > foot + SEEN
+      ? `The upper one’s wall rests on the rim, ${at}: keep both round. Glazed rims chip: put paper between them.`
+      : `They stand foot on rim, ${at}: keep both level.`;
   if (touch.on === 'floor') return `The upper foot stands on the floor inside, as wide as ⌀ ${length(2 * touch.radius)}: it sits.`;
   const steep = lean !== undefined && lean < STICKS;
   return `Wall touches wall at ⌀ ${length(2 * touch.radius)}: they wedge${steep ? `, and so steep, ${lean.toFixed(0)}° from upright, they may stick` : ''}. Glazed walls chip: put paper between them.`;
