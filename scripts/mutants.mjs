@@ -51,7 +51,12 @@ function outcomes(mutate, env) {
 
 const share = (found) => `${found.filter(({ noticed }) => noticed).length} of ${found.length}`;
 
-const folders = isDrawn ? [] : [...new Set(files.map((file) => file.split('/')[0]))].filter((each) => !count || asked.includes(each));
+const known = [...new Set(files.map((file) => file.split('/')[0]))];
+const folders = isDrawn ? [] : known.filter((each) => !count || asked.includes(each));
+if (!isDrawn && folders.length === 0) {
+  console.error(`${CORE} has no folder called ${asked.join(' or ')}. It has ${known.join(', ')}.`);
+  process.exit(1);
+}
 const all = isDrawn
   ? outcomes(drawn())
   : folders.flatMap((folder) =>
