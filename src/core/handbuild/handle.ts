@@ -79,7 +79,7 @@ export interface HandlePlan {
   /** Its section as it is bent: of a twist, of each coil. */
   readonly width: number;
   readonly thickness: number;
-  /** The whole handle out from the wall, as it is bent. */
+  /** How thick the whole handle is, with all its coils, as it is bent. */
   readonly across: number;
   /** Two or three coils for a twist, each so long. */
   readonly strands: { readonly count: 1 | 2 | 3; readonly length: number };

@@ -1,6 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO } from '@/core/example';
-import { type BarRecord, type Part, type Plan, clayUsedLast, exampleCutters, inBody, matterIn, plainCup, weighedPart } from '.';
+import {
+  type BarRecord,
+  type Part,
+  type Plan,
+  type Workspace,
+  clayUsedLast,
+  exampleCutters,
+  inBody,
+  matterIn,
+  plainCup,
+  sizedPlanPart,
+  startedRun,
+  weighedPart,
+} from '.';
 
 const planOf = (id: string): Plan => DEMO.plans.find((plan) => plan.id === id)!;
 
@@ -72,4 +85,70 @@ describe('a new piece', () => {
 it('example cutters are those that came with the workshop', () => {
   expect(exampleCutters(DEMO)).toHaveLength(DEMO.cutters.length);
   expect(exampleCutters({ cutters: [{ ...DEMO.cutters[0]!, id: 'mine' }] })).toEqual([]);
+});
+
+describe('what a part hangs on', () => {
+  const [jar] = planOf('plan-honey-jar').parts;
+  const worked = (workspace: Workspace, part: Part, write: (mm: number) => string = String) => sizedPlanPart(workspace, part, write);
+
+  it('worked out again where the maker’s own ratio, the clay of what is put on it, or the reader’s units change', () => {
+    const bare = { ...DEMO, runs: [], pieces: [] };
+    const part = { ...jar };
+    const before = worked(bare, part);
+    expect(worked({ ...bare, plans: [] }, part)).toBe(before);
+    // three balls that took a tenth more than worked out
+    const run = { ...startedRun(bare, 'plan-honey-jar', 'r', '2026-11-01T08:00:00.000Z')!, bodyId: undefined };
+    const thrown = (count: number, times: number): Workspace => ({
+      ...bare,
+      runs: [{ ...run, ball: run.ballComputed! * times }],
+      pieces: Array.from({ length: count }, (_, i) => ({
+        id: `p${i}`,
+        runId: 'r',
+        no: i + 1,
+        at: '2026-11-01T09:00:00.000Z',
+        shelf: 'wet' as const,
+        since: {},
+        sizes: { wet: { rimDiameter: { mm: run.planned.rimDiameter! }, height: { mm: run.gauge! } } },
+        weights: {},
+        note: '',
+      })),
+    });
+    const ratio = (workspace: Workspace) => {
+      const made = worked(workspace, part);
+      return made.ok ? made.value.ratio : undefined;
+    };
+    expect(ratio(bare)).toBeUndefined();
+    expect(ratio(thrown(3, 1.1))).toMatchObject({ median: expect.closeTo(1.1, 9) as number, count: 3 });
+    // as many, another ratio; the same ratio, of more
+    expect(ratio(thrown(3, 1.2))!.median).toBeCloseTo(1.2, 9);
+    expect(ratio(thrown(4, 1.2))!.count).toBe(4);
+    expect(ratio(bare)).toBeUndefined();
+    // built by hand no wheel's ratio is in it
+    const coiled = worked(thrown(3, 1.1), { ...part, hand: { by: 'coil' } });
+    expect(coiled.ok && coiled.value.ratio).toBeUndefined();
+  });
+
+  it('says why it cannot be made in the units asked for each time', () => {
+    const thick: Part = { ...jar, sizes: { ...jar.sizes, wall: [{ mm: 200, at: 'glazed' }] } };
+    const message = (write: (mm: number) => string) => {
+      const made = worked(DEMO, thick, write);
+      return made.ok ? '' : made.problem.message;
+    };
+    const [mm, inch] = [(each: number) => `${each.toFixed(0)} mm`, (each: number) => `${(each / 25.4).toFixed(2)} in`];
+    expect(message(mm)).toContain('200 mm');
+    expect(message(inch)).toContain('7.87 in');
+  });
+
+  it('weighs what is put on of another clay anew when that clay is weighed', () => {
+    const other = DEMO.bodies.find(({ id }) => id === 'body-foxglove-red')!;
+    const part: Part = { ...jar, attached: [{ id: 'k', kind: 'knob', massG: 100, bodyId: other.id }] };
+    const fired = (workspace: Workspace) => {
+      const made = worked(workspace, part);
+      return made.ok ? made.value.sized.masses.glazed : 0;
+    };
+    const before = fired(DEMO);
+    const wetter = { ...DEMO, bodies: DEMO.bodies.map((body) => (body.id === other.id ? { ...body, waterPercent: 40 } : body)) };
+    expect(fired(wetter)).toBeLessThan(before - 5);
+    expect(fired(DEMO)).toBeCloseTo(before, 9);
+  });
 });

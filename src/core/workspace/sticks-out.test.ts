@@ -1,5 +1,6 @@
 import { remaining } from '@/core/clay';
 import { DEMO } from '@/core/example';
+import { USUAL_HANDLE } from '@/core/handbuild';
 import { NOTHING_LOST } from '@/core/sizing';
 import { describe, expect, it } from 'vitest';
 import { type Part, sizedPlanPart, sticksOut } from '.';
@@ -54,7 +55,16 @@ describe('what sticks out of a round section', () => {
     expect(sticksOut(made({ joined: { copies: 2, flattened: 2, handleRise: 60 } })).height).toBeCloseTo(60, 6);
   });
 
-  it('counts a handle worked out from its hole, a pouring lip and copies beside it', () => {
+  it('counts a handle worked out from its hole by how far that stands out and how thick it is, as fired', () => {
+    const handle = { ...USUAL_HANDLE, kind: 'strap' as const, fingers: 2 as const, reach: 32, thickness: 9, below: 4 };
+    for (const firmness of ['soft', 'leather'] as const)
+      expect(sticksOut(made({ handle: { ...handle, firmness } })).width).toBeCloseTo(41, 6);
+    expect(sticksOut(made({ handle: { ...handle, kind: 'coil', width: 14 } })).width).toBeCloseTo(46, 6);
+    // one that does not fit stands out nowhere
+    expect(sticksOut(made({ handle: { ...handle, fingers: 4, fingerWidth: 60 } })).width).toBe(0);
+  });
+
+  it('counts a pouring lip and copies beside it', () => {
     const lip = { drop: 4, reach: 9 };
     expect(sticksOut(made({ pouringLip: lip })).width).toBeCloseTo(9, 6);
     expect(sticksOut(made({ joined: { copies: 2, flattened: 2 } })).width).toBeCloseTo(96, 6);

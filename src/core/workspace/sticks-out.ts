@@ -14,7 +14,7 @@ export function sticksOut({ part, sized, clay }: Pick<SizedPlanPart, 'part' | 's
   const beyond = beyondItself(sized, part);
   const handle = part.handle && handlePlan(clay, sized, part.handle, String);
   const finished = remaining(clay.shrinkage, 'glazed', 'width');
-  const reach = handle?.ok ? (handle.value.across * finished) / handle.value.left : 0;
+  const reach = handle?.ok ? ((handle.value.hole.reachBent + handle.value.across) * finished) / handle.value.left : 0;
   const attached = part.attached ?? [];
   const longest = (...kinds: readonly string[]) =>
     attached.filter(({ kind }) => kinds.includes(kind)).reduce((most, { length = 0 }) => Math.max(most, length * finished), 0);
