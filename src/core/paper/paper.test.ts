@@ -62,3 +62,43 @@ describe('the bar sheet', () => {
     expect(raw).toContain('/PrintScaling /None');
   });
 });
+
+describe('the strips of a bar sheet', () => {
+  const sheet = (paper: Paper, more: object = {}) => barSheet({ body: 'Heron Buff', marked: 100, markedWords: '100 mm', paper, ...more });
+  const linesOf = (of: ReturnType<typeof sheet>) => of.shapes.flatMap((shape) => (shape.kind === 'line' ? [shape] : []));
+  const textsOf = (of: ReturnType<typeof sheet>) => of.shapes.flatMap((shape) => (shape.kind === 'text' ? [shape.text] : []));
+
+  it.each(['a4', 'letter'] as const)(
+    'on %s stand one under the other above the line to measure, numbered, each with two crosses joined by a line',
+    (paper) => {
+      const own = sheet(paper);
+      const [width, height] = PAPER[paper];
+      const left = (width - 100) / 2;
+      const crosses = linesOf(own).filter(({ width: thick }) => thick === 0.25);
+      const rows = [...new Set(crosses.map(({ y1, y2 }) => (y1 + y2) / 2))].toSorted((a, b) => a - b);
+      expect(rows.length).toBeGreaterThan(4);
+      rows.slice(1).forEach((row, i) => expect(row - rows[i]!).toBeCloseTo(40, 9));
+      expect(rows.at(-1)! + 21).toBeLessThan(height - 14);
+      for (const row of rows) {
+        const uprights = crosses.filter(({ y1, y2 }) => Math.abs((y1 + y2) / 2 - row) < 1e-9);
+        expect(uprights.map(({ x1, x2, y1, y2 }) => [x1, x2, Math.abs(y2 - y1)])).toEqual([
+          [left, left, 18],
+          [left + 100, left + 100, 18],
+        ]);
+        const level = linesOf(own).filter(({ y1, y2 }) => y1 === row && y2 === row);
+        expect(level.map(({ x1, x2 }) => [x1, x2]).toSorted((a, b) => a[0]! - b[0]!)).toEqual([
+          [left - 3, left + 3],
+          [left, left + 100],
+          [left + 97, left + 103],
+        ]);
+      }
+      const numbers = textsOf(own).flatMap((text) => /no\. (\d+)/.exec(text)?.[1] ?? []);
+      expect(numbers).toEqual(rows.map((_, i) => String(i + 1)));
+    },
+  );
+
+  it('say batch and cone, or leave room to write them', () => {
+    expect(textsOf(sheet('a4', { batch: 'August', cone: '6' })).join(' ')).toMatch(/batch August {4}cone 6 {4}no\. 1/);
+    expect(textsOf(sheet('a4')).join(' ')).toMatch(/batch _{8} {4}cone _{4} {4}no\. 1/);
+  });
+});

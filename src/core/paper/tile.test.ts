@@ -2,8 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type Drawing, PAPER, type Paper, type Place, type Shape, type Tile, box, correctionOf, line, path, tile, widthOf, words } from '.';
 
-const mm = (most: number) => fc.double({ min: 0, max: most, noNaN: true });
-const place = (most: number) => fc.record({ x: mm(most), y: mm(most) });
+/** Shares of a drawing, evenly. */
+const share = fc.integer({ min: 0, max: 1000 }).map((each) => each / 1000);
+const place = fc.record({ x: share, y: share });
 const anySize = fc.tuple(
   fc.integer({ min: 30, max: 900 }),
   fc.integer({ min: 30, max: 900 }),
@@ -29,9 +30,9 @@ const same = (a: Place, b: Place) => Math.hypot(a.x - b.x, a.y - b.y) < 1e-6;
 describe('a drawing over pages', () => {
   it('has each line, outline and word at its place on every page that shows some of it', () => {
     const shapes = fc.record({
-      ends: fc.tuple(place(1), place(1)),
-      corners: fc.array(place(1), { minLength: 3, maxLength: 5 }),
-      said: place(1),
+      ends: fc.tuple(place, place),
+      corners: fc.array(place, { minLength: 3, maxLength: 5 }),
+      said: place,
       anchor: fc.constantFrom('start' as const, 'middle' as const, 'end' as const),
     });
     fc.assert(
@@ -49,7 +50,12 @@ describe('a drawing over pages', () => {
         };
         const wide = widthOf(text, 4);
         const left = at.x - { start: 0, middle: wide / 2, end: wide }[anchor];
-        for (const page of tile(drawing, paper, correction)) {
+        const middles = [...between(a, b), ...outline.flatMap((corner, i) => between(corner, outline[(i + 1) % outline.length]!))];
+        const told = between({ x: left, y: at.y - 2 }, { x: left + wide, y: at.y - 2 });
+        const within = ({ x, y }: Place) => x > 0.1 && y > 0.1 && x < width - 0.1 && y < height - 0.1;
+        const pages = tile(drawing, paper, correction);
+        for (const each of [...middles, ...told].filter(within)) expect(pages.some((page) => shows(page, each, correction))).toBe(true);
+        for (const page of pages) {
           const drawn = page.shapes.slice(0, -4);
           const some = (places: readonly Place[]) => places.some((each) => shows(page, each, correction));
           if (some(between(a, b))) {
@@ -58,7 +64,15 @@ describe('a drawing over pages', () => {
           }
           if (some(outline.flatMap((corner, i) => between(corner, outline[(i + 1) % outline.length]!))))
             ofKind(drawn, 'path')[0]!.points.forEach((point, i) => expect(same(point, onPage(page, outline[i]!, correction))).toBe(true));
-          if (some(between({ x: left, y: at.y - 2 }, { x: left + wide, y: at.y - 2 })))
+          // and on no page that it does not reach, by a mm
+          const { from, area } = page;
+          const reaches = (x1: number, x2: number, y1: number, y2: number) =>
+            x2 > from.x - 1 && x1 < from.x + area.width / correction + 1 && y2 > from.y - 1 && y1 < from.y + area.height / correction + 1;
+          const isSaid = ofKind(drawn, 'text').some((each) => each.text === text);
+          if (!reaches(left, left + wide, at.y - 4, at.y)) expect(isSaid).toBe(false);
+          const near = (each: Place) => reaches(each.x, each.x, each.y, each.y);
+          if (!between(a, b, 400).some(near)) expect(ofKind(drawn, 'line').some(({ width: thick }) => thick === 0.2)).toBe(false);
+          if (some(told))
             expect(ofKind(drawn, 'text').some((each) => each.text === text && same(each, onPage(page, at, correction)))).toBe(true);
         }
       }),
