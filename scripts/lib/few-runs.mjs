@@ -6,7 +6,7 @@ import fc from '../../node_modules/fast-check/lib/fast-check.js';
 
 export * from '../../node_modules/fast-check/lib/fast-check.js';
 
-const RUNS = Number(process.env.MUTANT_RUNS ?? 10);
+const RUNS = Number(process.env.MUTANT_RUNS ?? 20);
 const fewer = (options = {}) => ({ ...options, numRuns: Math.min(options.numRuns ?? 100, RUNS), endOnFailure: true });
 
 export default { ...fc, assert: (property, options) => fc.assert(property, fewer(options)) };
