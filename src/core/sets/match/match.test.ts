@@ -1,3 +1,4 @@
+import { normalFrom } from '@/core/fit';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { solve } from 'yalps';
@@ -165,6 +166,51 @@ describe('matchSets', () => {
   it('counts a spread of exactly one as inside', () => {
     expect(matchSets([[0.1 / 0.3], [0.4 / 0.3]], 2).sets).toHaveLength(1);
     expect(matchSets([[0], [1.00001]], 2)).toEqual({ sets: [], left: [0, 1], proven: true });
+  });
+
+  it('names pieces by their place among all, lowest first, the tightest set first, and what is left over', () => {
+    const tenths = fc.integer({ min: 0, max: 12 }).map((each) => each / 10);
+    // far apart in heaps: what is near is sorted by itself
+    const piece = fc.tuple(tenths, tenths, fc.constantFrom(0, 10, 20)).map(([a, b, heap]) => [a + heap, b]);
+    fc.assert(
+      fc.property(fc.array(piece, { minLength: 4, maxLength: 24 }), fc.integer({ min: 2, max: 4 }), (points, size) => {
+        const { sets, left, proven } = matchSets(points, size);
+        expect(proven).toBe(true);
+        for (const { pieces, spread } of sets) {
+          expect(pieces).toHaveLength(size);
+          expect(pieces).toEqual(pieces.toSorted((a, b) => a - b));
+          expect(spread).toBe(spreadOf(points, pieces));
+          expect(spread).toBeLessThanOrEqual(1 + 1e-9);
+        }
+        const spreads = sets.map(({ spread }) => spread);
+        expect(spreads).toEqual(spreads.toSorted((a, b) => a - b));
+        expect([...sets.flatMap(({ pieces }) => pieces), ...left].toSorted((a, b) => a - b)).toEqual([...points.keys()]);
+        expect(left).toEqual(left.toSorted((a, b) => a - b));
+      }),
+      { numRuns: 60, seed: 12 },
+    );
+  });
+
+  // steps counted, not seconds: a cut that is lost costs more of them, and a step that is not counted fewer
+  it.each([
+    [12, 3, 2, 1, 6_033],
+    [16, 4, 2, 2, 19_155],
+    [20, 4, 2, 3, 55_161],
+    [24, 5, 2, 4, 127_831],
+    [24, 4, 3, 5, 70_438],
+    [30, 5, 2, 6, 74_902],
+    [30, 6, 2, 7, 112_724],
+    [36, 4, 2, 8, 321_808],
+    [40, 5, 3, 9, 354_309],
+  ])('sorts %d pieces into sets of %d by %d measures in no more steps than it takes, case %d', (count, size, measures, seed, steps) => {
+    const normal = normalFrom(seed);
+    const points = Array.from({ length: count }, () => Array.from({ length: measures }, () => Math.round(normal() * 10) / 12));
+    const whole = matchSets(points, size);
+    const within = (effort: number) => matchSets(points, size, { effort });
+    expect(within(1.1 * steps)).toEqual({ ...whole, proven: true });
+    const stopped = within(0.8 * steps);
+    expect(stopped.proven).toBe(false);
+    expect(stopped.sets.length).toBeLessThanOrEqual(whole.sets.length);
   });
 
   it('says so when it was stopped before all was looked at', () => {
