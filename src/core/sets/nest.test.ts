@@ -3,7 +3,7 @@ import { DEMO } from '@/core/example';
 import { mainPart, nestWork, sizedPlanPart, usualNest } from '@/core/workspace';
 import { sectionOf } from '@/core/form';
 import { describe, expect, it } from 'vitest';
-import { nestOf, series } from './nest';
+import { type Nested, nestOf, series } from './nest';
 
 const plan = DEMO.plans.find(({ id }) => id === 'plan-serving-bowl')!;
 const made = sizedPlanPart(DEMO, mainPart(plan), String);
@@ -97,6 +97,35 @@ describe('a nest', () => {
     const small = nestOf(largest, { count: 2, by: 'step', widths: { 0: 196, 1: 90 }, heights: { 0: 88, 1: 40 } });
     expect(small[1]!.rests).toMatchObject({ touch: 'floor', wedged: false });
     expect(nestOf(largest, { count: 2, by: 'step', widths: { 0: 196, 1: 190 }, heights: { 0: 88, 1: 86 } })[1]!.rests!.touch).toBe('rim');
+  });
+
+  it('by its foot’s edge on a curved wall it stands, further out it hangs and wedges', () => {
+    const seen = new Set<string>();
+    for (const foot of ['flat', 'ring'] as const)
+      for (let mouth = 60; mouth < 192; mouth += 4) {
+        const form = { ...largest, manner: { ...largest.manner, foot } };
+        const [lower, upper] = nestOf(form, { count: 2, by: 'step', widths: { 0: 196, 1: mouth }, heights: { 0: 88, 1: 40 } }) as [
+          Nested,
+          Nested,
+        ];
+        // where it rests, by sampling: the innermost radius at which the lower one holds the upper one up
+        const crossings = (section: readonly { r: number; z: number }[], r: number) =>
+          section.flatMap((a, i) => {
+            const b = section[(i + 1) % section.length]!;
+            return (a.r - r) * (b.r - r) <= 0 && a.r !== b.r ? [a.z + ((b.z - a.z) * (r - a.r)) / (b.r - a.r)] : [];
+          });
+        const [below, above] = [sectionOf(lower.outline), sectionOf(upper.outline)];
+        let at = 0;
+        for (let r = 0.05; r < 98 && at === 0; r += 0.05) {
+          const [t, b] = [crossings(below, r), crossings(above, r)];
+          if (t.length > 0 && b.length > 0 && Math.max(...t) - Math.min(...b) > upper.stands - 0.02) at = r;
+        }
+        const edge = upper.form.sizes.baseDiameter! / 2;
+        const onWall = upper.rests!.touch === 'wall';
+        expect([foot, mouth, upper.rests!.wedged]).toEqual([foot, mouth, onWall && at > edge + 0.3]);
+        seen.add(`${upper.rests!.touch} ${upper.rests!.wedged}`);
+      }
+    expect([...seen]).toEqual(expect.arrayContaining(['wall true', 'wall false', 'floor false']));
   });
 
   it('keeps walls and floors alike, or thinner with the width, and all else by width or by height', () => {

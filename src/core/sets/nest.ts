@@ -90,7 +90,7 @@ export function nestOf(largest: Form<'glazed'>, ask: NestAsk): Nested[] {
     const made = (height: number): Nested => {
       const form = asWideAndHigh(largest, 'glazed', widths[i]!, height, thinner);
       const outline = outlineOf(form);
-      const foot = Math.max(...outline.under.map(({ r }) => r));
+      const foot = outline.side[0]!.r;
       const onto = found.flatMap((lower, on) => {
         const rest = stacked(lower.outline, outline);
         const wedged = rest?.touch.on === 'wall' && rest.touch.radius > foot + SAME;

@@ -162,7 +162,7 @@ function Stands({ piece, found, high, lower, count, lid }: StandsProps) {
         <Box marginTop="1" maxWidth="40ch">
           {lid
             ? `Each foot stands on the lid below, at ⌀ ${units.length(2 * found.touch.radius)}; a lid adds ${units.length(lid.above)}.`
-            : restWords(found, Math.max(...worked.sized.fired.under.map(({ r }) => r)), units.length)}
+            : restWords(found, worked.sized.fired.side[0]!.r, units.length)}
         </Box>
         {count !== undefined && found.touch.on === 'wall' && <Moves piece={piece} pitch={found.pitch} />}
         <Checks limits={shopOf(workspace).place ?? {}} high={high} length={units.length} />
