@@ -5,6 +5,7 @@ export {
   type Section,
   between,
   filledMl,
+  footEdge,
   frustumMl,
   highest,
   nearestOn,

@@ -1,11 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { inward } from './curve';
+import { formOf, outlineOf } from './form';
 import {
   type Line,
   type Point,
   crossesItself,
   filledMl,
+  footEdge,
   frustumMl,
   nearestOn,
   radiusAt,
@@ -17,6 +19,7 @@ import {
   widest,
   withoutLoops,
 } from './section';
+import type { SizeName } from './sizes';
 
 const line = (...places: readonly (readonly [r: number, z: number])[]): Line => places.map(([r, z]) => ({ r, z }));
 
@@ -138,4 +141,26 @@ describe('a line inside another', () => {
       { seed: 32, numRuns: 60 },
     );
   });
+});
+
+it('a piece stands on the outer edge of its foot, a bevelled one where its bevel begins', () => {
+  const edge = (sizes: Partial<Record<SizeName, number>>, foot: 'flat' | 'ring') =>
+    footEdge(
+      outlineOf(
+        formOf({ family: 'cylinder', manner: { foot } }, 'glazed', {
+          height: 100,
+          rimDiameter: 90,
+          baseDiameter: 80,
+          wall: 5,
+          floor: 8,
+          footHeight: 4,
+          footWidth: 8,
+          ...sizes,
+        }),
+      ),
+    );
+  for (const foot of ['flat', 'ring'] as const) {
+    expect(edge({}, foot)).toBe(40);
+    expect(edge({ bevel: 3 }, foot)).toBeCloseTo(37, 6);
+  }
 });

@@ -56,6 +56,10 @@ export function revolvedCm2(line: Line): number {
   return eachStep(line, (a, b) => Math.PI * (a.r + b.r) * Math.hypot(b.r - a.r, b.z - a.z)) / MM2_PER_CM2;
 }
 
+/** The radius a piece stands on: the outer edge of its foot, of a bevelled one where the bevel begins, mm. */
+export const footEdge = ({ under, side }: Outline): number =>
+  Math.max(...[...under, side[0]!].filter(({ z }) => z < 1e-6).map(({ r }) => r));
+
 /** The line stretched by one factor across and another in height, as shrinking does. */
 export function stretch(line: Line, across: number, up: number): Line {
   return line.map(({ r, z }) => ({ r: r * across, z: z * up }));

@@ -1,4 +1,4 @@
-import { type Form, type Outline, formOf, highest, outlineOf, radiusAt, sizeSpec } from '@/core/form';
+import { type Form, type Outline, footEdge, formOf, highest, outlineOf, radiusAt, sizeSpec } from '@/core/form';
 import type { Stage } from '@/core/clay';
 import { type RestsOn, stacked } from './stack';
 
@@ -90,7 +90,7 @@ export function nestOf(largest: Form<'glazed'>, ask: NestAsk): Nested[] {
     const made = (height: number): Nested => {
       const form = asWideAndHigh(largest, 'glazed', widths[i]!, height, thinner);
       const outline = outlineOf(form);
-      const foot = outline.side[0]!.r;
+      const foot = footEdge(outline);
       const onto = found.flatMap((lower, on) => {
         const rest = stacked(lower.outline, outline);
         const wedged = rest?.touch.on === 'wall' && rest.touch.radius > foot + SAME;

@@ -129,6 +129,9 @@ describe('kiln shelves', () => {
   });
 
   it('says what no shelf takes', () => {
-    expect(loadShelves([{ name: 'platter', across: 420, count: 2 }], 400, 500)).toEqual({ shelves: [], tooWide: [{ name: 'platter', across: 420, count: 2 }] });
+    expect(loadShelves([{ name: 'platter', across: 420, count: 2 }], 400, 500)).toEqual({
+      shelves: [],
+      tooWide: [{ name: 'platter', across: 420, count: 2 }],
+    });
   });
 });

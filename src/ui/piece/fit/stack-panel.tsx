@@ -1,6 +1,6 @@
 'use client';
 
-import { type Outline, type Section, highest, sectionOf, widest } from '@/core/form';
+import { type Outline, type Section, footEdge, highest, sectionOf, widest } from '@/core/form';
 import { type Stacked, pairHeight, stackHeight, stacked } from '@/core/sets';
 import { LIMIT_WORDS, NOTHING_LOST, type PlaceLimits, size } from '@/core/sizing';
 import { writeLength } from '@/core/units';
@@ -162,7 +162,7 @@ function Stands({ piece, found, high, lower, count, lid }: StandsProps) {
         <Box marginTop="1" maxWidth="40ch">
           {lid
             ? `Each foot stands on the lid below, at ⌀ ${units.length(2 * found.touch.radius)}; a lid adds ${units.length(lid.above)}.`
-            : restWords(found, worked.sized.fired.side[0]!.r, units.length)}
+            : restWords(found, footEdge(worked.sized.fired), units.length)}
         </Box>
         {count !== undefined && found.touch.on === 'wall' && <Moves piece={piece} pitch={found.pitch} />}
         <Checks limits={shopOf(workspace).place ?? {}} high={high} length={units.length} />
