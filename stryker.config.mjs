@@ -1,4 +1,4 @@
-/** `npm run mutants`: single changes to the core, one at a time, and whether a test notices. No part of `npm test`: it takes hours. */
+/** `npm run mutants`: single changes to the core, one at a time, and whether a test notices. No part of `npm test`: all of it takes an hour. */
 export default {
   // the vitest runner starts anew for each change: it tells the same, twenty times as slowly
   testRunner: process.env.MUTANT_RUNNER ?? 'core',

@@ -17,6 +17,8 @@ type Plain = Record<string, never> & {
   bodies: object[];
   bars: object[];
   batches: object[];
+  runs: object[];
+  pieces: object[];
 };
 
 interface OldPlan {
@@ -237,9 +239,29 @@ describe('the workspace file', () => {
     ['a cone that is none', 'bars.0.firing.cone', (file) => void Object.assign(file.bars[0]!, { firing: { cone: '6.5' } })],
     ['a batch of no clay', 'batches.0.bodyId', (file) => void Object.assign(file.batches[0]!, { bodyId: 'gone' })],
     ['a piece of no clay', 'plans.0.parts.0.bodyId', (file) => void Object.assign(file.plans[0]!.parts[0]!, { bodyId: 'gone' })],
+    ['a run of no clay', 'runs.1.bodyId', (file) => void Object.assign(file.runs[1]!, { bodyId: 'gone' })],
+    ['a run of no batch', 'runs.1.batchId', (file) => void Object.assign(file.runs[1]!, { batchId: 'gone' })],
+    ['a piece of no run', 'pieces.1.runId', (file) => void Object.assign(file.pieces[1]!, { runId: 'gone' })],
     ['a piece of no batch', 'plans.0.parts.0.batchId', (file) => void Object.assign(file.plans[0]!.parts[0]!, { batchId: 'gone' })],
   ])('refuses %s at %s', (_, path, damage) => {
     expect(readWorkspace(damaged(damage))).toMatchObject({ ok: false, problem: { path } });
+  });
+
+  it('of a newer version says so, not that it is none', () => {
+    expect(readWorkspace(damaged((file) => void Object.assign(file, { version: 8 })))).toMatchObject({
+      problem: { message: expect.stringMatching(/version 8, from a newer Rimbet; this one reads up to 7/) },
+    });
+  });
+
+  it('is read with word of how far it is, a hundred rows at a time, over all tables', () => {
+    const bars = Array.from({ length: 350 }, (_, i) => ({ ...DEMO.bars[0]!, id: `bar-${i}` }));
+    const heard: number[][] = [];
+    const read = readWorkspace(writeWorkspace({ ...EMPTY, bodies: DEMO.bodies, batches: DEMO.batches, bars }, AT), (...at) =>
+      heard.push(at),
+    );
+    expect(read.ok).toBe(true);
+    const all = 350 + DEMO.bodies.length + DEMO.batches.length;
+    expect(heard).toEqual([100, 200, 300].map((done) => [done, all]));
   });
 
   it('takes a limit that leaves room, at least, at most or both, and no other', () => {
