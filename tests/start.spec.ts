@@ -26,7 +26,6 @@ test('every way in leads by keyboard from an empty workshop to a ball, its first
   await expect(page.getByRole('heading', { name: 'What do you know of it?' })).toBeVisible();
   for (const { way, key, typed, name, known, next } of WAYS) {
     await test.step(way, async () => {
-      await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
       await page.keyboard.press(key);
       await page.keyboard.type(typed);
       await expect(figure(page, 'weigh')).toHaveText(/\d\sg$/);
@@ -42,6 +41,14 @@ test('every way in leads by keyboard from an empty workshop to a ball, its first
       await expect(page.getByRole('heading', { name: 'What do you know of it?' })).toBeVisible();
     });
   }
+  await test.step('a letter of a unit, or of what is looked for, is no key of a way in', async () => {
+    await page.keyboard.type('9.2 cm');
+    await expect(page.getByLabel('Across the mouth, finished', { exact: true })).toHaveValue('9.2 cm');
+    await page.keyboard.press('Control+k');
+    await page.keyboard.type('bl');
+    await expect(page.getByRole('combobox').filter({ visible: true }).first()).toHaveValue('bl');
+    await expect(page.getByRole('button', { name: /^A finished size/ })).toHaveAttribute('aria-pressed', 'true');
+  });
 });
 
 test('a ball makes the largest piece of any form, with one size kept, and says when it is too little', async ({ page }) => {
@@ -187,7 +194,6 @@ test('what it must fit: a lid for a pot in the hand, and a pot for a bought lid 
   await visit(page, '/new');
   const letter = async () => {
     await expect(page.getByRole('heading', { name: 'What do you know of it?' })).toBeVisible();
-    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     await page.keyboard.press('l');
   };
   await letter();

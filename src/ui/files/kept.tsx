@@ -36,9 +36,13 @@ export function Kept() {
       {since <= 0 ? 'nothing changed since.' : since === 1 ? 'one change since.' : `${since} changes since.`}
       {room && (
         <Box>
-          {megabytes(room.used)} of {megabytes(room.of)} that this browser gives are used.{' '}
-          {room.lasting ? 'It will not clear them by itself.' : 'If it runs short of room it may clear them.'}
-          {!room.lasting && <Act onClick={() => void navigator.storage.persist().then(look).then(setRoom)}>Ask it to keep them</Act>}
+          This browser gives {megabytes(room.of)}, of which {megabytes(room.used)} is used.{' '}
+          {room.lasting ? 'It will not clear anything by itself.' : 'If it runs short of room it may clear what is here.'}
+          {!room.lasting && (
+            <Box marginTop="2">
+              <Act onClick={() => void navigator.storage.persist().then(look).then(setRoom)}>Ask it to keep everything</Act>
+            </Box>
+          )}
         </Box>
       )}
     </Box>

@@ -105,19 +105,22 @@ function StartSheet({ workspace }: { workspace: Workspace }) {
     // only where it begins
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
-  // a figure goes to the way that is open
-  const latest = useEffectEvent((to?: WayIn) => choose(to ?? way));
+  const onKey = useEffectEvent((event: KeyboardEvent) => {
+    const { ctrlKey, metaKey, altKey, key, target } = event;
+    // no figure begins with a letter: in an empty field it is the key of a way in, as anywhere; a link begins with one
+    const empty = target instanceof HTMLInputElement && target.value === '' && cards.current?.contains(target) && way !== 'sent';
+    if (ctrlKey || metaKey || altKey || (isTyping(target) && !empty)) return;
+    // a figure goes to the way that is open
+    if (/^\d$/.test(key) && !isTyping(target)) return choose(way);
+    const to = WAYS_IN.find((each) => each.key === key.toLowerCase());
+    if (!to) return;
+    event.preventDefault();
+    choose(to.value);
+  });
   useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
-      if (/^\d$/.test(event.key)) return latest();
-      const to = WAYS_IN.find(({ key }) => key === event.key.toLowerCase());
-      if (!to) return;
-      event.preventDefault();
-      latest(to.value);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    const listen = (event: KeyboardEvent) => onKey(event);
+    window.addEventListener('keydown', listen);
+    return () => window.removeEventListener('keydown', listen);
   }, []);
 
   const make = () => {

@@ -233,7 +233,7 @@ function Outcome({ piece }: { piece: PieceModel }) {
       </b>
       {'. '}
       <button type="button" onClick={() => piece.open('rimDiameter@wet')}>
-        Made to size{piece.part.fit?.tool === 'eye' ? ' by eye' : ''}, 9 in 10 are {betweenWords(...heights, units)} {up} and 9 in 10{' '}
+        Made to size{piece.part.fit?.tool === 'eye' ? ' by eye' : ''}, 9 in 10 are {betweenWords(...heights, units)} {up} and 9 in 10 are{' '}
         {betweenWords(...widths, units)} {wide}.
       </button>{' '}
       {worked.sized.capacityMl > 0 && (
