@@ -58,7 +58,10 @@ function sizeWorking(worked: Worked, size: SizeName, stage: Stage, w: Writers): 
   const result = w.length(sizes[size] ?? 0);
   const from = worked.sized.stages[known.at].sizes[size] ?? 0;
   if (!isExact(known)) return limitWorking(worked, size, known, stage, title, w);
-  if (known.at === stage) return { title, lines: [`${result} is what you typed; everything else follows from it.`] };
+  if (known.at === stage) {
+    const said = `${result} is what you typed; everything else follows from it.`;
+    return { title, lines: [known.free ? `Nothing is entered for it: ${result} goes with the rest until you type it.` : said] };
+  }
   const { direction } = sizeSpec(size);
   const { shrinkage } = worked.clay;
   const leftThere = remaining(shrinkage, known.at, direction);

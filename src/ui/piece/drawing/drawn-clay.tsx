@@ -1,7 +1,7 @@
 import { remaining } from '@/core/clay';
 import { footRadius, sectionOf } from '@/core/form';
 import { BaseRule, Hatches, Leader, Level, Upright, pathOf } from '@/ui/drawing';
-import type { Geometry } from './geometry';
+import { type Geometry, type LeaderLine, ruleReach } from './geometry';
 import type { Ghost } from './ghosts';
 import type { PieceModel } from '../model/use-piece';
 
@@ -18,7 +18,7 @@ export function DrawnClay({
 }: {
   piece: PieceModel;
   geometry: Geometry;
-  leaders: readonly (readonly [from: readonly [number, number], to: readonly [number, number]])[];
+  leaders: readonly LeaderLine[];
   ghost?: Ghost | undefined;
 }) {
   const { sheet, placed, x, y } = geometry;
@@ -71,7 +71,7 @@ export function DrawnClay({
         base={placed.base}
         scale={placed.scale}
         wetReach={geometry.wetReach}
-        finishedReach={geometry.finishedReach}
+        finishedReach={ruleReach(geometry, leaders)}
         left={remaining(worked.clay.shrinkage, 'glazed', 'width')}
         unitMm={UNIT_MM[units.choice.length]}
       />

@@ -4,7 +4,7 @@ import { WAYS, type Worked, size } from '@/core/sizing';
 import { finishedSizes, surenessOf } from '@/core/workspace';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { finishedAt, geometryOf } from './geometry';
+import { finishedAt, geometryOf, ruleReach } from './geometry';
 
 const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5 });
 
@@ -52,6 +52,30 @@ describe('a piece laid out on its sheet', () => {
     const beside = geometryOf(worked('cylinder'), 880, 430, { reach: 150, height: 300 });
     expect(beside.placed.scale).toBeLessThan(alone.placed.scale);
     expect(beside.placed.finished(0, 300)[1]).toBeGreaterThanOrEqual(0);
+  });
+
+  it('has its rule end before a leader that comes down through it, and otherwise under its edge', () => {
+    const geometry = geometryOf(worked('plate'), 880, 430);
+    const { placed, x, finishedReach } = geometry;
+    const over = [[x.labels, placed.base - 40], placed.finished(90, 20)] as const;
+    expect(ruleReach(geometry, [])).toBe(finishedReach);
+    expect(ruleReach(geometry, [over])).toBe(finishedReach);
+    const allowance = [[0, placed.base + 90], placed.wet(60, 0)] as const;
+    expect(ruleReach(geometry, [allowance])).toBe(finishedReach);
+    fc.assert(
+      fc.property(fc.integer({ min: 10, max: 100 }), fc.integer({ min: 0, max: 7 }), fc.integer({ min: 30, max: 150 }), (r, z, down) => {
+        const to = placed.finished(r, z);
+        const from = [x.labels, placed.base + down] as const;
+        const reach = ruleReach(geometry, [over, [from, to]]);
+        const end = placed.finished(reach, 0)[0];
+        // from the rule's level to the foot of its numbers the leader keeps off the last number, as wide as three figures
+        for (const y of [placed.base, placed.base + 22]) {
+          if (y > from[1] || reach === 0) continue;
+          expect(to[0] + ((from[0] - to[0]) * (y - to[1])) / (from[1] - to[1])).toBeGreaterThanOrEqual(end + 13.9);
+        }
+      }),
+      { seed: 124 },
+    );
   });
 
   it('turns a pointer back into the finished piece', () => {

@@ -129,6 +129,23 @@ export function geometryOf(
   };
 }
 
+/** From where a line leads to what it speaks of, px. */
+export type LeaderLine = readonly [from: readonly [x: number, y: number], to: readonly [x: number, y: number]];
+
+/** Beside a mark of the rule its number reaches so far, px. */
+const HALF_A_NUMBER = 14;
+
+/** How far the rule under the finished half goes: as far as the piece, or to the first leader that comes down through it, mm. */
+export function ruleReach({ placed, finishedReach }: Geometry, leaders: readonly LeaderLine[]): number {
+  const crossings = leaders.flatMap(([[fromX, fromY], [toX, toY]]) => {
+    if (toX < placed.axis || fromY <= placed.base) return [];
+    const y = Math.max(toY, placed.base);
+    return [toX + ((fromX - toX) * (y - toY)) / (fromY - toY)];
+  });
+  const room = (Math.min(...crossings) - HALF_A_NUMBER - placed.axis) / placed.scale;
+  return Math.max(0, Math.min(finishedReach, room));
+}
+
 /** A point of the drawing turned back into mm of the finished half. */
 export const finishedAt = ({ placed }: Geometry, x: number, y: number): Point => ({
   r: (x - placed.axis) / placed.scale,
