@@ -18,11 +18,11 @@ test('a fifth bar moves a piece’s wet width and its range, and undo takes it b
   await pieces.getByRole('link', { name: 'Honey jar, wide' }).click();
   await expect(page.getByLabel('Mouth, outside, wet', { exact: true })).toHaveValue('104.2');
   const range = page.getByRole('region', { name: 'Answer' });
-  await expect(range).toContainText(/9\sin\s10\s9\d(\.\d)?\sto\s9\d(\.\d)?\smm\sacross/);
+  await expect(range).toContainText(/9\sin\s10\sare\s9\d(\.\d)?\sto\s9\d(\.\d)?\smm\sacross/);
   await page.keyboard.press('ControlOrMeta+z');
   await page.keyboard.press('ControlOrMeta+z');
   await expect(page.getByLabel('Mouth, outside, wet', { exact: true })).toHaveValue('104');
-  await expect(range).toContainText(/9\sin\s10\s91(\.\d)?\sto\s9[23](\.\d)?\smm\sacross/);
+  await expect(range).toContainText(/9\sin\s10\sare\s91(\.\d)?\sto\s9[23](\.\d)?\smm\sacross/);
 });
 
 test('five bars are entered by keyboard down the column, as a caliper types them', async ({ page }) => {
