@@ -70,11 +70,13 @@ function fromOrders(workspace: Workspace, today: string): ToDo[] {
 
 /** Pieces that have stood on their shelf as long as they usually do, by run and shelf. */
 function fromShelves(workspace: Workspace, today: string): ToDo[] {
+  // a median over all that was logged: once a shelf, not once a piece
+  const usually = new Map(SHELVES.filter((shelf) => MOVED[shelf]).map((shelf) => [shelf, learnedDays(workspace, shelf).days ?? 0]));
   const groups = new Map<string, { name: string; shelf: Shelf; usual: number; ids: string[]; stand: number }>();
   for (const { run, piece } of everyPiece(workspace)) {
     const { shelf } = piece;
-    if (MOVED[shelf] === undefined) continue;
-    const usual = learnedDays(workspace, shelf).days ?? 0;
+    const usual = usually.get(shelf);
+    if (usual === undefined) continue;
     const stands = daysBetween(piece.since[shelf] ?? today, today);
     if (stands < usual) continue;
     const key = `${run.id}|${shelf}`;
