@@ -77,6 +77,23 @@ test('a ball makes the largest piece of any form, with one size kept, and says w
   await expect(page.getByLabel('I have', { exact: true })).toHaveValue('30');
 });
 
+test('on a phone the figure that is typed stays in sight above the answer, whatever way is taken', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await visit(page, '/new');
+  for (const [way, label, typed] of [
+    ['A finished size', 'Across the mouth, finished', '92'],
+    ['A ball of clay', 'I have', '1.9 kg'],
+    ['What it must fit', 'Its mouth, inside', '98'],
+  ] as const) {
+    await page.getByRole('button', { name: new RegExp(`^${way}`) }).click();
+    await page.keyboard.type(typed);
+    await expect(figure(page, 'weigh')).toHaveText(/\d\sg$/);
+    const field = (await page.getByLabel(label, { exact: true }).boundingBox())!;
+    const over = (await page.locator('.start-answer').boundingBox())!;
+    expect(field.y + field.height).toBeLessThanOrEqual(over.y);
+  }
+});
+
 test('a capacity under a height is kept as a limit, and a plain piece is one press away', async ({ page }) => {
   await visit(page, '/new?from=holds');
   await page.getByLabel('Holds, to the brim', { exact: true }).fill('0.5 l');

@@ -54,7 +54,16 @@ export const START: Record<string, SystemStyleObject> = {
     '& svg': { display: { base: 'none', md: 'block' } },
     '& p': { color: 'fg.muted', fontSize: 'sm', alignSelf: 'center' },
   },
-  '.way-fields': { gridColumn: '1 / -1', display: 'flex', flexWrap: 'wrap', gap: '3', alignItems: 'flex-end', marginTop: '1' },
+  '.way-fields': {
+    gridColumn: '1 / -1',
+    display: 'flex',
+    flexWrap: 'wrap',
+    gap: '3',
+    alignItems: 'flex-end',
+    marginTop: '1',
+    // on a phone the answer stands over the foot of the page, and grows with the first figure: what is typed stays in sight above it
+    '& input': { scrollMarginBottom: { base: '260px', md: '0' } },
+  },
   '.start-answer': {
     display: 'flex',
     flexWrap: 'wrap',
