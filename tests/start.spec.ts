@@ -209,19 +209,23 @@ test('a piece is sent as a link and a code, shown before it is kept, and is the 
 
 test('what it must fit: a lid for a pot in the hand, and a pot for a bought lid that comes into the kit', async ({ page }) => {
   await visit(page, '/new');
-  const letter = async () => {
-    await expect(page.getByRole('heading', { name: 'What do you know of it?' })).toBeVisible();
-    await page.keyboard.press('l');
-  };
-  await letter();
+  await expect(page.getByRole('heading', { name: 'What do you know of it?' })).toBeVisible();
+  await page.keyboard.press('l');
   await page.keyboard.type('98');
   await expect(figure(page, 'weigh')).toHaveText(/\d\sg$/);
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Lid for a mouth of 98 mm');
   await expect(page.locator('[data-room="fit"][data-section="odds"]')).toBeVisible();
   await expect(page.getByText('It is planned at its best.')).toBeVisible();
+  // the letter in the very moment the question is put into the page, before anything can follow it
+  await page.evaluate(() => {
+    new MutationObserver((_, watch) => {
+      if (!document.querySelector('[data-way]')) return;
+      watch.disconnect();
+      (document.activeElement ?? document.body).dispatchEvent(new KeyboardEvent('keydown', { key: 'l', bubbles: true, cancelable: true }));
+    }).observe(document.body, { childList: true, subtree: true });
+  });
   await page.getByRole('link', { name: 'New piece' }).click();
-  await letter();
   await page.getByLabel('It must fit', { exact: true }).selectOption('a bought lid');
   await page.getByLabel('The lid, where it goes in', { exact: true }).fill('3 7/8 in');
   await page.getByRole('button', { name: 'Make it', exact: true }).click();

@@ -27,7 +27,7 @@ import { weighOutText } from '@/ui/steps';
 import { FORM_WORDS, WAY_WORDS } from '@/ui/words';
 import { Box, chakra } from '@chakra-ui/react';
 import { useSearchParams } from 'next/navigation';
-import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
+import { useEffectEvent, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { WayDrawing } from './way-drawing';
 import { WayFields } from './way-fields';
@@ -100,7 +100,8 @@ function StartSheet({ workspace }: { workspace: Workspace }) {
     flushSync(() => setWay(value));
     focus(value);
   };
-  useEffect(() => {
+  // both with the page, not after it: a question that is seen answers to its keys
+  useLayoutEffect(() => {
     focus(way);
     // only where it begins
     // eslint-disable-next-line react-hooks/exhaustive-deps
@@ -117,7 +118,7 @@ function StartSheet({ workspace }: { workspace: Workspace }) {
     event.preventDefault();
     choose(to.value);
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     const listen = (event: KeyboardEvent) => onKey(event);
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);

@@ -8,7 +8,7 @@ import { run, useSaid, useUnits, useWorkspace, workspaceStore } from '@/ui/state
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { type TouchEvent, useEffect, useMemo, useRef, useState } from 'react';
+import { type TouchEvent, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { type WheelPage, handPages, spoken, wheelPages } from './pages';
 import { Big } from './big';
 import { PageView } from './page-view';
@@ -108,7 +108,8 @@ function AtTheWheel({ plan, part, set }: { plan: Plan; part: Part; set: PieceSet
 
 /** Arrow keys, page keys and the space bar turn pages, Enter counts one: pedals send these. */
 function usePageKeys(turn: (by: 1 | -1) => void, count: () => void): void {
-  useEffect(() => {
+  // with the page, not after it: a pedal pressed at once turns the page that is seen
+  useLayoutEffect(() => {
     const forward = ['ArrowRight', 'ArrowDown', 'PageDown', ' '];
     const back = ['ArrowLeft', 'ArrowUp', 'PageUp'];
     const onKey = (event: KeyboardEvent) => {
