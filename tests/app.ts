@@ -51,6 +51,22 @@ export async function followed(page: Page): Promise<void> {
   await expect(page.locator('[data-behind]')).toHaveCount(0);
 }
 
+interface UnitSystem {
+  readonly lengths: string;
+  readonly weights: string;
+  readonly volumes: string;
+}
+
+/** Chooses the units that everything is told in. */
+export async function chooseUnits(page: Page, { lengths, weights, volumes }: UnitSystem): Promise<void> {
+  await page.getByRole('button', { name: 'Units' }).click();
+  await page.getByLabel('Lengths', { exact: true }).selectOption(lengths);
+  await page.getByLabel('Weights', { exact: true }).selectOption(weights);
+  await page.getByLabel('Volumes', { exact: true }).selectOption(volumes);
+  await page.keyboard.press('Escape');
+  await expect(page.getByLabel('Lengths', { exact: true })).toBeHidden();
+}
+
 const roomNames = (page: Page) => page.getByRole('navigation', { name: 'Rooms of the piece' });
 
 const sectionNames = (page: Page, name: string) =>

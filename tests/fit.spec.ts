@@ -187,6 +187,8 @@ test('the gap is moved on the drawing, and what fired is kept as evidence', asyn
   await expect(page.locator('[data-room="fit"]')).toContainText('The coil:');
   await page.getByLabel('To fit with', { exact: true }).selectOption('something bought');
   await page.getByLabel('Which of your kit', { exact: true }).selectOption('Pine lids, turned');
+  // not the gap it was dragged to
+  await page.getByLabel('How tight', { exact: true }).selectOption('easy');
   await page.getByLabel('This pot is now', { exact: true }).selectOption('glazed');
   await page.getByLabel('Its mouth, measured', { exact: true }).fill('106');
   await page.getByRole('button', { name: /keep that as evidence about Foxglove Red/ }).click();

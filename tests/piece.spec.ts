@@ -1,4 +1,4 @@
-import { answer, expect, room, saved, test, type, visit } from './app';
+import { answer, chooseUnits, expect, room, saved, test, type, visit } from './app';
 
 test('the first visit shows what to weigh and what to throw, without scrolling', async ({ page }) => {
   await visit(page);
@@ -199,11 +199,7 @@ const SYSTEMS = [
 for (const system of SYSTEMS) {
   test(`everything reads in ${system.lengths}, and that is remembered`, async ({ page }) => {
     await visit(page);
-    await page.getByRole('button', { name: 'Units' }).click();
-    await page.getByLabel('Lengths', { exact: true }).selectOption(system.lengths);
-    await page.getByLabel('Weights', { exact: true }).selectOption(system.weights);
-    await page.getByLabel('Volumes', { exact: true }).selectOption(system.volumes);
-    await page.keyboard.press('Escape');
+    await chooseUnits(page, system);
     await saved(page);
     await page.reload();
     await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue(system.height);

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { eachSection, expect, room, test, visit } from './app';
+import { chooseUnits, eachSection, expect, room, test, visit } from './app';
 
 // the last is where the next is opened; what is told longest is looked at between the two as well
 const WIDTHS = [390, 1024, 1280];
@@ -33,15 +33,6 @@ const SYSTEMS = {
 const CLOSEST = new Set(['Every stage', 'Ball', 'Gauges', 'Lid or stopper', 'Test piece']);
 
 const PLANS = { 'plan-yard-urn': 'Yard urn, own profile', 'plan-planter-box': 'Planter box', 'plan-skep-jar': 'Skep jar, coiled' };
-
-async function choose(page: Page, { lengths, weights, volumes }: (typeof SYSTEMS)[keyof typeof SYSTEMS]): Promise<void> {
-  await page.getByRole('button', { name: 'Units' }).click();
-  await page.getByLabel('Lengths', { exact: true }).selectOption(lengths);
-  await page.getByLabel('Weights', { exact: true }).selectOption(weights);
-  await page.getByLabel('Volumes', { exact: true }).selectOption(volumes);
-  await page.keyboard.press('Escape');
-  await expect(page.getByLabel('Lengths', { exact: true })).toBeHidden();
-}
 
 /** Figures that do not fit where they stand: typed ones wider than their field, told ones wider than their box, broken ones. */
 const clipped = (page: Page): Promise<string[]> =>
@@ -93,7 +84,7 @@ const PLACES = ['Pieces', 'Clay', 'Compare clays', 'Kit', 'Shelves'];
 for (const [name, system] of Object.entries(SYSTEMS)) {
   test(`in ${name} no figure is cut off or told in another unit, at any width`, async ({ page }) => {
     await visit(page);
-    await choose(page, system);
+    await chooseUnits(page, system);
     const faults: string[] = [];
     const look = async (where: string, widths: readonly number[] = NARROW) => {
       for (const width of widths) {
@@ -135,7 +126,7 @@ test('a fraction is told as large as a figure in millimetres', async ({ page }) 
   await visit(page);
   const size = () => page.locator('[data-answer="gauge"] > span').evaluate((figure) => parseFloat(getComputedStyle(figure).fontSize));
   const metric = await size();
-  await choose(page, SYSTEMS['inches in fractions']);
+  await chooseUnits(page, SYSTEMS['inches in fractions']);
   await expect(page.locator('[data-answer="gauge"]')).toHaveText('5 9/16 in');
   expect(await size()).toBeGreaterThan(metric * 0.9);
 });

@@ -30,7 +30,7 @@ export function Level({ y, from, to, color, strong }: { y: number; from: number;
 export function Leader({ from, to }: { from: readonly [number, number]; to: readonly [number, number] }) {
   const [x, y] = to;
   return (
-    <g stroke="var(--chakra-colors-line-strong)" strokeWidth="1" fill="none">
+    <g stroke="var(--chakra-colors-line-strong)" strokeWidth="1" fill="none" data-leader>
       <path d={`M${from[0]} ${from[1]}L${x} ${y}`} strokeDasharray="1 3" strokeLinecap="round" />
       <circle cx={x} cy={y} r="2.4" fill="var(--chakra-colors-line-strong)" stroke="none" />
     </g>

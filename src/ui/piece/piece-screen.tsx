@@ -164,7 +164,7 @@ const Drawn = behind(
       <PieceDrawing
         piece={piece}
         beside={beside}
-        allowances={open.room.value === 'make'}
+        allowances={open.room.value === 'make' && open.section.value === 'ball'}
         over={open.room.value === 'fit' && open.section.value !== 'stack' && open.section.value !== 'nest' ? DrawnFit : undefined}
       />
     </AsOf>

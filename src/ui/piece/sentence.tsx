@@ -38,7 +38,7 @@ export function Sentence({ piece }: { piece: PieceModel }) {
             takeManner={piece.takeManner}
             onRefused={setRefused}
           />
-          , <WayWords family={form.family} way={piece.by === 'wheel' ? part.way : piece.by} chooseWay={piece.chooseWay} />,{' '}
+          <WayWords family={form.family} way={piece.by === 'wheel' ? part.way : piece.by} chooseWay={piece.chooseWay} />
           <ClayWords
             bodyId={part.bodyId}
             batchId={part.batchId}
@@ -85,6 +85,7 @@ const PlanName = memo(function PlanName({ planId, name }: { planId: string; name
 const WayWords = memo(function WayWords({ family, way, chooseWay }: { family: FamilyName; way: AnyWay } & Pick<PieceModel, 'chooseWay'>) {
   return (
     <WordChoice
+      comma
       label="Way of making"
       value={way}
       options={waysOf(family).map((each) => ({ value: each, words: WAY_WORDS[each] }))}
@@ -108,18 +109,21 @@ interface FormWordsProps extends Pick<PieceModel, 'chooseFamily' | 'takeManner'>
 
 /** The form, and what is chosen of it. A choice that cannot be made with these sizes says why. */
 const FormWords = memo(function FormWords({ family, manner, chooseFamily, takeManner, onRefused }: FormWordsProps) {
+  const { choices } = FAMILIES[family];
   return (
     <>
       <WordChoice
+        comma={choices.length === 0}
         label="Form"
         value={family}
         options={FAMILY_NAMES.map((value) => ({ value, words: FORM_WORDS[value] }))}
         onChoose={chooseFamily}
       />
-      {FAMILIES[family].choices.map((each, i) => (
+      {choices.map((each, i) => (
         <Fragment key={each}>
           {i === 0 ? ' with ' : ' and '}
           <WordChoice
+            comma={i === choices.length - 1}
             label={MANNER_LABELS[each]}
             value={manner[each] ?? Object.keys(MANNERS[each])[0]!}
             options={optionsOf<string>(MANNERS[each])}
@@ -146,6 +150,7 @@ const ClayWords = memo(function ClayWords({ bodyId, batchId, cone, chooseClay, c
     <>
       {bodyId && 'in '}
       <WordChoice
+        comma={bodyId !== undefined}
         label="Clay"
         value={bodyId ?? NONE}
         options={[{ value: NONE, words: 'no clay chosen' }, ...bodies.map(named)]}
@@ -154,17 +159,14 @@ const ClayWords = memo(function ClayWords({ bodyId, batchId, cone, chooseClay, c
       {bodyId && (
         <>
           {batches.length > 0 && (
-            <>
-              ,{' '}
-              <WordChoice
-                label="Batch"
-                value={batchId ?? NONE}
-                options={[{ value: NONE, words: 'no batch chosen' }, ...batches.map(named)]}
-                onChoose={(id) => chooseBatch(id || undefined)}
-              />
-            </>
+            <WordChoice
+              comma
+              label="Batch"
+              value={batchId ?? NONE}
+              options={[{ value: NONE, words: 'no batch chosen' }, ...batches.map(named)]}
+              onChoose={(id) => chooseBatch(id || undefined)}
+            />
           )}
-          ,{' '}
           <WordChoice
             label="Fired to"
             value={cone ?? NONE}

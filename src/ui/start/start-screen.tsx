@@ -167,23 +167,24 @@ function StartSheet({ workspace }: { workspace: Workspace }) {
       <p className="sentence">
         as{' '}
         {way === 'fit' && typed.meets === 'pot' ? (
-          'a flat round lid'
+          'a flat round lid, '
         ) : (
           <WordChoice
+            comma
             label="Form"
             value={matter.family}
             options={FAMILY_NAMES.map((value) => ({ value, words: FORM_WORDS[value] }))}
             onChoose={matter.setFamily}
           />
         )}
-        ,{' '}
         <WordChoice
+          comma
           label="Way of making"
           value={matter.how}
           options={matter.ways.map((value) => ({ value, words: HOW[value] }))}
           onChoose={matter.setBy}
         />
-        , in{' '}
+        in{' '}
         <WordChoice
           label="Clay"
           value={matter.bodyId ?? ''}

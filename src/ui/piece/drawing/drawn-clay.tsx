@@ -1,7 +1,7 @@
 import { remaining } from '@/core/clay';
 import { footRadius, sectionOf } from '@/core/form';
 import { BaseRule, Hatches, Leader, Level, Upright, pathOf } from '@/ui/drawing';
-import { type Geometry, type LeaderLine, ruleReach } from './geometry';
+import { type Geometry, type LeaderLine, groundEnd, levelPath, ruleReach } from './geometry';
 import type { Ghost } from './ghosts';
 import type { PieceModel } from '../model/use-piece';
 
@@ -37,16 +37,16 @@ export function DrawnClay({
     >
       <Hatches />
       <path
-        d={`${piece.by === 'wheel' ? `M${x.pulled - 8} ${y.pulled}H${x.axis}` : ''}M${x.gauge - 8} ${y.gauge}H${x.axis}M${x.axis} ${y.finished}H${x.finished + 6}`}
+        d={`${piece.by === 'wheel' ? levelPath(y.pulled, x.pulled - 8, x.axis, leaders) : ''}${levelPath(y.gauge, x.gauge - 8, x.axis, leaders)}${levelPath(y.finished, x.axis, x.finished + 6, leaders)}`}
         stroke="var(--chakra-colors-line)"
         strokeDasharray="3 4"
       />
-      <g stroke="var(--chakra-colors-warn)" strokeDasharray="4 2.5" fill="url(#hatch-goes)">
+      <g stroke="var(--chakra-colors-warn)" strokeDasharray="4 2.5" fill="url(#hatch-goes)" data-clay>
         {[goes.needle, goes.wall, goes.hollow, goes.bevel, goes.floor, goes.wire].map((section, i) => (
           <path key={i} d={pathOf(section, placed.wet)} />
         ))}
       </g>
-      <g strokeWidth="2" strokeLinejoin="round">
+      <g strokeWidth="2" strokeLinejoin="round" data-clay>
         <path d={pathOf(sectionOf(onBat.piece), placed.wet)} fill="url(#hatch-wet)" stroke={WET} />
         <path d={pathOf(sectionOf(fired), placed.finished)} fill="url(#hatch-glazed)" stroke={FINISHED} />
       </g>
@@ -60,12 +60,8 @@ export function DrawnClay({
           data-testid="ghost"
         />
       )}
-      <path
-        d={`M${x.axis} ${Math.min(y.pulled, y.finished) - 30}V${y.base + 54}`}
-        stroke="var(--chakra-colors-line-strong)"
-        strokeDasharray="14 4 2 4"
-      />
-      <path d={`M${x.wetEdge - 16} ${y.base}H${x.finishedEdge + 16}`} stroke="var(--chakra-colors-fg)" strokeWidth="2" />
+      <path d={`M${x.axis} ${y.mouthWidths - 16}V${y.base + 54}`} stroke="var(--chakra-colors-line-strong)" strokeDasharray="14 4 2 4" />
+      <path d={`M${x.wetEdge - 16} ${y.base}H${groundEnd(geometry, leaders)}`} stroke="var(--chakra-colors-fg)" strokeWidth="2" />
       <BaseRule
         axis={placed.axis}
         base={placed.base}
@@ -98,8 +94,8 @@ function DimensionLines({ piece, geometry }: { piece: PieceModel; geometry: Geom
         </>
       )}
       <Upright x={x.finished} top={y.finished} bottom={y.base} color={FINISHED} strong />
-      <Level y={y.pulled - 14} from={wetAt(stages.wet.sizes.rimDiameter)} to={x.axis} color={WET} />
-      <Level y={y.finished - 14} from={x.axis} to={finishedAt(stages.glazed.sizes.rimDiameter)} color={FINISHED} strong />
+      <Level y={y.mouthWidths} from={wetAt(stages.wet.sizes.rimDiameter)} to={x.axis} color={WET} />
+      <Level y={y.mouthWidths} from={x.axis} to={finishedAt(stages.glazed.sizes.rimDiameter)} color={FINISHED} strong />
       {piece.names.includes('baseDiameter') && (
         <>
           <Level y={y.baseWidths} from={wetAt(2 * footRadius(wet))} to={x.axis} color={WET} />

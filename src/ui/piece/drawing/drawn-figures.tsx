@@ -69,13 +69,17 @@ function Read({ piece, name, mm, words, fontSize }: { piece: PieceModel; name: N
   );
 }
 
+/** However low the piece: a figure beside it, and beside what is built the name over that, stand so far over the ground, px. */
+const OVER_GROUND = { figure: 24, name: 68 };
+
 /** The three heights on the bat, never to be confused: as pulled, for the gauge after the needle, and trimmed. */
 export function WetHeights({ piece, geometry }: Props) {
   const { x, y, wide } = geometry;
   const { thrown } = piece.worked.sized;
   const { small } = wide ? FIGURES.wide : FIGURES.narrow;
-  const middle = (y.gauge + y.base) / 2;
-  const apart = Math.min(70, (y.base - y.gauge) / 4);
+  // never so close that one stands over the next, nor so low that it hides the rule
+  const apart = piece.by === 'wheel' ? Math.max(42, Math.min(70, (y.base - y.gauge) / 4)) : 0;
+  const middle = Math.min((y.gauge + y.base) / 2, y.base - OVER_GROUND.figure - apart);
   // beside low ware there is no height for figures: one stands over it, two under it
   const at: Record<'pulled' | 'gauge' | 'trimmed', { x: number; y: number; anchor?: 'start' }> = geometry.low
     ? {
@@ -139,7 +143,7 @@ export function Widths({ piece, geometry }: Props) {
   const overFinished = (diameter: number) => overHalf(placed.finished(diameter / 2, 0)[0], placed.axis);
   return (
     <>
-      <At {...overWet(wet.rimDiameter)} y={y.pulled - 33}>
+      <At {...overWet(wet.rimDiameter)} y={y.mouthWidths - 19}>
         <Typed
           piece={piece}
           size="rimDiameter"
@@ -149,7 +153,7 @@ export function Widths({ piece, geometry }: Props) {
           before={before}
         />
       </At>
-      <At {...overFinished(glazed.rimDiameter)} y={y.finished - 37}>
+      <At {...overFinished(glazed.rimDiameter)} y={y.mouthWidths - 23}>
         <Typed
           piece={piece}
           size="rimDiameter"
@@ -293,13 +297,17 @@ export function FurtherSizeList({ piece }: { piece: PieceModel }) {
 /** Which half is which: mark, word and what it shows. */
 export function HalfNames({ geometry, piece }: Props) {
   const { x, y, wide, sheet, low } = geometry;
-  const over = wide ? y.pulled - (low ? 72 : 34) : 10;
+  const thrown = piece.by === 'wheel';
+  const over = !wide ? 10 : thrown ? y.pulled - (low ? 72 : 34) : Math.min(y.pulled - 34, y.base - OVER_GROUND.name);
+  // what is built has no dimension lines far out: its name stands close, one word under the other, beside the figure over its half
+  const besideMouth = wide && !thrown;
+  const wetX = low ? x.gauge - 60 : x.pulled - 40;
   return (
     <>
-      <At x={wide ? (low ? x.gauge - 60 : x.pulled - 40) : 0} y={over} anchor="start">
-        <div className="drawn-half">
+      <At x={!wide ? 0 : thrown ? wetX : Math.min(x.wetEdge, x.axis - ROOMY + 20) - 6} y={over} anchor={besideMouth ? 'end' : 'start'}>
+        <div className="drawn-half" data-beside={besideMouth ? '' : undefined}>
           <StageName stage="wet" />
-          <Word>{piece.by === 'wheel' ? 'on the bat' : 'as built'}</Word>
+          <Word>{thrown ? 'on the bat' : 'as built'}</Word>
         </div>
       </At>
       <At x={wide ? x.finished - 30 : sheet.width - 76} y={over} anchor="start">

@@ -1,5 +1,5 @@
 import { FAMILIES, type FamilyName, type SizeName, footRadius, radiusAt, sizeIn, sizeSpec } from '@/core/form';
-import type { Geometry } from './geometry';
+import { type Geometry, spread } from './geometry';
 import type { PieceModel } from '../model/use-piece';
 
 /** Short, inside a line: wall, belly height. */
@@ -51,26 +51,36 @@ function placeOf({ form, worked }: PieceModel, size: SizeName): readonly [r: num
   };
   if (form.family === 'plate') {
     const middle = sizes.rimDiameter / 2 - of('rimWidth') * 0.2;
-    return size === 'wall' ? [middle, (top + high) / 2 + (high - top) * 0.2 - of('wall') / 2] : (places[size] ?? [0, 0]);
+    const well = sizes.rimDiameter / 2 - of('rimWidth');
+    // beside the foot, not through it
+    const floor = of('footHeight') > 0 && well > foot ? (foot + well) / 2 : foot * 0.72;
+    const own: Partial<typeof places> = {
+      wall: [middle, (top + high) / 2 + (high - top) * 0.2 - of('wall') / 2],
+      floor: [floor, top - of('floor') / 2],
+    };
+    return own[size] ?? places[size] ?? [0, 0];
   }
   return places[size] ?? [0, 0];
 }
 
-const LEAST_APART = 45;
-const MOST_APART = 74;
+/** From the middle of one to the middle of the next: a word over its figure, px. */
+const APART = 44;
+/** Half of a word over its figure, px. */
+const HALF = 24;
 
 /** Where the further sizes are named, from the top down, and the places in the clay they speak of. */
-export function furtherSizes(piece: PieceModel, geometry: Geometry) {
-  const { x, y, placed, sheet } = geometry;
+export function furtherSizes(piece: PieceModel, { x, y, placed, sheet }: Geometry) {
   const found = further(piece)
     .map((size) => ({ size, to: placed.finished(...placeOf(piece, size)) }))
     .sort((a, b) => a.to[1] - b.to[1] || b.to[0] - a.to[0]);
-  const bottom = sheet.height - 36;
-  // under the level of the rim where there is room, so that no leader crosses the figure over it
-  const top = Math.max(40, Math.min(y.finished - 4, bottom - LEAST_APART * (found.length - 1)));
-  const apart = Math.min(MOST_APART, (bottom - top) / Math.max(1, found.length - 1));
-  const span = apart * (found.length - 1);
-  const wished = found.reduce((all, { to }) => all + to[1], 0) / Math.max(1, found.length) - span / 2;
-  const first = Math.max(top, Math.min(bottom - span, wished));
-  return found.map(({ size, to }, i) => ({ size, to, from: [x.labels, first + i * apart] as const }));
+  const bottom = sheet.height - HALF;
+  // under the level of the rim where there is room, so that no leader crosses it or the figure over it
+  const top = Math.max(HALF, Math.min(y.finished + 6, bottom - APART * (found.length - 1)));
+  const places = spread(
+    found.map(({ to }) => to[1]),
+    APART,
+    top,
+    bottom,
+  );
+  return found.map(({ size, to }, i) => ({ size, to, from: [x.labels, places[i]!] as const }));
 }

@@ -4,7 +4,8 @@ import { WAYS, type Worked, size } from '@/core/sizing';
 import { finishedSizes, surenessOf } from '@/core/workspace';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { finishedAt, geometryOf, ruleReach } from './geometry';
+import { untangled } from './allowance-marks';
+import { finishedAt, geometryOf, groundEnd, levelPath, ruleReach, spread } from './geometry';
 
 const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5 });
 
@@ -49,7 +50,7 @@ describe('a piece laid out on its sheet', () => {
 
   it('makes room for what it is compared with', () => {
     const alone = geometryOf(worked('cylinder'), 880, 430);
-    const beside = geometryOf(worked('cylinder'), 880, 430, { reach: 150, height: 300 });
+    const beside = geometryOf(worked('cylinder'), 880, 430, { beside: { reach: 150, height: 300 } });
     expect(beside.placed.scale).toBeLessThan(alone.placed.scale);
     expect(beside.placed.finished(0, 300)[1]).toBeGreaterThanOrEqual(0);
   });
@@ -62,12 +63,19 @@ describe('a piece laid out on its sheet', () => {
     expect(ruleReach(geometry, [over])).toBe(finishedReach);
     const allowance = [[0, placed.base + 90], placed.wet(60, 0)] as const;
     expect(ruleReach(geometry, [allowance])).toBe(finishedReach);
+    expect(groundEnd(geometry, [over, allowance])).toBe(x.finishedEdge + 16);
     fc.assert(
       fc.property(fc.integer({ min: 10, max: 100 }), fc.integer({ min: 0, max: 7 }), fc.integer({ min: 30, max: 150 }), (r, z, down) => {
         const to = placed.finished(r, z);
         const from = [x.labels, placed.base + down] as const;
         const reach = ruleReach(geometry, [over, [from, to]]);
         const end = placed.finished(reach, 0)[0];
+        // and it does not cross what the piece stands on
+        const ground = groundEnd(geometry, [over, [from, to]]);
+        expect(ground).toBeLessThanOrEqual(x.finishedEdge + 16);
+        if (from[1] > placed.base) {
+          expect(to[0] + ((from[0] - to[0]) * (placed.base - to[1])) / (from[1] - to[1])).toBeGreaterThanOrEqual(ground + 3.9);
+        }
         // from the rule's level to the foot of its numbers the leader keeps off the last number, as wide as three figures
         for (const y of [placed.base, placed.base + 22]) {
           if (y > from[1] || reach === 0) continue;
@@ -94,19 +102,19 @@ describe('a piece laid out on its sheet', () => {
 
 describe('a piece made by hand, laid out on its sheet', () => {
   it('leaves room for the piece put together where it is built of slabs, and takes the allowances’ room otherwise', () => {
-    const slab = geometryOf(worked('box'), 880, 430, undefined, 'slab');
+    const slab = geometryOf(worked('box'), 880, 430, { by: 'slab' });
     expect(slab.arrangement).toBe('built');
     expect(slab.x.gauge).toBeGreaterThan(236 + 30);
-    const coil = geometryOf(worked('jar'), 880, 430, undefined, 'coil');
+    const coil = geometryOf(worked('jar'), 880, 430, { by: 'coil' });
     expect(coil.arrangement).toBe('alone');
     expect(coil.x.wetEdge).toBeLessThan(slab.x.wetEdge);
-    expect(geometryOf(worked('box'), 366, 420, undefined, 'slab').wide).toBe(false);
+    expect(geometryOf(worked('box'), 366, 420, { by: 'slab' }).wide).toBe(false);
   });
 
   it.each(FAMILY_NAMES)('of a %s stays on it', (family) => {
     fc.assert(
       fc.property(sheet, fc.constantFrom('slab' as const, 'former' as const, 'coil' as const), ({ width, height }, by) => {
-        const { placed, x, y, finishedReach } = geometryOf(worked(family), width, height, undefined, by);
+        const { placed, x, y, finishedReach } = geometryOf(worked(family), width, height, { by });
         expect(x.wetEdge).toBeGreaterThanOrEqual(0);
         expect(placed.finished(finishedReach, 0)[0]).toBeLessThanOrEqual(width);
         expect(y.pulled).toBeGreaterThanOrEqual(0);
@@ -114,5 +122,70 @@ describe('a piece made by hand, laid out on its sheet', () => {
       }),
       { seed: 123, numRuns: 20 },
     );
+  });
+});
+
+describe('labels in a column', () => {
+  const heights = fc.array(fc.integer({ min: 0, max: 400 }), { minLength: 1, maxLength: 9 });
+  const far = (places: readonly number[], wished: readonly number[]) => wished.reduce((all, y, i) => all + (y - places[i]!) ** 2, 0);
+
+  it('stand in order, apart and on the sheet, and nowhere nearer to what they speak of', () => {
+    fc.assert(
+      fc.property(heights, fc.array(fc.integer({ min: 0, max: 60 }), { minLength: 10, maxLength: 10 }), (drawn, steps) => {
+        const wished = drawn.toSorted((a, b) => a - b);
+        const [most, top, bottom] = [44, 30, 330];
+        const places = spread(wished, most, top, bottom);
+        const apart = Math.min(most, (bottom - top) / Math.max(1, wished.length - 1));
+        places.forEach((y, i) => {
+          expect(y).toBeGreaterThanOrEqual(top - 1e-9);
+          expect(y).toBeLessThanOrEqual(bottom + 1e-9);
+          if (i > 0) expect(y - places[i - 1]!).toBeGreaterThanOrEqual(apart - 1e-9);
+        });
+        // any other column that keeps to the same
+        let y = top - apart;
+        const other = wished.map((_, i) => (y += apart + steps[i]!));
+        if (other.at(-1)! <= bottom) expect(far(places, wished)).toBeLessThanOrEqual(far(other, wished) + 1e-6);
+      }),
+      { seed: 125, numRuns: 300 },
+    );
+    expect(spread([100, 200], 44, 30, 330)).toEqual([100, 200]);
+    expect(spread([100, 100, 106], 44, 30, 330)).toEqual([58, 102, 146]);
+    expect(spread([], 44, 30, 330)).toEqual([]);
+  });
+
+  it('lead to their places without one line through another', () => {
+    const side = ([ax, ay]: readonly number[], [bx, by]: readonly number[], [px, py]: readonly number[]) =>
+      Math.sign((bx! - ax!) * (py! - ay!) - (by! - ay!) * (px! - ax!));
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 8, max: 90 }), fc.integer({ min: 0, max: 60 })), { minLength: 2, maxLength: 4 }),
+        (to) => {
+          const places = [0, 17, 34, 51].slice(0, to.length);
+          const led = untangled(places, to, 0);
+          expect(led.toSorted((a, b) => a - b)).toEqual(places);
+          to.forEach((target, i) =>
+            to.slice(0, i).forEach((other, j) => {
+              const [a, b] = [
+                [0, led[i]!],
+                [0, led[j]!],
+              ];
+              const crossing = side(a, target, b) * side(a, target, other) < 0 && side(b, other, a) * side(b, other, target) < 0;
+              expect(crossing).toBe(false);
+            }),
+          );
+        },
+      ),
+      { seed: 126, numRuns: 300 },
+    );
+  });
+
+  it('have a level line open where they lead through it', () => {
+    const through = [
+      [100, 0],
+      [60, 80],
+    ] as const;
+    expect(levelPath(40, 0, 200, [through])).toBe('M0 40H73M87 40H200');
+    expect(levelPath(90, 0, 200, [through])).toBe('M0 90H200');
+    expect(levelPath(40, 0, 50, [through])).toBe('M0 40H50');
   });
 });

@@ -3,23 +3,31 @@ import { type Extent, type Placed, type Sheet, place } from '@/ui/drawing';
 import type { Hand } from '@/core/handbuild';
 import type { Worked } from '@/core/sizing';
 
-/** From this width on, allowances and further sizes stand around the drawing. */
+/** From this width on, further sizes stand around the drawing. */
 const WIDE_FROM = 640;
-/** A piece so much wider than high is low: its allowances stand over it, and it gets the width of the sheet. */
+/** A piece so much wider than high is low: its heights stand over and under it, and it gets the width of the sheet. */
 const LOW_FROM = 1.5;
 
 const MARGINS = {
-  tall: { top: 56, bottom: 98, left: 410, right: 284 },
-  low: { top: 132, bottom: 98, left: 172, right: 284 },
-  /** The same without the allowances: they are asked for where it is made. */
-  tallBare: { top: 56, bottom: 98, left: 250, right: 284 },
-  lowBare: { top: 84, bottom: 98, left: 172, right: 284 },
-  /** Built by hand: no allowances; of slabs, the piece put together stands left of it. */
-  built: { top: 56, bottom: 98, left: 318, right: 284 },
-  alone: { top: 56, bottom: 98, left: 150, right: 284 },
-  narrow: { top: 56, bottom: 98, left: 142, right: 78 },
-  slim: { top: 110, bottom: 162, left: 58, right: 84 },
+  tall: { top: 56, bottom: 102, left: 250, right: 284 },
+  low: { top: 96, bottom: 102, left: 184, right: 284 },
+  /** Of slabs, the piece put together stands left of it. */
+  built: { top: 56, bottom: 102, left: 318, right: 284 },
+  alone: { top: 56, bottom: 102, left: 150, right: 284 },
+  narrow: { top: 56, bottom: 110, left: 142, right: 90 },
+  slim: { top: 110, bottom: 172, left: 58, right: 84 },
 };
+/** From the widest of the wet piece to its first dimension line, and from each to the next, px. */
+const LINES: Record<keyof typeof MARGINS, { first: number; apart: number }> = {
+  tall: { first: 64, apart: 60 },
+  low: { first: 44, apart: 44 },
+  built: { first: 40, apart: 0 },
+  alone: { first: 40, apart: 0 },
+  narrow: { first: 24, apart: 42 },
+  slim: { first: 14, apart: 17 },
+};
+/** Over what is drawn, for the words of what it must fit, px. */
+const HEADROOM = { wide: 30, narrow: 52 };
 
 export type Arrangement = keyof typeof MARGINS;
 
@@ -40,6 +48,10 @@ export interface Geometry {
     readonly foot: number;
     readonly base: number;
     readonly finished: number;
+    /** Widths stand in two rows, over both halves and under them. */
+    readonly mouthWidths: number;
+    /** Words over all else. */
+    readonly words: number;
     readonly baseWidths: number;
   };
   /** Places across the sheet. */
@@ -62,14 +74,22 @@ const LABELS = 50;
 
 const NOTHING: Extent = { reach: 0, height: 0 };
 
-/** Lays the worked piece out on a sheet of this size. `beside` is what it is compared with, which has to fit too. */
+interface Laying {
+  /** What it is compared with, which has to fit too. */
+  readonly beside?: Extent | undefined;
+  readonly by?: Hand;
+  /** Whether words of what it must fit stand over it. */
+  readonly headroom?: boolean;
+  /** Whether it has sizes that are named beside the finished half. */
+  readonly named?: boolean;
+}
+
+/** Lays the worked piece out on a sheet of this size. */
 export function geometryOf(
   worked: Worked,
   width: number,
   height: number,
-  beside: Extent = NOTHING,
-  by: Hand = 'wheel',
-  allowances = true,
+  { beside = NOTHING, by = 'wheel', headroom = false, named = true }: Laying = {},
 ): Geometry {
   const { thrown, stages, onBat, fired } = worked.sized;
   const wet: Extent = { reach: reachOf(onBat.thrown), height: thrown.pulled };
@@ -82,23 +102,19 @@ export function geometryOf(
   const onWheel = by === 'wheel';
   const flat = wet.reach + finished.reach > LOW_FROM * Math.max(wet.height, finished.height);
   const low = flat && (onWheel || !wide);
-  const arrangement = wide
-    ? onWheel
-      ? (`${low ? 'low' : 'tall'}${allowances ? '' : 'Bare'}` as const)
-      : by === 'slab'
-        ? 'built'
-        : 'alone'
-    : low
-      ? 'slim'
-      : 'narrow';
-  const sheet: Sheet = { width, height, margin: MARGINS[arrangement] };
+  const arrangement = !wide ? (low ? 'slim' : 'narrow') : onWheel ? (low ? 'low' : 'tall') : by === 'slab' ? 'built' : 'alone';
+  const margin = MARGINS[arrangement];
+  const over = headroom ? HEADROOM[wide ? 'wide' : 'narrow'] : 0;
+  const sheet: Sheet = { width, height, margin: { ...margin, top: margin.top + over } };
   const placed = place(wet, finished, sheet);
   const wetEdge = placed.wet(wet.reach, 0)[0];
   const finishedEdge = placed.finished(finished.reach, 0)[0];
-  const apart = { tall: 60, tallBare: 60, low: 44, lowBare: 44, built: 0, alone: 0, narrow: 42, slim: 17 }[arrangement];
-  const first = wetEdge - { tall: 246, tallBare: 40, low: 32, lowBare: 32, built: 40, alone: 40, narrow: 24, slim: 14 }[arrangement];
-  const hasFurther = fired.inside.length > 1;
+  const { first, apart } = LINES[arrangement];
+  const trimmed = wetEdge - first;
   const upTo = (z: number) => placed.wet(0, z)[1];
+  const tops = { pulled: upTo(thrown.pulled), finished: upTo(stages.glazed.sizes.height) };
+  // over low ware there is room for what marks its rim
+  const mouthWidths = Math.min(tops.pulled, tops.finished) - (arrangement === 'low' ? 26 : 14);
   return {
     arrangement,
     wide,
@@ -108,21 +124,22 @@ export function geometryOf(
     wetReach: wet.reach,
     finishedReach,
     y: {
-      pulled: upTo(thrown.pulled),
+      ...tops,
       gauge: upTo(thrown.gauge),
       foot: upTo(onBat.foot),
       base: placed.base,
-      finished: upTo(stages.glazed.sizes.height),
+      mouthWidths,
+      words: mouthWidths - (arrangement === 'low' ? 70 : 52),
       baseWidths: placed.base + 66,
     },
     x: {
       axis: placed.axis,
-      trimmed: first,
-      gauge: first - apart,
-      pulled: first - 2 * apart,
+      trimmed,
+      gauge: trimmed - apart,
+      pulled: trimmed - 2 * apart,
       // further sizes are named between the piece and its height, so that no leader crosses a line
       labels: finishedEdge + LABELS,
-      finished: finishedEdge + (wide ? (hasFurther ? 172 : 26) : 14),
+      finished: finishedEdge + (wide ? (named ? 172 : 26) : 14),
       wetEdge,
       finishedEdge,
     },
@@ -134,16 +151,60 @@ export type LeaderLine = readonly [from: readonly [x: number, y: number], to: re
 
 /** Beside a mark of the rule its number reaches so far, px. */
 const HALF_A_NUMBER = 14;
+/** What the piece stands on goes so far past it, or ends so far before a leader, px. */
+const GROUND = { past: 16, before: 4 };
 
-/** How far the rule under the finished half goes: as far as the piece, or to the first leader that comes down through it, mm. */
-export function ruleReach({ placed, finishedReach }: Geometry, leaders: readonly LeaderLine[]): number {
-  const crossings = leaders.flatMap(([[fromX, fromY], [toX, toY]]) => {
-    if (toX < placed.axis || fromY <= placed.base) return [];
-    const y = Math.max(toY, placed.base);
-    return [toX + ((fromX - toX) * (y - toY)) / (fromY - toY)];
-  });
-  const room = (Math.min(...crossings) - HALF_A_NUMBER - placed.axis) / placed.scale;
+/** A line that a leader passes through leaves this free to each side, px. */
+const GAP = 7;
+
+/** Where the first leader comes up through what the finished half stands on, px; endlessly far where none does. */
+const firstFromBelow = ({ placed }: Geometry, leaders: readonly LeaderLine[]): number =>
+  Math.min(
+    ...leaders.flatMap(([[fromX, fromY], [toX, toY]]) => {
+      if (toX < placed.axis || fromY <= placed.base) return [];
+      const y = Math.max(toY, placed.base);
+      return [toX + ((fromX - toX) * (y - toY)) / (fromY - toY)];
+    }),
+  );
+
+/** How far the rule under the finished half goes: as far as the piece, or to the first leader that comes up through it, mm. */
+export function ruleReach(geometry: Geometry, leaders: readonly LeaderLine[]): number {
+  const { placed, finishedReach } = geometry;
+  const room = (firstFromBelow(geometry, leaders) - HALF_A_NUMBER - placed.axis) / placed.scale;
   return Math.max(0, Math.min(finishedReach, room));
+}
+
+/** Where the line that the finished half stands on ends, so that no leader crosses it, px. */
+export const groundEnd = (geometry: Geometry, leaders: readonly LeaderLine[]): number =>
+  Math.min(geometry.x.finishedEdge + GROUND.past, firstFromBelow(geometry, leaders) - GROUND.before);
+
+/** Labels in a column, each so near to what it speaks of as it can be in its order and so far apart: those too close stand together about their middle. */
+export function spread(wished: readonly number[], most: number, top: number, bottom: number): number[] {
+  const apart = Math.min(most, (bottom - top) / Math.max(1, wished.length - 1));
+  // less the distances between them the places have but to rise: what does not becomes one
+  const groups: { sum: number; count: number }[] = [];
+  const middle = (from: number) => (groups.at(from)?.sum ?? -Infinity) / (groups.at(from)?.count ?? 1);
+  wished.forEach((y, i) => {
+    groups.push({ sum: y - i * apart, count: 1 });
+    while (middle(-1) < middle(-2)) {
+      const { sum, count } = groups.pop()!;
+      const before = groups.pop()!;
+      groups.push({ sum: before.sum + sum, count: before.count + count });
+    }
+  });
+  const last = bottom - apart * (wished.length - 1);
+  return groups
+    .flatMap(({ sum, count }) => Array<number>(count).fill(Math.max(top, Math.min(last, sum / count))))
+    .map((y, i) => y + i * apart);
+}
+
+/** A level line from one place to another, with gaps where leaders pass through it: an SVG path. */
+export function levelPath(y: number, from: number, to: number, leaders: readonly LeaderLine[]): string {
+  const gaps = leaders
+    .flatMap(([[x0, y0], [x1, y1]]) => (Math.min(y0, y1) < y && y < Math.max(y0, y1) ? [x0 + ((x1 - x0) * (y - y0)) / (y1 - y0)] : []))
+    .filter((x) => from < x && x < to)
+    .sort((a, b) => a - b);
+  return `M${from} ${y}${gaps.map((x) => `H${x - GAP}M${x + GAP} ${y}`).join('')}H${to}`;
 }
 
 /** A point of the drawing turned back into mm of the finished half. */

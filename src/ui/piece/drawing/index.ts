@@ -1,3 +1,4 @@
+export { ALLOWANCE_MARKS } from './allowance-marks';
 export { BesideChoice } from './beside-choice';
 export { MovedPoint } from './moved-point';
 export { PieceDrawing } from './piece-drawing';

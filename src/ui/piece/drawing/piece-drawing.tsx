@@ -5,10 +5,10 @@ import { useSize } from '@/ui/drawing';
 import { useAnyRefused } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';
 import { type ComponentType, memo, useMemo } from 'react';
-import { AllowanceColumn, AllowanceList, allowanceLeaders } from './allowances';
+import { AllowanceMarks, allowanceMarks, markLeaders } from './allowance-marks';
 import { DrawnClay } from './drawn-clay';
 import { FinishedSizes, FurtherSizeList, HalfNames, WetHeights, Widths } from './drawn-figures';
-import { furtherSizes } from './further-sizes';
+import { further, furtherSizes } from './further-sizes';
 import { type Geometry, geometryOf } from './geometry';
 import { type Ghost, extentOf, ghostOf } from './ghosts';
 import type { PieceModel } from '../model/use-piece';
@@ -22,8 +22,9 @@ const AssembledPiece = later(() => import('../hand/assembled-piece').then((part)
 interface Props {
   readonly piece: PieceModel;
   readonly beside: string;
+  /** Whether what is cut and trimmed away is marked at its place. */
   readonly allowances: boolean;
-  /** What the open room draws over the clay. */
+  /** What the open room draws over the clay, its words above it. */
   readonly over?: ComponentType<{ piece: PieceModel; geometry: Geometry }> | undefined;
 }
 
@@ -39,31 +40,30 @@ interface OnSheet extends Props {
 type Room = { readonly width: number; readonly height: number } | undefined;
 
 /** The piece laid out on the sheet. Undefined until the sheet is measured. */
-function useLaid({ piece, beside, allowances }: Props, room: Room): Laid | undefined {
+function useLaid({ piece, beside, over }: Props, room: Room): Laid | undefined {
   const { workspace } = useWorkspace();
   const { worked, by } = piece;
+  const named = further(piece).length > 0;
+  const headroom = over !== undefined;
   const ghost = useMemo(() => (beside ? ghostOf(beside, workspace) : undefined), [beside, workspace]);
   return useMemo(
-    () => room && { ghost, geometry: geometryOf(worked, room.width, room.height, ghost && extentOf(ghost), by, allowances) },
-    [worked, room, ghost, by, allowances],
+    () =>
+      room && { ghost, geometry: geometryOf(worked, room.width, room.height, { beside: ghost && extentOf(ghost), by, headroom, named }) },
+    [worked, room, ghost, by, headroom, named],
   );
 }
 
-const isThrown = ({ piece, allowances }: Props): boolean => piece.by === 'wheel' && allowances;
-
 /** The clay, and what leads from it to its figures. */
 const Clay = memo(function Clay(props: OnSheet) {
-  const { piece, over: Over, laid } = props;
+  const { piece, over: Over, allowances, laid } = props;
   const { geometry, ghost } = laid;
-  const leaders = geometry.wide
-    ? [
-        ...(isThrown(props) ? allowanceLeaders(piece, geometry) : []),
-        ...furtherSizes(piece, geometry).map(({ from, to }) => [from, to] as const),
-      ]
-    : [];
+  const marks = geometry.wide && allowances && piece.by === 'wheel' ? allowanceMarks(piece, geometry) : [];
+  const named = geometry.wide ? furtherSizes(piece, geometry).map(({ from, to }) => [from, to] as const) : [];
+  const leaders = [...markLeaders(marks), ...named];
   return (
     <>
       <DrawnClay piece={piece} geometry={geometry} leaders={leaders} ghost={ghost} />
+      {marks.length > 0 && <AllowanceMarks marks={marks} geometry={geometry} />}
       {Over && <Over piece={piece} geometry={geometry} />}
       <HalfNames piece={piece} geometry={geometry} />
     </>
@@ -79,7 +79,6 @@ const Figures = memo(function Figures(props: OnSheet) {
       <WetHeights piece={piece} geometry={geometry} />
       <Widths piece={piece} geometry={geometry} />
       <FinishedSizes piece={piece} geometry={geometry} />
-      {geometry.wide && isThrown(props) && <AllowanceColumn piece={piece} geometry={geometry} />}
       {geometry.wide && piece.by === 'slab' && <AssembledPiece piece={piece} base={geometry.y.base} />}
     </>
   );
@@ -88,17 +87,6 @@ const Figures = memo(function Figures(props: OnSheet) {
 const Points = memo(function Points({ piece, laid }: Pick<OnSheet, 'piece' | 'laid'>) {
   return <DragPoints piece={piece} geometry={laid.geometry} />;
 });
-
-/** The sizes that find no room around the drawing, under it. */
-function Lists(props: OnSheet) {
-  if (props.laid.geometry.wide) return null;
-  return (
-    <>
-      <FurtherSizeList piece={props.piece} />
-      {isThrown(props) && <AllowanceList piece={props.piece} />}
-    </>
-  );
-}
 
 /** The piece cut through: as thrown, standing on the bat, left of the axis; finished right of it. Its dimensions are the fields. */
 export function PieceDrawing(props: Props) {
@@ -117,7 +105,8 @@ export function PieceDrawing(props: Props) {
           </>
         )}
       </div>
-      {laid && <Lists {...props} laid={laid} />}
+      {/* the sizes that find no room around the drawing, under it */}
+      {laid && !laid.geometry.wide && <FurtherSizeList piece={piece} />}
     </>
   );
 }

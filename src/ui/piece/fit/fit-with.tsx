@@ -18,11 +18,13 @@ export function FitWith({ piece, fitting }: { piece: PieceModel; fitting: Fittin
     tightness: asksGap(fitting, lot),
     held: fitting.with === 'lid' && !fitting.over && piece.part.manner.mouth !== 'gallery',
   };
+  const comma = commaAfter(has);
   return (
     <>
       <p className="sentence" style={{ marginBottom: '8px' }}>
         {isLid(piece.part, fitting) ? 'the lid of ' : 'to fit with '}
         <WordChoice
+          comma={['stock', 'part'].includes(fitting.with) || comma('with')}
           label="To fit with"
           value={fitting.with}
           options={optionsOf(WITH_WORDS)}
@@ -30,12 +32,13 @@ export function FitWith({ piece, fitting }: { piece: PieceModel; fitting: Fittin
             change({ ...asMeant({ ...fitting, with: value }, undefined), with: value }, `to fit with ${WITH_WORDS[value]}`)
           }
         />
-        {fitting.with === 'stock' && <WhichLot fitting={fitting} lots={lots} change={change} />}
-        {fitting.with === 'part' && <WhichPart piece={piece} fitting={fitting} change={change} />}
+        {fitting.with === 'stock' && <WhichLot fitting={fitting} lots={lots} change={change} comma={comma('with')} />}
+        {fitting.with === 'part' && <WhichPart piece={piece} fitting={fitting} change={change} comma={comma('with')} />}
         {has.place && (
           <>
             {' '}
             <WordChoice
+              comma={comma('place')}
               label="Where it goes"
               value={fitting.over ? 'over' : 'in'}
               options={optionsOf(PLACE_WORDS)}
@@ -48,6 +51,7 @@ export function FitWith({ piece, fitting }: { piece: PieceModel; fitting: Fittin
             {' '}
             with{' '}
             <WordChoice
+              comma={comma('held')}
               label="What holds it"
               value={fitting.held ?? 'insert'}
               options={optionsOf(HELD_WORDS)}
@@ -56,15 +60,12 @@ export function FitWith({ piece, fitting }: { piece: PieceModel; fitting: Fittin
           </>
         )}
         {has.tightness && (
-          <>
-            ,{' '}
-            <WordChoice
-              label="How tight"
-              value={fitting.fit ?? 'easy'}
-              options={optionsOf(CLASS_WORDS)}
-              onChoose={(fit) => change({ fit }, `fit: ${CLASS_WORDS[fit]}`)}
-            />
-          </>
+          <WordChoice
+            label="How tight"
+            value={fitting.fit ?? 'easy'}
+            options={optionsOf(CLASS_WORDS)}
+            onChoose={(fit) => change({ fit }, `fit: ${CLASS_WORDS[fit]}`)}
+          />
         )}
         {lot && <LotWords lot={lot} />}
       </p>
@@ -81,26 +82,30 @@ export function FitWith({ piece, fitting }: { piece: PieceModel; fitting: Fittin
   );
 }
 
+/** How tight it is comes last, after a comma: whether that follows these words. */
+function commaAfter(has: { place: boolean; held: boolean; tightness: boolean }) {
+  const last = has.held ? 'held' : has.place ? 'place' : 'with';
+  return (words: typeof last): boolean => has.tightness && words === last;
+}
+
 /** Which lot of the kit. */
-function WhichLot({ fitting, lots, change }: { fitting: Fitting; lots: readonly Stock[]; change: Change }) {
+function WhichLot({ fitting, lots, change, comma }: { fitting: Fitting; lots: readonly Stock[]; change: Change; comma: boolean }) {
   return (
-    <>
-      ,{' '}
-      <WordChoice
-        label="Which of your kit"
-        value={fitting.stockId ?? NONE}
-        options={[{ value: NONE, words: 'choose one of your kit' }, ...lots.map(({ id, name }) => ({ value: id, words: name }))]}
-        onChoose={(id) => {
-          const chosen = lots.find((each) => each.id === id);
-          change({ ...asMeant(fitting, chosen), stockId: chosen?.id }, `to fit with ${chosen?.name ?? 'nothing yet'}`);
-        }}
-      />
-    </>
+    <WordChoice
+      comma={comma}
+      label="Which of your kit"
+      value={fitting.stockId ?? NONE}
+      options={[{ value: NONE, words: 'choose one of your kit' }, ...lots.map(({ id, name }) => ({ value: id, words: name }))]}
+      onChoose={(id) => {
+        const chosen = lots.find((each) => each.id === id);
+        change({ ...asMeant(fitting, chosen), stockId: chosen?.id }, `to fit with ${chosen?.name ?? 'nothing yet'}`);
+      }}
+    />
   );
 }
 
 /** Which part of this piece or of another. */
-function WhichPart({ piece, fitting, change }: { piece: PieceModel; fitting: Fitting; change: Change }) {
+function WhichPart({ piece, fitting, change, comma }: { piece: PieceModel; fitting: Fitting; change: Change; comma: boolean }) {
   const { plans } = useWorkspace().workspace;
   const own = piece.plan.parts.filter(({ id }) => id !== piece.part.id);
   const others = plans.filter(({ id }) => id !== piece.plan.id).flatMap((plan) => plan.parts.map((part) => ({ plan, part })));
@@ -110,17 +115,15 @@ function WhichPart({ piece, fitting, change }: { piece: PieceModel; fitting: Fit
     ...others.map(({ plan, part }) => ({ value: partRef(plan, part), words: calledPart(plan, part) })),
   ];
   return (
-    <>
-      ,{' '}
-      <WordChoice
-        label="Which part"
-        value={fitting.ref ?? NONE}
-        options={options}
-        onChoose={(ref) =>
-          change({ ref: ref || undefined }, `to fit with ${options.find(({ value }) => value === ref)?.words ?? 'nothing yet'}`)
-        }
-      />
-    </>
+    <WordChoice
+      comma={comma}
+      label="Which part"
+      value={fitting.ref ?? NONE}
+      options={options}
+      onChoose={(ref) =>
+        change({ ref: ref || undefined }, `to fit with ${options.find(({ value }) => value === ref)?.words ?? 'nothing yet'}`)
+      }
+    />
   );
 }
 

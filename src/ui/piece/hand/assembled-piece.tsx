@@ -8,7 +8,7 @@ const STROKES: Record<Assembled['lines'][number]['kind'], { width: number; color
   inside: { width: 1.2, color: 'var(--chakra-colors-glazed)', dash: '5 3' },
 };
 
-const SIZE = { width: 236, height: 230, margin: 14 };
+const SIZE = { width: 222, height: 230, margin: 14 };
 
 /**
  * The finished piece as it stands, its joins lettered as on the flat parts. Only what is cut from slabs has parts to join.

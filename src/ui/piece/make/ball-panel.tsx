@@ -19,6 +19,7 @@ import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import { Block } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
+import { Allowances } from './allowances';
 
 /** One way to the ball: its figure large, what it rests on below. */
 function Way({ title, g, piece, children }: { title: string; g: number | undefined; piece: PieceModel; children: ReactNode }) {
@@ -42,8 +43,9 @@ export function BallPanel({ piece }: { piece: PieceModel }) {
   const { ball } = worked.sized.masses;
   return (
     <Box>
-      <Box marginBottom="2">
+      <Box display="flex" flexWrap="wrap" columnGap="6" alignItems="center" marginBottom="3">
         <StageName stage="wet" />
+        <Allowances piece={piece} />
       </Box>
       <Grid templateColumns={{ base: '1fr', md: 'repeat(3, 1fr)' }} gap="6" marginBottom="5">
         <Way title="From its section" g={ball} piece={piece}>
