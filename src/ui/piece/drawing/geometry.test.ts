@@ -43,6 +43,8 @@ describe('a piece laid out on its sheet', () => {
   it('gives low ware the width of the sheet, and tall ware its height', () => {
     expect(geometryOf(worked('plate'), 880, 430).arrangement).toBe('low');
     expect(geometryOf(worked('bottle'), 880, 430).arrangement).toBe('tall');
+    expect(geometryOf(worked('plate'), 684, 380).arrangement).toBe('lowSnug');
+    expect(geometryOf(worked('bottle'), 684, 380).arrangement).toBe('tallSnug');
     expect(geometryOf(worked('plate'), 366, 420).arrangement).toBe('slim');
     expect(geometryOf(worked('bottle'), 366, 420).arrangement).toBe('narrow');
     expect(geometryOf(worked('plate'), 880, 430).placed.scale).toBeGreaterThan(1);

@@ -8,28 +8,34 @@ const WIDE_FROM = 640;
 /** A piece so much wider than high is low: its heights stand over and under it, and it gets the width of the sheet. */
 const LOW_FROM = 1.5;
 
-const MARGINS = {
-  tall: { top: 56, bottom: 102, left: 250, right: 284 },
-  low: { top: 96, bottom: 102, left: 184, right: 284 },
+/** A sheet less wide has its lines closer together, so that the piece is not small between them. */
+const SNUG_BELOW = 800;
+
+interface Lines extends Readonly<Record<'top' | 'bottom' | 'left' | 'right', number>> {
+  /** From the widest of the wet piece to its first dimension line, and from each to the next, px. */
+  readonly first: number;
+  readonly apart: number;
+  /** From the finished piece to the line of its height, with sizes named between them and without, px. */
+  readonly named: number;
+  readonly bare: number;
+}
+
+const LAID = {
+  tall: { top: 56, bottom: 102, left: 250, right: 284, first: 64, apart: 60, named: 172, bare: 26 },
+  tallSnug: { top: 56, bottom: 102, left: 212, right: 254, first: 60, apart: 48, named: 152, bare: 26 },
+  low: { top: 96, bottom: 102, left: 184, right: 284, first: 44, apart: 44, named: 172, bare: 26 },
+  lowSnug: { top: 96, bottom: 102, left: 172, right: 254, first: 44, apart: 38, named: 152, bare: 26 },
   /** Of slabs, the piece put together stands left of it. */
-  built: { top: 56, bottom: 102, left: 318, right: 284 },
-  alone: { top: 56, bottom: 102, left: 150, right: 284 },
-  narrow: { top: 56, bottom: 110, left: 142, right: 90 },
-  slim: { top: 110, bottom: 172, left: 58, right: 84 },
-};
-/** From the widest of the wet piece to its first dimension line, and from each to the next, px. */
-const LINES: Record<keyof typeof MARGINS, { first: number; apart: number }> = {
-  tall: { first: 64, apart: 60 },
-  low: { first: 44, apart: 44 },
-  built: { first: 40, apart: 0 },
-  alone: { first: 40, apart: 0 },
-  narrow: { first: 24, apart: 42 },
-  slim: { first: 14, apart: 17 },
-};
+  built: { top: 56, bottom: 102, left: 318, right: 284, first: 40, apart: 0, named: 172, bare: 26 },
+  builtSnug: { top: 56, bottom: 102, left: 318, right: 254, first: 40, apart: 0, named: 152, bare: 26 },
+  alone: { top: 56, bottom: 102, left: 150, right: 284, first: 40, apart: 0, named: 172, bare: 26 },
+  narrow: { top: 56, bottom: 110, left: 142, right: 90, first: 24, apart: 42, named: 14, bare: 14 },
+  slim: { top: 110, bottom: 172, left: 58, right: 84, first: 14, apart: 17, named: 14, bare: 14 },
+} satisfies Record<string, Lines>;
 /** Over what is drawn, for the words of what it must fit, px. */
 const HEADROOM = { wide: 30, narrow: 52 };
 
-export type Arrangement = keyof typeof MARGINS;
+export type Arrangement = keyof typeof LAID;
 
 /** Everything on the sheet that figures and lines hang on, px. */
 export interface Geometry {
@@ -84,6 +90,13 @@ interface Laying {
   readonly named?: boolean;
 }
 
+function arrangementOf(width: number, by: Hand, low: boolean): Arrangement {
+  if (width < WIDE_FROM) return low ? 'slim' : 'narrow';
+  const snug = width < SNUG_BELOW;
+  if (by === 'wheel') return low ? (snug ? 'lowSnug' : 'low') : snug ? 'tallSnug' : 'tall';
+  return by !== 'slab' ? 'alone' : snug ? 'builtSnug' : 'built';
+}
+
 /** Lays the worked piece out on a sheet of this size. */
 export function geometryOf(
   worked: Worked,
@@ -102,19 +115,18 @@ export function geometryOf(
   const onWheel = by === 'wheel';
   const flat = wet.reach + finished.reach > LOW_FROM * Math.max(wet.height, finished.height);
   const low = flat && (onWheel || !wide);
-  const arrangement = !wide ? (low ? 'slim' : 'narrow') : onWheel ? (low ? 'low' : 'tall') : by === 'slab' ? 'built' : 'alone';
-  const margin = MARGINS[arrangement];
+  const arrangement = arrangementOf(width, by, low);
+  const { first, apart, named: toHeight, bare, ...margin } = LAID[arrangement];
   const over = headroom ? HEADROOM[wide ? 'wide' : 'narrow'] : 0;
   const sheet: Sheet = { width, height, margin: { ...margin, top: margin.top + over } };
   const placed = place(wet, finished, sheet);
   const wetEdge = placed.wet(wet.reach, 0)[0];
   const finishedEdge = placed.finished(finished.reach, 0)[0];
-  const { first, apart } = LINES[arrangement];
   const trimmed = wetEdge - first;
   const upTo = (z: number) => placed.wet(0, z)[1];
   const tops = { pulled: upTo(thrown.pulled), finished: upTo(stages.glazed.sizes.height) };
   // over low ware there is room for what marks its rim
-  const mouthWidths = Math.min(tops.pulled, tops.finished) - (arrangement === 'low' ? 26 : 14);
+  const mouthWidths = Math.min(tops.pulled, tops.finished) - (low && wide ? 26 : 14);
   return {
     arrangement,
     wide,
@@ -129,7 +141,7 @@ export function geometryOf(
       foot: upTo(onBat.foot),
       base: placed.base,
       mouthWidths,
-      words: mouthWidths - (arrangement === 'low' ? 70 : 52),
+      words: mouthWidths - (low && wide ? 70 : 52),
       baseWidths: placed.base + 66,
     },
     x: {
@@ -139,7 +151,7 @@ export function geometryOf(
       pulled: trimmed - 2 * apart,
       // further sizes are named between the piece and its height, so that no leader crosses a line
       labels: finishedEdge + LABELS,
-      finished: finishedEdge + (wide ? (named ? 172 : 26) : 14),
+      finished: finishedEdge + (named ? toHeight : bare),
       wetEdge,
       finishedEdge,
     },
