@@ -4,6 +4,7 @@ import { chooseUnits, eachSection, expect, room, test, visit } from './app';
 // the last is where the next is opened; what is told longest is looked at between the two as well
 const WIDTHS = [390, 1024, 1280];
 const NARROW = [390, 1280];
+const WITH_UPRIGHT_TABLET = [390, 820, 1280];
 
 const SYSTEMS = {
   'millimetres and grams': {
@@ -38,6 +39,8 @@ const PLANS = { 'plan-yard-urn': 'Yard urn, own profile', 'plan-planter-box': 'P
 const clipped = (page: Page): Promise<string[]> =>
   page.locator('main').evaluate((main) => {
     const found: string[] = [];
+    const { scrollWidth, clientWidth } = document.documentElement;
+    if (scrollWidth > clientWidth + 1) found.push(`the page is ${scrollWidth} wide`);
     for (const input of main.querySelectorAll('input')) {
       // a figure, not a note or a name
       if (!/^[\d.,/ ≤≥-]/.test(input.value)) continue;
@@ -114,7 +117,7 @@ for (const [name, system] of Object.entries(SYSTEMS)) {
     for (const place of PLACES) {
       await page.getByRole('link', { name: place, exact: true }).click();
       await expect(page.getByRole('heading', { level: 1, name: place })).toBeVisible();
-      await look(place);
+      await look(place, WITH_UPRIGHT_TABLET);
     }
     await visit(page, '/wheel?plan=plan-yard-urn');
     await look('wheel');

@@ -22,7 +22,11 @@ function BatchRow({ batch }: { batch: Batch }) {
     return undefined;
   };
   return (
-    <Grid templateColumns={{ base: '1fr 1fr', md: '160px 140px 130px 1fr auto' }} gap="3" alignItems="start">
+    <Grid
+      templateColumns={{ base: '1fr 1fr', md: 'minmax(0, 160px) minmax(0, 140px) minmax(0, 130px) minmax(0, 1fr) auto' }}
+      gap="3"
+      alignItems="start"
+    >
       <TextInput
         label="Batch"
         shown={batch.name}

@@ -117,7 +117,7 @@ const HEAD = { textAlign: 'right', fontWeight: '400', fontSize: 'sm', padding: '
 function PieceTable({ rows, units, onCopy }: { rows: readonly Row[]; units: Units; onCopy: (plan: Plan) => void }) {
   return (
     <table className="pieces" aria-label="Pieces">
-      <chakra.thead display={{ base: 'none', md: 'table-header-group' }}>
+      <chakra.thead display={{ base: 'none', lg: 'table-header-group' }}>
         <tr>
           <chakra.th {...HEAD} textAlign="left" colSpan={2} color="fg.muted" scope="col">
             piece

@@ -43,10 +43,10 @@ export function BallPanel({ piece }: { piece: PieceModel }) {
   const { ball } = worked.sized.masses;
   return (
     <Box>
-      <Box display="flex" flexWrap="wrap" columnGap="6" alignItems="center" marginBottom="3">
+      <div className="allowance-line">
         <StageName stage="wet" />
         <Allowances piece={piece} />
-      </Box>
+      </div>
       <Grid templateColumns={{ base: '1fr', md: 'repeat(3, 1fr)' }} gap="6" marginBottom="5">
         <Way title="From its section" g={ball} piece={piece}>
           <Box fontSize="sm" color="fg.muted">

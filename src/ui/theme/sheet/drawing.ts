@@ -19,11 +19,20 @@ export const DRAWING: Record<string, SystemStyleObject> = {
     '& circle': { fill: 'bg', stroke: 'warn' },
     '& text': { fill: 'warn', fontSize: '11px', fontWeight: '700', fontFamily: 'figure' },
   },
+  '.allowance-line': {
+    display: 'flex',
+    flexWrap: 'wrap',
+    columnGap: '6',
+    alignItems: 'center',
+    marginBottom: '3',
+    containerType: 'inline-size',
+  },
   '.allowances': { display: 'flex', flexWrap: 'wrap', columnGap: '5', rowGap: '2' },
   '.allowance-words': { fontSize: '12px', color: 'fg.muted', whiteSpace: 'nowrap', display: 'flex', alignItems: 'center', gap: '1' },
   '.allowance-mark': {
-    // on a phone the drawing has no room for them
-    display: { base: 'none', md: 'inline-grid' },
+    // where the drawing, as wide as this, has room for them
+    display: 'none',
+    '@container (min-width: 640px)': { display: 'inline-grid' },
     placeItems: 'center',
     width: '17px',
     height: '17px',
