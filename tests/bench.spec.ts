@@ -159,6 +159,45 @@ test.describe('at the wheel', () => {
     expect([width, height]).toEqual([1280, 800]);
   });
 
+  test('every page is seen whole, whatever is thrown: no scrolling, no figure beside its room or without its unit', async ({ page }) => {
+    for (const plan of ['plan-yard-urn', 'plan-collared-bottle', 'plan-platter', 'plan-skep-jar']) {
+      await page.setViewportSize({ width: 1280, height: 800 });
+      await visit(page, `/wheel?plan=${plan}`);
+      const pages = Number(/of (\d+)/.exec(await page.getByText(/^1 of \d+$/).innerText())![1]);
+      // the courses of a coiled pot are alike
+      for (let i = 0; i < Math.min(pages, 9); i += 1) {
+        for (const [width, height] of [
+          [390, 844],
+          [1024, 768],
+          [1280, 800],
+        ] as const) {
+          await page.setViewportSize({ width, height });
+          const key = (await page.locator('[data-wheel]').getAttribute('data-wheel'))!;
+          // on a phone the tester's large buttons are moved up to
+          if (width === 390 && ['tester', 'run'].includes(key)) continue;
+          const faults = () =>
+            page.locator('[data-wheel]').evaluate((screen) => {
+              const seen = screen.querySelector('[aria-live=polite]')!;
+              return [
+                ...(document.documentElement.scrollHeight > innerHeight ? ['the screen scrolls'] : []),
+                ...(seen.scrollHeight > seen.clientHeight ? [`${seen.scrollHeight} in ${seen.clientHeight}`] : []),
+                ...[...seen.querySelectorAll('[data-digits]')]
+                  .filter((digits) => digits.scrollWidth > digits.clientWidth + 1 || !/[a-z]|^\d+$/.test(digits.textContent!))
+                  .map((digits) => digits.textContent!),
+              ];
+            });
+          // it is set anew once the screen is turned
+          await expect.poll(faults, { message: `${plan} ${key} ${width}` }).toEqual([]);
+        }
+        await page.keyboard.press('PageDown');
+      }
+    }
+    await visit(page, '/wheel?plan=plan-yard-urn');
+    for (let i = 0; i < 7; i += 1) await page.keyboard.press('PageDown');
+    await expect(page.getByRole('heading', { level: 2, name: 'Trimmed' })).toBeVisible();
+    await expect(page.locator('[data-digits]').first()).toHaveText(/^\d+\sg$/);
+  });
+
   test('the tester is noted in taps, and the run is made to it', async ({ page }) => {
     await visit(page, '/wheel?plan=plan-honey-jar');
     for (let i = 0; i < 8; i += 1) await page.keyboard.press('PageDown');

@@ -6,8 +6,15 @@ import { StepDrawing, scaleOf } from '@/ui/steps';
 import { Box, Grid, chakra } from '@chakra-ui/react';
 import type { WheelPage } from './pages';
 
-/** A letter of a figure takes so much of its size across, and one of its unit. */
-const LETTER = 0.5;
+/** Where the drawing stands beside the figures: on all that is wide, and on a phone laid on its side. */
+const BESIDE = '@media (min-width: 1024px), (min-width: 640px) and (orientation: landscape)';
+
+/** A size that gives way where a page would not be seen whole. */
+const fitted = (size: string): string => `calc(${size} * var(--fit, 1))`;
+
+/** How wide the letters of a figure are, of its size; what is not told is as wide as a digit. */
+const WIDTHS: Readonly<Record<string, number>> = { '.': 0.28, '/': 0.29, ' ': 0.18, '\u00a0': 0.18, '⌀': 0.61, m: 0.78, i: 0.25, l: 0.25 };
+const DIGIT = 0.54;
 const UNIT_SIZE = 0.45;
 
 /** A figure takes no more than this of its room across, percent. */
@@ -21,25 +28,27 @@ const parted = (figure: string): readonly [digits: string, unit: string] => {
   return [digits, unit];
 };
 
-/** How long a figure is, in letters of its own size. */
-function lettersOf(figure: string): number {
+const wideOf = (text: string): number => [...text].reduce((all, letter) => all + (WIDTHS[letter] ?? DIGIT), 0);
+
+/** How long a figure is with its unit, of its own size. */
+function longOf(figure: string): number {
   const [digits, unit] = parted(figure);
-  return digits.length + unit.length * UNIT_SIZE;
+  return wideOf(digits) + wideOf(unit) * UNIT_SIZE;
 }
 
 interface DigitsProps {
   readonly children: string;
   /** No larger than this share of the screen's height, percent: on a phone, and where there is room beside it. */
   readonly high: readonly [phone: number, wide: number];
-  /** Set as large as a figure of so many letters; its own unless said. */
-  readonly letters?: number | undefined;
+  /** Set as large as a figure so long; its own length unless said. */
+  readonly long?: number | undefined;
   readonly stage?: 'wet' | 'leather' | undefined;
 }
 
 /** A figure as large as its room lets it stand on one line, its unit small behind it: a number is never broken. */
-function Digits({ children, high, letters = lettersOf(children), stage = 'wet' }: DigitsProps) {
+function Digits({ children, high, long = longOf(children), stage = 'wet' }: DigitsProps) {
   const [digits, unit] = parted(children);
-  const across = `${(ROOM / (letters * LETTER)).toFixed(2)}cqw`;
+  const across = `${(ROOM / long).toFixed(2)}cqw`;
   return (
     <Box
       color={stage}
@@ -48,9 +57,10 @@ function Digits({ children, high, letters = lettersOf(children), stage = 'wet' }
       fontStretch="88%"
       fontVariantNumeric="tabular-nums"
       lineHeight="1.05"
-      overflowWrap="normal"
+      whiteSpace="nowrap"
       data-digits
-      fontSize={{ base: `min(${high[0]}vh, ${across})`, lg: `min(${high[1]}vh, ${across})` }}
+      fontSize={fitted(`min(${high[0]}vh, ${across})`)}
+      css={{ [BESIDE]: { fontSize: fitted(`min(${high[1]}vh, ${across})`) } }}
     >
       {digits}
       <span style={{ fontSize: `${UNIT_SIZE}em`, fontWeight: 500 }}>{unit}</span>
@@ -64,16 +74,15 @@ function Drawn({ step, steps, pointer }: { step: Step; steps: readonly Step[]; p
   return (
     <Box
       ref={ref}
-      minHeight={{ base: '180px', lg: '0' }}
-      height={{ base: '26vh', lg: 'auto' }}
-      borderInlineStartWidth={{ lg: '1px' }}
+      minHeight={fitted('180px')}
+      height={fitted('26vh')}
       borderColor="line"
-      paddingInlineStart={{ lg: '6' }}
       position="relative"
+      css={{ [BESIDE]: { minHeight: '0', height: 'auto', borderInlineStartWidth: '1px', paddingInlineStart: '24px' } }}
     >
       {size && (
         // laid over its room, so that it does not hold it open when the screen is turned
-        <Box position="absolute" inset="0" paddingInlineStart={{ lg: '6' }}>
+        <Box position="absolute" inset="0" overflow="hidden" css={{ [BESIDE]: { paddingInlineStart: '24px' } }}>
           <StepDrawing step={step} scale={scaleOf(steps, size)} size={size} pointer={pointer} />
         </Box>
       )}
@@ -92,36 +101,46 @@ export function PageView({ page, steps }: Props) {
   const all = page.key === 'all';
   const step = page.step ?? (all ? steps.find(({ name }) => name === 'shape') : undefined);
   return (
-    <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: step ? 'minmax(0, 1fr) minmax(280px, 32%)' : 'minmax(0, 1fr)' }} gap="6" flex="1">
+    <Grid
+      templateColumns="minmax(0, 1fr)"
+      gap={fitted('24px')}
+      flex="1"
+      css={step && { [BESIDE]: { gridTemplateColumns: 'minmax(0, 1fr) 32%' } }}
+    >
       <Box css={{ containerType: 'inline-size' }}>{all ? <AllFigures page={page} /> : <OneStep page={page} />}</Box>
       {step && <Drawn step={step} steps={steps} pointer={all ? page.pointer : undefined} />}
     </Grid>
   );
 }
 
+/** Two columns where a figure is at least half as large as this, px. */
+const TWO_FROM = 90;
+
 function AllFigures({ page }: { page: WheelPage }) {
   const many = page.figures.length;
-  const longest = Math.max(...page.figures.map(({ figure }) => lettersOf(figure)));
+  const longest = Math.max(...page.figures.map(({ figure }) => longOf(figure)));
   return (
     <Grid
       templateColumns="1fr"
-      gap="4"
+      gap={fitted('16px')}
       height="100%"
-      alignContent={{ lg: 'space-evenly' }}
-      css={{ '@container (min-width: 560px)': { gridTemplateColumns: '1fr 1fr' } }}
+      css={{
+        [`@container (min-width: ${(TWO_FROM * longest).toFixed(0)}px)`]: { gridTemplateColumns: '1fr 1fr' },
+        [BESIDE]: { alignContent: 'space-evenly' },
+      }}
     >
       {page.figures.map(({ words, figure, stage }) => (
         <Box key={words} css={{ containerType: 'inline-size' }}>
-          <Box fontSize="24px" color="fg.muted">
+          <Box fontSize={fitted('24px')} color="fg.muted">
             {words}
           </Box>
-          <Digits high={[Math.min(11, 34 / many), Math.min(24, 52 / Math.ceil(many / 2))]} letters={longest} stage={stage}>
+          <Digits high={[Math.min(11, 34 / many), Math.min(24, 52 / Math.ceil(many / 2))]} long={longest} stage={stage}>
             {figure}
           </Digits>
         </Box>
       ))}
       {page.words?.map((said) => (
-        <Box key={said} fontSize="24px" lineHeight="1.3" gridColumn="1 / -1">
+        <Box key={said} fontSize={fitted('24px')} lineHeight="1.3" gridColumn="1 / -1">
           {said}
         </Box>
       ))}
@@ -130,14 +149,14 @@ function AllFigures({ page }: { page: WheelPage }) {
 }
 
 /** A figure with its unit, and what is said of it. */
-const FIGURE_FIRST = /^((?:⌀ )?[\d.,/ ]*\d(?: ?(?:mm|cm|in|g|oz|lb))?(?: [\d.]+ oz)?) ?(.*)$/;
+const FIGURE_FIRST = /^((?:⌀\s)?[\d.,/\s]*\d(?:\s?(?:mm|cm|in|g|oz|lb)\b)?(?:\s[\d.]+\soz)?)\s?(.*)$/;
 
 function OneStep({ page }: { page: WheelPage }) {
   const [main, ...others] = page.figures;
   const [, digits = '', words = ''] = FIGURE_FIRST.exec(main?.figure ?? '') ?? [];
   return (
     <>
-      <chakra.h2 fontSize="34px" fontWeight="680">
+      <chakra.h2 fontSize={fitted('34px')} fontWeight="680">
         {page.title}
       </chakra.h2>
       {digits && (
@@ -146,7 +165,7 @@ function OneStep({ page }: { page: WheelPage }) {
         </Digits>
       )}
       {words && (
-        <Box fontSize="28px" color="fg.muted" lineHeight="1.1">
+        <Box fontSize={fitted('28px')} color="fg.muted" lineHeight="1.1">
           {words}
         </Box>
       )}
@@ -156,12 +175,12 @@ function OneStep({ page }: { page: WheelPage }) {
         </Digits>
       ))}
       {page.words?.map((said) => (
-        <Box key={said} fontSize="26px" lineHeight="1.3" marginTop="2" maxWidth="900px">
+        <Box key={said} fontSize={fitted('26px')} lineHeight="1.3" marginTop={fitted('8px')} maxWidth="900px">
           {said}
         </Box>
       ))}
       {page.cautions.map((words) => (
-        <Box key={words} fontSize="20px" color="warn" marginTop="2" maxWidth="640px">
+        <Box key={words} fontSize={fitted('20px')} color="warn" marginTop={fitted('8px')} maxWidth="640px">
           {words}
         </Box>
       ))}

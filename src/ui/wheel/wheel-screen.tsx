@@ -15,6 +15,7 @@ import { PageView } from './page-view';
 import { RunPage } from './run-page';
 import { TesterPage } from './tester-page';
 import { useAwake } from './use-awake';
+import { useFitted } from './use-fitted';
 
 /** A finger that moved less than this across pressed something. px */
 const SWIPE = 60;
@@ -51,6 +52,7 @@ function AtTheWheel({ plan, part, set }: { plan: Plan; part: Part; set: PieceSet
   }, [workspace, part, units, plan.standard?.moves]);
   const [index, setIndex] = useState(0);
   const awake = useAwake();
+  const seen = useFitted<HTMLDivElement>();
   const touched = useRef<number | undefined>(undefined);
   const count = made?.pages.length ?? 1;
   const at = Math.min(index, count - 1);
@@ -71,7 +73,7 @@ function AtTheWheel({ plan, part, set }: { plan: Plan; part: Part; set: PieceSet
   };
   return (
     <Box
-      minHeight="100vh"
+      height="100dvh"
       display="flex"
       flexDirection="column"
       data-wheel={page.key}
@@ -81,7 +83,17 @@ function AtTheWheel({ plan, part, set }: { plan: Plan; part: Part; set: PieceSet
       onTouchEnd={onTouchEnd}
     >
       <Head plan={plan} page={page} place={`${at + 1} of ${count}`} set={set} />
-      <Box flex="1" display="flex" flexDirection="column" paddingInline={{ base: '4', md: '8' }} paddingBlock="2" aria-live="polite">
+      <Box
+        ref={seen}
+        flex="1"
+        minHeight="0"
+        overflowY="auto"
+        display="flex"
+        flexDirection="column"
+        paddingInline={{ base: '4', md: '8' }}
+        paddingBlock="2"
+        aria-live="polite"
+      >
         {page.key === 'tester' && <TesterPage plan={plan} part={part} />}
         {page.key === 'run' && <RunPage plan={plan} part={partRef(plan, part)} />}
         {page.key !== 'tester' && page.key !== 'run' && <PageView page={page} steps={made.steps} />}
@@ -91,9 +103,9 @@ function AtTheWheel({ plan, part, set }: { plan: Plan; part: Part; set: PieceSet
           This browser cannot keep the screen awake: set the device not to sleep.
         </Box>
       )}
-      <Box position="sticky" bottom="0" background="bg" paddingTop="2">
+      <Box display="flex" flexWrap="wrap" alignItems="center" columnGap="6" rowGap="3" paddingInline="4" paddingTop="2" paddingBottom="4">
         <Run plan={plan} part={part} />
-        <HStack gap="3" padding="4" css={{ '& > button': { flex: '1 1 0' } }}>
+        <HStack gap="3" flex="1 1 320px" css={{ '& > button': { flex: '1 1 0' } }}>
           <Big onClick={() => turn(-1)} disabled={at === 0}>
             Previous
           </Big>
@@ -133,11 +145,11 @@ function Head({ plan, page, place, set }: { plan: Plan; page: WheelPage; place: 
     window.speechSynthesis.speak(new SpeechSynthesisUtterance(spoken(page)));
   };
   return (
-    <HStack paddingInline="4" paddingTop="2" gap="3" flexWrap="wrap">
+    <HStack paddingInline="4" paddingTop="2" gap="3" flexWrap={{ base: 'wrap', md: 'nowrap' }}>
       <Link href={`/?plan=${plan.id}`} aria-label="Back to the piece">
         <Big as="span">Back</Big>
       </Link>
-      <Box>
+      <Box order={{ base: 1, md: 0 }} flexBasis={{ base: '100%', md: 'auto' }} minWidth="0">
         <chakra.h1 fontSize="24px" fontWeight="680" lineHeight="1.2">
           {plan.name}
         </chakra.h1>
@@ -185,9 +197,9 @@ function Run({ plan, part }: { plan: Plan; part: Part }) {
     <Grid
       templateColumns={{ base: 'auto 1fr auto', lg: 'auto auto auto minmax(0, 1fr)' }}
       alignItems="center"
-      paddingInline="4"
       columnGap="3"
       rowGap="2"
+      minWidth="0"
     >
       <Big look="solid" aria-keyshortcuts="Enter" onClick={() => run(madeActs.throwOne(plan, ref))}>
         {made[0]!.toUpperCase() + made.slice(1)}

@@ -69,8 +69,8 @@ function Read({ piece, name, mm, words, fontSize }: { piece: PieceModel; name: N
   );
 }
 
-/** However low the piece: a figure beside it, and beside what is built the name over that, stand so far over the ground, px. */
-const OVER_GROUND = { figure: 24, name: 68 };
+/** However low the piece: a figure beside it, and the name of the half over one of them or over three, stand so far over the ground, px. */
+const OVER_GROUND = { figure: 24, name: 68, nameOverThree: 146 };
 
 /** The three heights on the bat, never to be confused: as pulled, for the gauge after the needle, and trimmed. */
 export function WetHeights({ piece, geometry }: Props) {
@@ -298,7 +298,8 @@ export function FurtherSizeList({ piece }: { piece: PieceModel }) {
 export function HalfNames({ geometry, piece }: Props) {
   const { x, y, wide, sheet, low } = geometry;
   const thrown = piece.by === 'wheel';
-  const over = !wide ? 10 : thrown ? y.pulled - (low ? 72 : 34) : Math.min(y.pulled - 34, y.base - OVER_GROUND.name);
+  const overGround = y.base - (thrown ? OVER_GROUND.nameOverThree : OVER_GROUND.name);
+  const over = !wide ? 10 : low ? y.pulled - 72 : Math.min(y.pulled - 34, overGround);
   // what is built has no dimension lines far out: its name stands close, one word under the other, beside the figure over its half
   const besideMouth = wide && !thrown;
   const wetX = low ? x.gauge - 60 : x.pulled - 40;
