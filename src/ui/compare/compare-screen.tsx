@@ -1,10 +1,11 @@
 'use client';
 
-import { overallWords, sizeIn, sizesOf } from '@/core/form';
+import { sizeIn, sizesOf } from '@/core/form';
 import { type Body, handOf, inBody, mainPart, type Plan, type WeighedPart, weighedPart } from '@/core/workspace';
 import { Act, Saves, SearchInput } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';
+import { overallText } from '@/ui/words';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
@@ -190,7 +191,9 @@ function Cell({ plan, body }: { plan: Plan; body: Body }) {
     >
       {made.ok ? (
         <>
-          <Box fontWeight="650">{overallWords(made.value.sized.stages.wet.sizes, units.length)}</Box>
+          <Box fontWeight="650" whiteSpace="normal">
+            {overallText(made.value.sized.stages.wet.sizes, units.length)}
+          </Box>
           <Box fontSize="sm">
             {made.value.weighOut === undefined ? '–' : weighOutText(made.value.weighOut, inBody(part, body.id), units)}
           </Box>

@@ -1,6 +1,5 @@
 'use client';
 
-import { overallWords } from '@/core/form';
 import { mainPart, type Plan, type WeighedPart, weighedPart, type Workspace } from '@/core/workspace';
 import { commands } from '@/store';
 import { Gap, useLines, later } from '@/ui/blocks';
@@ -10,6 +9,7 @@ import { StageName } from '@/ui/stage';
 import { ink } from '@/ui/theme';
 import { weighOutText } from '@/ui/steps';
 import { type Units, run, useGo, usePrinting, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
+import { overallText } from '@/ui/words';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Copy, Trash2 } from 'lucide-react';
 import Link from 'next/link';
@@ -196,16 +196,16 @@ function PieceRow({ row: { plan, clay }, index, measure, units, onCopy }: PieceR
           }}
         />
       </td>
-      <td style={{ color: ink('fg.muted') }}>{clay}</td>
+      <td className="clay">{clay}</td>
       {made ? (
         <>
           <td className="sizes" style={{ color: ink('glazed') }}>
             <StageName stage="glazed" />
-            {overallWords(made.sized.stages.glazed.sizes, units.length)}
+            {overallText(made.sized.stages.glazed.sizes, units.length)}
           </td>
           <td className="sizes" style={{ color: ink('wet') }}>
             <StageName stage="wet" />
-            {overallWords(made.sized.stages.wet.sizes, units.length)}
+            {overallText(made.sized.stages.wet.sizes, units.length)}
           </td>
           <td className="sizes weigh" style={{ color: ink('wet') }}>
             {made.weighOut === undefined ? '–' : weighOutText(made.weighOut, mainPart(plan), units)}

@@ -1,1 +1,1 @@
-export { type AnyWay, FORM_WORDS, WAY_WORDS } from './words';
+export { type AnyWay, FORM_WORDS, WAY_WORDS, overallText } from './words';

@@ -1,4 +1,4 @@
-import type { FamilyName } from '@/core/form';
+import { type FamilyName, overallWords } from '@/core/form';
 import type { Hand } from '@/core/handbuild';
 import type { Way } from '@/core/sizing';
 
@@ -30,3 +30,7 @@ export const FORM_WORDS: Record<FamilyName, string> = {
   faceted: 'a faceted piece',
   tile: 'a tile',
 };
+
+/** Sizes over all, where there may be no room for them in one line: broken only after a ×. */
+export const overallText = (sizes: Parameters<typeof overallWords>[0], length: (mm: number) => string): string =>
+  overallWords(sizes, length).replace('⌀ ', '⌀\u00a0').replaceAll(' × ', '\u00a0× ');

@@ -182,84 +182,102 @@ interface BowlsProps {
   readonly edit: (change: Partial<NestChoices>) => void;
 }
 
+const BOWL_HEADS = [
+  'from the largest',
+  'mouth, finished',
+  'height, finished',
+  'room',
+  'mouth, wet',
+  'height, wet',
+  'base, wet',
+  'ball',
+  'by doubling',
+  'clay',
+];
+
 /** Each bowl's sizes and ball, side by side with what doubling the clay gives. */
 function Bowls({ piece, bowls, choices, set, edit }: BowlsProps) {
   const { workspace } = useWorkspace();
   const { units } = piece;
   return (
-    <Sideways label="The bowls of the nest">
-      <table className="list">
-        <thead>
-          <tr>
-            <th scope="col">from the largest</th>
-            <th scope="col">mouth, finished</th>
-            <th scope="col">height, finished</th>
-            <th scope="col">room</th>
-            <th scope="col">mouth, wet</th>
-            <th scope="col">height, wet</th>
-            <th scope="col">base, wet</th>
-            <th scope="col">ball</th>
-            <th scope="col">by doubling</th>
-            <th scope="col">clay</th>
-          </tr>
-        </thead>
-        <tbody>
-          {bowls.map(({ part, made, gap, doubled, tight, wedged }, at) => {
-            const { wet, glazed } = made.sized.stages;
-            const own = glazed.sizes.rimDiameter;
-            return (
-              <tr key={at} data-bowl={at}>
-                <th scope="row">{nameOf(at, bowls.length)}</th>
-                <td data-stage="glazed">
-                  {at === 0 ? (
-                    units.length(own)
-                  ) : (
-                    <LengthInput
-                      label={`Mouth of the ${nameOf(at, bowls.length)}`}
-                      {...FIGURE}
-                      known={choices.widths[at] !== undefined}
-                      mm={own}
-                      takeMm={(mm) => set('widths', at, mm)}
-                      takeNothing={() => set('widths', at, undefined)}
+    <div className="unfolding">
+      <Sideways label="The bowls of the nest">
+        <table className="list unfolded">
+          <thead>
+            <tr>
+              {BOWL_HEADS.map((words) => (
+                <th key={words} scope="col">
+                  {words}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {bowls.map(({ part, made, gap, doubled, tight, wedged }, at) => {
+              const { wet, glazed } = made.sized.stages;
+              const own = glazed.sizes.rimDiameter;
+              return (
+                <tr key={at} data-bowl={at}>
+                  <th scope="row">{nameOf(at, bowls.length)}</th>
+                  <td data-words="mouth, finished" data-stage="glazed">
+                    {at === 0 ? (
+                      units.length(own)
+                    ) : (
+                      <LengthInput
+                        label={`Mouth of the ${nameOf(at, bowls.length)}`}
+                        {...FIGURE}
+                        known={choices.widths[at] !== undefined}
+                        mm={own}
+                        takeMm={(mm) => set('widths', at, mm)}
+                        takeNothing={() => set('widths', at, undefined)}
+                      />
+                    )}
+                  </td>
+                  <td data-words="height, finished" data-stage="glazed">
+                    {at === 0 || choices.rise !== undefined ? (
+                      units.length(glazed.sizes.height)
+                    ) : (
+                      <LengthInput
+                        label={`Height of the ${nameOf(at, bowls.length)}`}
+                        {...FIGURE}
+                        known={choices.heights[at] !== undefined}
+                        mm={glazed.sizes.height}
+                        takeMm={(mm) => set('heights', at, mm)}
+                        takeNothing={() => set('heights', at, undefined)}
+                      />
+                    )}
+                  </td>
+                  <Box as="td" data-words="room" color={tight || wedged ? 'bad' : 'fg'}>
+                    {gap === undefined ? '' : wedged ? 'wedges' : units.length(gap)}
+                  </Box>
+                  <td data-words="mouth, wet" data-stage="wet">
+                    {units.length(wet.sizes.rimDiameter)}
+                  </td>
+                  <td data-words="height, wet" data-stage="wet">
+                    {units.length(wet.sizes.height)}
+                  </td>
+                  <td data-words="base, wet" data-stage="wet">
+                    {wet.sizes.baseDiameter === undefined ? '' : units.length(wet.sizes.baseDiameter)}
+                  </td>
+                  <td data-words="ball" data-stage="wet">
+                    {made.weighOut === undefined ? '' : units.mass(made.weighOut)}
+                  </td>
+                  <td data-words="by doubling">{doubled === undefined ? 'none' : `⌀ ${units.length(doubled)}`}</td>
+                  <td data-words="clay">
+                    <Choice
+                      label={`Clay of the ${nameOf(at, bowls.length)}`}
+                      value={part.bodyId ?? ''}
+                      options={[{ value: '', words: 'any' }, ...workspace.bodies.map(({ id, name }) => ({ value: id, words: name }))]}
+                      onChoose={(bodyId) => edit({ bodies: { ...choices.bodies, [at]: bodyId } })}
                     />
-                  )}
-                </td>
-                <td data-stage="glazed">
-                  {at === 0 || choices.rise !== undefined ? (
-                    units.length(glazed.sizes.height)
-                  ) : (
-                    <LengthInput
-                      label={`Height of the ${nameOf(at, bowls.length)}`}
-                      {...FIGURE}
-                      known={choices.heights[at] !== undefined}
-                      mm={glazed.sizes.height}
-                      takeMm={(mm) => set('heights', at, mm)}
-                      takeNothing={() => set('heights', at, undefined)}
-                    />
-                  )}
-                </td>
-                <Box as="td" color={tight || wedged ? 'bad' : 'fg'}>
-                  {gap === undefined ? '' : wedged ? 'wedges' : units.length(gap)}
-                </Box>
-                <td data-stage="wet">{units.length(wet.sizes.rimDiameter)}</td>
-                <td data-stage="wet">{units.length(wet.sizes.height)}</td>
-                <td data-stage="wet">{wet.sizes.baseDiameter === undefined ? '' : units.length(wet.sizes.baseDiameter)}</td>
-                <td data-stage="wet">{made.weighOut === undefined ? '' : units.mass(made.weighOut)}</td>
-                <td>{doubled === undefined ? 'none' : `⌀ ${units.length(doubled)}`}</td>
-                <td>
-                  <Choice
-                    label={`Clay of the ${nameOf(at, bowls.length)}`}
-                    value={part.bodyId ?? ''}
-                    options={[{ value: '', words: 'any' }, ...workspace.bodies.map(({ id, name }) => ({ value: id, words: name }))]}
-                    onChoose={(bodyId) => edit({ bodies: { ...choices.bodies, [at]: bodyId } })}
-                  />
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-    </Sideways>
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </Sideways>
+    </div>
   );
 }
 

@@ -17,7 +17,8 @@ export const LISTS: Record<string, SystemStyleObject> = {
   },
   '.pieces td.thumb': { width: '56px', verticalAlign: 'middle' },
   '.pieces div.thumb': { width: '48px', height: '48px' },
-  '.pieces td.sizes': { ...FIGURES, textAlign: { base: 'left', lg: 'right' }, whiteSpace: { xl: 'nowrap' } },
+  '.pieces td.clay': { color: 'fg.muted', whiteSpace: { xl: 'nowrap' } },
+  '.pieces td.sizes': { ...FIGURES, textAlign: { base: 'left', lg: 'right' } },
   // the head of the table says it where there is one
   '.pieces td.sizes .stage-name': { display: { base: 'inline-flex', lg: 'none' }, marginInlineEnd: '2', fontSize: 'sm' },
   '.pieces td.weigh': { fontSize: '20px', fontWeight: '680', whiteSpace: 'nowrap' },
@@ -34,5 +35,35 @@ export const LISTS: Record<string, SystemStyleObject> = {
     '& th, & td': { paddingInline: '2.5', paddingBlock: '1.5', borderBottomWidth: '1px', borderColor: 'line', whiteSpace: 'nowrap' },
     '& [data-stage=wet]': { color: 'wet', fontWeight: '600' },
     '& [data-stage=glazed]': { color: 'glazed', fontWeight: '600' },
+  },
+  // a wide table whose rows are set in lines of their own, each figure under its name, where there is no room for it
+  '.unfolding': { containerType: 'inline-size' },
+  '.list.unfolded': {
+    '@container (max-width: 1080px)': {
+      display: 'block',
+      '& thead': { position: 'absolute', clipPath: 'inset(50%)' },
+      '& tbody': { display: 'block' },
+      '& tbody tr': {
+        display: 'grid',
+        gridTemplateColumns: 'repeat(auto-fill, minmax(104px, 1fr))',
+        alignItems: 'end',
+        borderBottomWidth: '1px',
+        borderColor: 'line',
+        paddingBlock: '2',
+      },
+      '& th, & td': { borderBottomWidth: '0', paddingInline: '1', textAlign: 'left' },
+      '& tbody th': { gridColumn: '1 / -1' },
+      '& td:empty': { display: 'none' },
+      '& td:has(select)': { gridColumn: 'span 2' },
+      '& td input': { textAlign: 'left !important' },
+      '& td::before': {
+        content: 'attr(data-words)',
+        display: 'block',
+        fontSize: '12px',
+        fontWeight: '400',
+        color: 'fg.muted',
+        whiteSpace: 'normal',
+      },
+    },
   },
 };
