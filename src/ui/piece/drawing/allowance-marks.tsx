@@ -1,5 +1,6 @@
 import { radiusAt } from '@/core/form';
-import { type Geometry, spread } from './geometry';
+import type { Geometry } from './geometry';
+import { spread, untangled } from './labels';
 import type { PieceModel } from '../model/use-piece';
 
 /** By what stands at its place in the drawing, and beside its figure. */
@@ -36,25 +37,6 @@ export function allowanceMarks({ worked }: PieceModel, { placed, x, y }: Geometr
     found.map(({ to }) => to),
     at + MARK.radius,
   ).map((place, i) => ({ ...found[i]!, at: [at, place] as const }));
-}
-
-/** The places of a column so that no leader from it crosses another: two that do are shorter exchanged. */
-export function untangled(places: readonly number[], to: readonly (readonly [number, number])[], x: number): number[] {
-  const left = [...places];
-  const long = (place: number, [toX, toY]: readonly [number, number]) => Math.hypot(toX - x, toY - place);
-  for (let again = true; again;) {
-    again = false;
-    for (let i = 1; i < left.length; i += 1) {
-      for (let j = 0; j < i; j += 1) {
-        const [a, b] = [left[i]!, left[j]!];
-        if (long(b, to[i]!) + long(a, to[j]!) < long(a, to[i]!) + long(b, to[j]!) - 1e-9) {
-          [left[i], left[j]] = [b, a];
-          again = true;
-        }
-      }
-    }
-  }
-  return left;
 }
 
 export type AllowanceMark = ReturnType<typeof allowanceMarks>[number];

@@ -1,8 +1,9 @@
 import { remaining } from '@/core/clay';
 import { footRadius, sectionOf } from '@/core/form';
 import { BaseRule, Hatches, Leader, Level, Upright, pathOf } from '@/ui/drawing';
-import { type Geometry, type LeaderLine, groundEnd, levelPath, ruleReach } from './geometry';
+import { type Geometry, type LeaderLine, groundEnd, ruleReach } from './geometry';
 import type { Ghost } from './ghosts';
+import { levelPath } from './labels';
 import type { PieceModel } from '../model/use-piece';
 
 const WET = 'var(--chakra-colors-wet)';

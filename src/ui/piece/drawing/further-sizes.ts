@@ -1,5 +1,6 @@
 import { FAMILIES, type FamilyName, type SizeName, footRadius, radiusAt, sizeIn, sizeSpec } from '@/core/form';
-import { type Geometry, spread } from './geometry';
+import type { Geometry } from './geometry';
+import { spread } from './labels';
 import type { PieceModel } from '../model/use-piece';
 
 /** Short, inside a line: wall, belly height. */

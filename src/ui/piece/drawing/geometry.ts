@@ -166,9 +166,6 @@ const HALF_A_NUMBER = 14;
 /** What the piece stands on goes so far past it, or ends so far before a leader, px. */
 const GROUND = { past: 16, before: 4 };
 
-/** A line that a leader passes through leaves this free to each side, px. */
-const GAP = 7;
-
 /** Where the first leader comes up through what the finished half stands on, px; endlessly far where none does. */
 const firstFromBelow = ({ placed }: Geometry, leaders: readonly LeaderLine[]): number =>
   Math.min(
@@ -189,35 +186,6 @@ export function ruleReach(geometry: Geometry, leaders: readonly LeaderLine[]): n
 /** Where the line that the finished half stands on ends, so that no leader crosses it, px. */
 export const groundEnd = (geometry: Geometry, leaders: readonly LeaderLine[]): number =>
   Math.min(geometry.x.finishedEdge + GROUND.past, firstFromBelow(geometry, leaders) - GROUND.before);
-
-/** Labels in a column, each so near to what it speaks of as it can be in its order and so far apart: those too close stand together about their middle. */
-export function spread(wished: readonly number[], most: number, top: number, bottom: number): number[] {
-  const apart = Math.min(most, (bottom - top) / Math.max(1, wished.length - 1));
-  // less the distances between them the places have but to rise: what does not becomes one
-  const groups: { sum: number; count: number }[] = [];
-  const middle = (from: number) => (groups.at(from)?.sum ?? -Infinity) / (groups.at(from)?.count ?? 1);
-  wished.forEach((y, i) => {
-    groups.push({ sum: y - i * apart, count: 1 });
-    while (middle(-1) < middle(-2)) {
-      const { sum, count } = groups.pop()!;
-      const before = groups.pop()!;
-      groups.push({ sum: before.sum + sum, count: before.count + count });
-    }
-  });
-  const last = bottom - apart * (wished.length - 1);
-  return groups
-    .flatMap(({ sum, count }) => Array<number>(count).fill(Math.max(top, Math.min(last, sum / count))))
-    .map((y, i) => y + i * apart);
-}
-
-/** A level line from one place to another, with gaps where leaders pass through it: an SVG path. */
-export function levelPath(y: number, from: number, to: number, leaders: readonly LeaderLine[]): string {
-  const gaps = leaders
-    .flatMap(([[x0, y0], [x1, y1]]) => (Math.min(y0, y1) < y && y < Math.max(y0, y1) ? [x0 + ((x1 - x0) * (y - y0)) / (y1 - y0)] : []))
-    .filter((x) => from < x && x < to)
-    .sort((a, b) => a - b);
-  return `M${from} ${y}${gaps.map((x) => `H${x - GAP}M${x + GAP} ${y}`).join('')}H${to}`;
-}
 
 /** A point of the drawing turned back into mm of the finished half. */
 export const finishedAt = ({ placed }: Geometry, x: number, y: number): Point => ({
