@@ -116,7 +116,7 @@ test('the finder goes to rooms and tools of the open piece, to pieces, clays and
   };
   for (const [typed, room, section] of [
     ['shrink rule', 'tools', 'rule'],
-    ['needle', 'make', 'ball'],
+    ['cut with the needle', 'make', 'ball'],
     ['capacity', 'sizes', 'holds'],
     ['lid from cutters', 'fit', 'lid'],
     ['odds', 'fit', 'odds'],

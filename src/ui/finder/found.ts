@@ -92,12 +92,24 @@ const latestFirst = (a: Plan, b: Plan): number => (a.changedAt < b.changedAt ? 1
 
 const pieceOf = ({ id, name }: Plan, more: string): Found => ({ key: `plan-${id}`, words: name, more, href: `/?plan=${id}` });
 
-const matching = (candidates: readonly Candidate[], typed: string): Candidate[] =>
+/** Words that say nothing of what is looked for. */
+const FILLING = new Set('a an and at by for from in into is it my of on the to with'.split(' '));
+
+const holding = (candidates: readonly Candidate[], typed: string): Candidate[] =>
   matchSorter(candidates, typed, {
     keys: ['words', { key: 'finds', maxRanking: matchSorter.rankings.CONTAINS }],
     threshold: matchSorter.rankings.CONTAINS,
     baseSort: (a, b) => a.index - b.index,
   });
+
+/** By the words of what is typed, in any order. */
+const byWords = (candidates: readonly Candidate[], typed: string): Candidate[] => {
+  const words = typed
+    .toLowerCase()
+    .split(/\s+/)
+    .filter((word) => !FILLING.has(word));
+  return words.length === 0 ? [] : words.reduce<Candidate[]>(holding, [...candidates]);
+};
 
 export interface FoundGroups {
   readonly here: readonly Found[];
@@ -122,14 +134,18 @@ export function foundBy(workspace: Workspace, open: Plan | undefined, typed: str
   const wanted = typed.trim();
   const pieces = piecesFound(workspace, wanted, piecesOnly ? 3 * MOST : MOST);
   if (piecesOnly) return { here: [], pieces, clays: [], places: [] };
-  return {
-    here: wanted && open ? matching(roomsOf(open), wanted).slice(0, MOST) : [],
+  const clays = wanted
+    ? matchSorter(workspace.bodies, wanted, { keys: ['name'], threshold: matchSorter.rankings.CONTAINS })
+        .slice(0, MOST)
+        .map(({ id, name }) => ({ key: `clay-${id}`, words: name, more: 'clay', href: `/clay?body=${id}` }))
+    : [];
+  if (!wanted) return { here: [], pieces, clays, places: PLACES };
+  const found = (by: typeof holding) => ({
+    here: open ? by(roomsOf(open), wanted).slice(0, MOST) : [],
     pieces,
-    clays: wanted
-      ? matchSorter(workspace.bodies, wanted, { keys: ['name'], threshold: matchSorter.rankings.CONTAINS })
-          .slice(0, MOST)
-          .map(({ id, name }) => ({ key: `clay-${id}`, words: name, more: 'clay', href: `/clay?body=${id}` }))
-      : [],
-    places: wanted ? matching([...PLACES, ...WAYS], wanted) : PLACES,
-  };
+    clays,
+    places: by([...PLACES, ...WAYS], wanted),
+  });
+  const whole = found(holding);
+  return Object.values(whole).some((group) => group.length > 0) ? whole : found(byWords);
 }

@@ -182,18 +182,19 @@ interface BowlsProps {
   readonly edit: (change: Partial<NestChoices>) => void;
 }
 
-const BOWL_HEADS = [
-  'from the largest',
-  'mouth, finished',
-  'height, finished',
-  'room',
-  'mouth, wet',
-  'height, wet',
-  'base, wet',
-  'ball',
-  'by doubling',
-  'clay',
-];
+/** Over each column; before each figure where there is no room for columns. */
+const HEADS = {
+  name: 'from the largest',
+  mouth: 'mouth, finished',
+  height: 'height, finished',
+  room: 'room',
+  wetMouth: 'mouth, wet',
+  wetHeight: 'height, wet',
+  wetBase: 'base, wet',
+  ball: 'ball',
+  doubling: 'by doubling',
+  clay: 'clay',
+};
 
 /** Each bowl's sizes and ball, side by side with what doubling the clay gives. */
 function Bowls({ piece, bowls, choices, set, edit }: BowlsProps) {
@@ -205,7 +206,7 @@ function Bowls({ piece, bowls, choices, set, edit }: BowlsProps) {
         <table className="list unfolded">
           <thead>
             <tr>
-              {BOWL_HEADS.map((words) => (
+              {Object.values(HEADS).map((words) => (
                 <th key={words} scope="col">
                   {words}
                 </th>
@@ -219,7 +220,7 @@ function Bowls({ piece, bowls, choices, set, edit }: BowlsProps) {
               return (
                 <tr key={at} data-bowl={at}>
                   <th scope="row">{nameOf(at, bowls.length)}</th>
-                  <td data-words="mouth, finished" data-stage="glazed">
+                  <td data-words={HEADS.mouth} data-stage="glazed">
                     {at === 0 ? (
                       units.length(own)
                     ) : (
@@ -233,7 +234,7 @@ function Bowls({ piece, bowls, choices, set, edit }: BowlsProps) {
                       />
                     )}
                   </td>
-                  <td data-words="height, finished" data-stage="glazed">
+                  <td data-words={HEADS.height} data-stage="glazed">
                     {at === 0 || choices.rise !== undefined ? (
                       units.length(glazed.sizes.height)
                     ) : (
@@ -247,23 +248,23 @@ function Bowls({ piece, bowls, choices, set, edit }: BowlsProps) {
                       />
                     )}
                   </td>
-                  <Box as="td" data-words="room" color={tight || wedged ? 'bad' : 'fg'}>
+                  <Box as="td" data-words={HEADS.room} color={tight || wedged ? 'bad' : 'fg'}>
                     {gap === undefined ? '' : wedged ? 'wedges' : units.length(gap)}
                   </Box>
-                  <td data-words="mouth, wet" data-stage="wet">
+                  <td data-words={HEADS.wetMouth} data-stage="wet">
                     {units.length(wet.sizes.rimDiameter)}
                   </td>
-                  <td data-words="height, wet" data-stage="wet">
+                  <td data-words={HEADS.wetHeight} data-stage="wet">
                     {units.length(wet.sizes.height)}
                   </td>
-                  <td data-words="base, wet" data-stage="wet">
+                  <td data-words={HEADS.wetBase} data-stage="wet">
                     {wet.sizes.baseDiameter === undefined ? '' : units.length(wet.sizes.baseDiameter)}
                   </td>
-                  <td data-words="ball" data-stage="wet">
+                  <td data-words={HEADS.ball} data-stage="wet">
                     {made.weighOut === undefined ? '' : units.mass(made.weighOut)}
                   </td>
-                  <td data-words="by doubling">{doubled === undefined ? 'none' : `⌀ ${units.length(doubled)}`}</td>
-                  <td data-words="clay">
+                  <td data-words={HEADS.doubling}>{doubled === undefined ? 'none' : `⌀ ${units.length(doubled)}`}</td>
+                  <td data-words={HEADS.clay}>
                     <Choice
                       label={`Clay of the ${nameOf(at, bowls.length)}`}
                       value={part.bodyId ?? ''}
