@@ -29,7 +29,8 @@ const MAKING: Record<Hand, readonly Section[]> = {
     {
       value: 'ball',
       words: 'Ball',
-      finds: 'weigh out own ratio scaled from a good one attachments knob spout trimmed off base wall cut off rim needle wire slurry allowances',
+      finds:
+        'weigh out own ratio scaled from a good one attachments knob spout trimmed off base wall cut off rim needle wire slurry allowances',
     },
     { value: 'steps', words: 'Steps', finds: 'wheel centre open pull cylinder drying firing order bisque glaze' },
     HANDLE,
