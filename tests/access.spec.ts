@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import axe, { type RunOnly } from 'axe-core';
-import { eachSection, expect, room, test, visit } from './app';
+import { eachSection, expect, resize, room, test, visit } from './app';
 
 const PLACES = [
   '/',
@@ -87,11 +87,9 @@ const LOOKS = [
 async function faultsEverywhere(page: Page, within = 'body', looks: readonly (typeof LOOKS)[number][] = LOOKS): Promise<string[]> {
   const faults: string[] = [];
   for (const { width, colorScheme, rules } of looks) {
-    await page.setViewportSize(WIDTHS[width]);
     await page.emulateMedia({ colorScheme });
     await expect(page.locator('html')).toHaveClass(new RegExp(`\\b${colorScheme}\\b`));
-    // what follows the width of its frame has followed it once two frames are painted
-    await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+    await resize(page, WIDTHS[width]);
     faults.push(...(await faultsOf(page, within, rules)).map((fault) => `${width}, ${colorScheme}: ${fault}`));
   }
   return faults;

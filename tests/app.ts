@@ -51,6 +51,12 @@ export async function followed(page: Page): Promise<void> {
   await expect(page.locator('[data-behind]')).toHaveCount(0);
 }
 
+/** Makes the window so large, and waits until what follows its width has followed: once two frames are painted. */
+export async function resize(page: Page, size: { width: number; height: number }): Promise<void> {
+  await page.setViewportSize(size);
+  await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+}
+
 interface UnitSystem {
   readonly lengths: string;
   readonly weights: string;

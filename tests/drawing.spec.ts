@@ -1,6 +1,6 @@
 import { DEMO } from '@/core/example';
 import type { Page } from '@playwright/test';
-import { chooseUnits, expect, followed, room, test, visit } from './app';
+import { chooseUnits, expect, followed, resize, room, test, visit } from './app';
 
 const WIDTHS = [1280, 1024, 390];
 
@@ -100,9 +100,7 @@ for (const [name, system] of Object.entries(SYSTEMS)) {
       await room(page, inRoom);
       await followed(page);
       for (const width of WIDTHS) {
-        await page.setViewportSize({ width, height: 800 });
-        const drawing = page.getByTestId('drawing');
-        await expect.poll(() => drawing.evaluate((it) => it.querySelector('svg')!.clientWidth - it.clientWidth)).toBe(0);
+        await resize(page, { width, height: 800 });
         found.push(...(await faults(page)).map((fault) => `${what}, ${inRoom}, ${width}: ${fault}`));
       }
     };
@@ -121,3 +119,23 @@ for (const [name, system] of Object.entries(SYSTEMS)) {
     expect(found).toEqual([]);
   });
 }
+
+test('a screen that is turned shows the drawing at its width at once: not one frame is painted with the page wider', async ({ page }) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await visit(page);
+  await expect(page.getByTestId('drawing').locator('svg').first()).toBeVisible();
+  // a message sent before a frame is painted arrives when it is
+  const turned = await page.evaluateHandle(() => ({
+    over: new Promise<number>((tell) => {
+      addEventListener('resize', () =>
+        requestAnimationFrame(() => {
+          const { port1, port2 } = new MessageChannel();
+          port1.onmessage = () => tell(document.documentElement.scrollWidth - document.documentElement.clientWidth);
+          port2.postMessage('painted');
+        }),
+      );
+    }),
+  }));
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await turned.evaluate(({ over }) => over)).toBe(0);
+});

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { chooseUnits, eachSection, expect, room, test, visit } from './app';
+import { chooseUnits, eachSection, expect, resize, room, test, visit } from './app';
 
 // the last is where the next is opened; what is told longest is looked at between the two as well
 const WIDTHS = [390, 1024, 1280];
@@ -91,7 +91,7 @@ for (const [name, system] of Object.entries(SYSTEMS)) {
     const faults: string[] = [];
     const look = async (where: string, widths: readonly number[] = NARROW) => {
       for (const width of widths) {
-        await page.setViewportSize({ width, height: 900 });
+        await resize(page, { width, height: 900 });
         faults.push(...(await clipped(page)).map((each) => `${where}, ${width}: ${each}`));
       }
       faults.push(...(await mixed(page, system.foreign)).map((each) => `${where}: ${each}`));

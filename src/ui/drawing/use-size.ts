@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 
 /** The size in px of an element, now and whenever it changes; undefined before it stands on the page. */
 export function useSize<E extends HTMLElement>() {
@@ -9,9 +10,14 @@ export function useSize<E extends HTMLElement>() {
   useEffect(() => {
     const element = ref.current;
     if (!element) return undefined;
+    let seen = false;
     const observer = new ResizeObserver(([entry]) => {
       const { width, height } = entry!.contentRect;
-      setSize({ width, height });
+      const set = () => setSize({ width, height });
+      // what was as wide as the screen before it was turned is not painted once more at that width
+      if (seen) flushSync(set);
+      else set();
+      seen = true;
     });
     observer.observe(element);
     return () => observer.disconnect();
