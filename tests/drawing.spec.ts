@@ -115,6 +115,7 @@ for (const [name, system] of Object.entries(SYSTEMS)) {
       await page.evaluate((plan) => history.pushState(null, '', `/?plan=${plan}`), id);
       await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue(called);
       await look(called, 'Make');
+      await look(called, 'Fit');
     }
     expect(found).toEqual([]);
   });

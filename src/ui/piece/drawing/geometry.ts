@@ -34,6 +34,8 @@ const LAID = {
 } satisfies Record<string, Lines>;
 /** Over what is drawn, for the words of what it must fit, px. */
 const HEADROOM = { wide: 30, narrow: 52 };
+/** What it must fit is drawn so far over its rim, mm. */
+const OVER_THE_RIM = 8;
 
 export type Arrangement = keyof typeof LAID;
 
@@ -77,6 +79,8 @@ const reachOf = ({ side }: Outline): number => widest(side);
 
 /** From the finished piece to the names of its further sizes, px. */
 const LABELS = 50;
+/** A mouth may be narrower than its figure: the names stand so far from the middle where the sheet has room, px. */
+const PAST_MOUTH = 122;
 
 const NOTHING: Extent = { reach: 0, height: 0 };
 
@@ -105,12 +109,11 @@ export function geometryOf(
   { beside = NOTHING, by = 'wheel', headroom = false, named = true }: Laying = {},
 ): Geometry {
   const { thrown, stages, onBat, fired } = worked.sized;
-  const wet: Extent = { reach: reachOf(onBat.thrown), height: thrown.pulled };
+  const overRim = headroom ? OVER_THE_RIM : 0;
+  const wet: Extent = { reach: reachOf(onBat.thrown), height: thrown.pulled + overRim };
   const finishedReach = reachOf(fired);
-  const finished: Extent = {
-    reach: Math.max(finishedReach, beside.reach),
-    height: Math.max(stages.glazed.sizes.height, beside.height),
-  };
+  const finishedTop = stages.glazed.sizes.height + overRim;
+  const finished: Extent = { reach: Math.max(finishedReach, beside.reach), height: Math.max(finishedTop, beside.height) };
   const wide = width >= WIDE_FROM;
   const onWheel = by === 'wheel';
   const flat = wet.reach + finished.reach > LOW_FROM * Math.max(wet.height, finished.height);
@@ -123,10 +126,11 @@ export function geometryOf(
   const wetEdge = placed.wet(wet.reach, 0)[0];
   const finishedEdge = placed.finished(finished.reach, 0)[0];
   const trimmed = wetEdge - first;
+  const labels = Math.max(finishedEdge, Math.min(placed.axis + PAST_MOUTH - LABELS, width - margin.right)) + LABELS;
   const upTo = (z: number) => placed.wet(0, z)[1];
   const tops = { pulled: upTo(thrown.pulled), finished: upTo(stages.glazed.sizes.height) };
   // over low ware there is room for what marks its rim
-  const mouthWidths = Math.min(tops.pulled, tops.finished) - (low && wide ? 26 : 14);
+  const mouthWidths = upTo(Math.max(wet.height, finishedTop)) - (low && wide ? 26 : 14);
   return {
     arrangement,
     wide,
@@ -150,8 +154,8 @@ export function geometryOf(
       gauge: trimmed - apart,
       pulled: trimmed - 2 * apart,
       // further sizes are named between the piece and its height, so that no leader crosses a line
-      labels: finishedEdge + LABELS,
-      finished: finishedEdge + (named ? toHeight : bare),
+      labels,
+      finished: named && wide ? labels - LABELS + toHeight : finishedEdge + bare,
       wetEdge,
       finishedEdge,
     },
