@@ -1,13 +1,15 @@
 import { answer, chooseUnits, expect, room, saved, test, type, visit } from './app';
 
-test('the first visit shows what to weigh and what to throw, without scrolling', async ({ page }) => {
+test('the first visit shows what to weigh, what to throw and the ways to a piece of one’s own, without scrolling', async ({ page }) => {
   await visit(page);
   await expect(answer(page, 'ball')).toHaveText('645 g');
   await expect(answer(page, 'gauge')).toHaveText('141 mm');
   await expect(answer(page, 'mouthInside@wet')).toHaveText('94 mm');
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280);
   // the answer whole, the drawing and the first lines of its room
+  const ways = page.getByRole('navigation', { name: 'Start your own' });
   for (const seen of [
+    ways,
     page.getByRole('region', { name: 'Answer' }),
     page.getByTestId('drawing'),
     page.getByLabel('Mouth, outside, glazed', { exact: true }),
@@ -19,6 +21,13 @@ test('the first visit shows what to weigh and what to throw, without scrolling',
     .first()
     .evaluate((element) => parseFloat(getComputedStyle(element).fontSize));
   expect(Math.max(...sizes)).toBe(ball);
+  await expect(ways.getByRole('link')).toHaveCount(7);
+  await ways.getByRole('link', { name: 'a ball of clay' }).click();
+  await page.getByLabel('I have', { exact: true }).fill('1.9 kg');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(answer(page, 'ball')).toHaveText('1900 g');
+  // with a piece of one's own they are not told any more
+  await expect(ways).toHaveCount(0);
 });
 
 test('as pulled, for the gauge and trimmed are three figures', async ({ page }) => {

@@ -1,3 +1,7 @@
+'use client';
+
+import { isExample } from '@/core/workspace';
+import { useWorkspace } from '@/ui/state';
 import Link from 'next/link';
 import { memo } from 'react';
 
@@ -7,10 +11,14 @@ const WAYS = [
   ['hand', 'a piece in your hand'],
   ['holds', 'what it must hold'],
   ['ball', 'a ball of clay'],
+  ['fit', 'what it must fit'],
+  ['sent', 'something sent'],
 ] as const;
 
-/** Under the answer of an example: that it is one, and the ways to a piece of one's own. */
+/** Under the answer while every piece is an example: that it is one, and the ways to a first piece of one's own. */
 export const ExampleNote = memo(function ExampleNote() {
+  const { plans } = useWorkspace().workspace;
+  if (!plans.every(isExample)) return null;
   return (
     <nav className="sheet-example" aria-label="Start your own">
       This is an example. Start your own from{' '}

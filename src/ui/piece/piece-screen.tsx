@@ -4,7 +4,7 @@ import { later } from '@/ui/blocks';
 import type { Stage } from '@/core/clay';
 import { type FamilyName, SIZES, type SizeName, sizeIn } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
-import { type Plan, isExample, mainPart } from '@/core/workspace';
+import { type Plan, mainPart } from '@/core/workspace';
 import { RefusalScope } from '@/ui/fields';
 import { type OpenedRoom, useRoom } from '@/ui/rooms';
 import { KeptAs, useWorkspace, workspaceStore } from '@/ui/state';
@@ -109,6 +109,7 @@ function PlanSheet({ plan, partId, openPart }: SheetProps) {
         <div className="sheet-beside">
           <div className="sheet-answer">
             <Answer piece={piece} />
+            <ExampleNote />
           </div>
           <Working />
         </div>
@@ -141,7 +142,6 @@ const Working = behind(
     <>
       <WorkingPanel piece={piece} />
       {piece.plan.note && <div className="sheet-note">{piece.plan.note}</div>}
-      {isExample(piece.plan) && <ExampleNote />}
     </>
   ),
   'sheet-working',
