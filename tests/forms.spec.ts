@@ -110,6 +110,37 @@ test('a size let go follows the others; emptying the field lets it go', async ({
   await expect(field(page, 'Base, outside, glazed')).toHaveAttribute('data-known', '');
 });
 
+test('what is only suggested gives way to what is typed, digit by digit: a small jar is one, and one undo takes it back', async ({
+  page,
+}) => {
+  await visit(page, '/new');
+  await page.getByLabel('Form', { exact: true }).selectOption('a jar');
+  await page.getByRole('button', { name: 'Skip: a plain one' }).click();
+  const size = (name: string) => field(page, `${name}, glazed`);
+  await expect(size('Height')).toHaveValue('150');
+  await expect(size('Collar')).toHaveValue('22');
+  // of 1 mm there is no jar, and of 11 mm hardly one
+  await size('Height').selectText();
+  await page.keyboard.type('110', { delay: 20 });
+  await page.keyboard.press('Tab');
+  await followed(page);
+  await expect(size('Height')).toHaveValue('110');
+  // its gallery needs a collar of 18; 22 in proportion were 16.1
+  expect(Number(await size('Collar').inputValue())).toBeGreaterThanOrEqual(18);
+  expect(Number(await size('Collar').inputValue())).toBeLessThan(20);
+  for (const [name, mm] of [
+    ['Wall', '5'],
+    ['Gallery, wide', '6'],
+    ['Gallery, deep', '7'],
+    ['Belly, outside', '136'],
+  ] as const)
+    await expect(size(name)).toHaveValue(mm);
+  await undo(page);
+  await expect(size('Height')).toHaveValue('150');
+  await expect(size('Collar')).toHaveValue('22');
+  await saved(page);
+});
+
 test('a limit and a range are typed like any size, with their window at each stage and the odds chosen', async ({ page }) => {
   await visit(page);
   await type(page, 'Height, glazed', '≤ 120');

@@ -4,7 +4,7 @@ import { FAMILIES, FAMILY_NAMES } from '@/core/form';
 import { type Part } from '@/core/workspace';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { type Table, guessedColumns, partsFrom, piecesTable, readTable } from '.';
+import { type Table, guessedColumns, partsFrom, piecesTable, readTable, tableText } from '.';
 
 const write = {
   length: (mm: number) => text(writeLength(mm, METRIC)),
@@ -100,6 +100,26 @@ describe('a table of finished sizes', () => {
     }
     for (const name of ['cu', 'cup or', 'vase bottle', 'flared lip', 'lip'])
       expect(rowsOf(`name;form;mouth\nA;${name};90`)[0]!.part, name).toMatchObject({ ok: false, problem: { path: 'form' } });
+  });
+
+  it('knows what potters call pieces, one of them or several', () => {
+    const familyIn = (name: string) => partIn(`name,form,mouth\nA,${name},90`).family;
+    for (const [family, names] of Object.entries({
+      cylinder: ['mug', 'Mugs', 'tumblers', 'cups', 'planter'],
+      bowl: ['dish', 'dishes', 'bowls', 'basin'],
+      plate: ['platter', 'saucers', 'Plates'],
+      jar: ['crock', 'urns', 'jug', 'pitcher'],
+      bottle: ['vases', 'bottles'],
+      box: ['boxes', 'trays'],
+    }))
+      for (const name of names) expect(familyIn(name), name).toBe(family);
+  });
+
+  it('writes the lines that are left as they can be pasted again', () => {
+    const table = tableOf('name;note;mouth\nA;"tall; thin";90\nB;"says ""hm""";9 cm\nC;;12');
+    const written = tableText(table, new Set([3, 4]));
+    expect(written.split('\n')[0]).toBe('name\tnote\tmouth');
+    expect(tableOf(written)).toEqual({ head: table.head, rows: table.rows.slice(1) });
   });
 
   it('takes a bare number in the unit of its line, else in the usual one', () => {

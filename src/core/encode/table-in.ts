@@ -59,6 +59,13 @@ export function readTable(text: string): Result<Table> {
   return good({ head: head.map((cell) => cell.trim()), rows: rows.map((row) => row.map((cell) => cell.trim())) });
 }
 
+/** A table with only these of its lines, counted as people do, as it would be pasted again. */
+export const tableText = ({ head, rows }: Table, lines: ReadonlySet<number>): string =>
+  Papa.unparse(
+    [head, ...rows.filter((_, i) => lines.has(i + 2))].map((row) => [...row]),
+    { delimiter: '\t', newline: '\n' },
+  );
+
 /** What each column most likely holds, by its heading; undefined where none says so. Nothing is taken twice. */
 export function guessed<C extends string>({ head }: Table, headings: readonly (readonly [C, RegExp])[]): readonly (C | undefined)[] {
   const taken = new Set<C>();
@@ -99,17 +106,40 @@ function unitOf(cell: string, usual: LengthUnit): Result<'mm' | 'cm' | 'in'> {
   return unit ? good(unit) : bad('unit', `${quote(cell)} is no unit of length known here. Write mm, cm or in.`);
 }
 
+/** What potters call pieces, by the form each is begun from. */
+const ALSO_CALLED: Readonly<Record<string, FamilyName>> = {
+  mug: 'cylinder',
+  beaker: 'cylinder',
+  tumbler: 'cylinder',
+  planter: 'cylinder',
+  dish: 'bowl',
+  basin: 'bowl',
+  platter: 'plate',
+  saucer: 'plate',
+  crock: 'jar',
+  canister: 'jar',
+  urn: 'jar',
+  jug: 'jar',
+  pitcher: 'jar',
+};
+
+/** The names a form goes by in a table: what it is called on the screen, and parts of that. */
+const namesOf = (family: FamilyName): readonly string[] => {
+  const words = FAMILIES[family].words.toLowerCase();
+  return [family.toLowerCase(), words, words.split(/,| or /)[0]!, words.split(' or ').at(-1)!];
+};
+
 function familyOf(cell: string): Result<FamilyName> {
   const wanted = cell.toLowerCase();
   if (wanted === '') return good('cylinder');
-  const found = FAMILY_NAMES.find((family) => {
-    const words = FAMILIES[family].words.toLowerCase();
-    return family === wanted || words === wanted || words.split(/,| or /)[0]!.trim() === wanted || words.split(' or ').at(-1) === wanted;
-  });
-  if (found) return good(found);
+  // a table of sets says bowls, dishes and boxes
+  for (const name of [wanted, wanted.replace(/s$/, ''), wanted.replace(/es$/, '')]) {
+    const found = ALSO_CALLED[name] ?? FAMILY_NAMES.find((family) => namesOf(family).includes(name));
+    if (found) return good(found);
+  }
   return bad(
     'form',
-    `${quote(cell)} is no form known here. Write one of: ${FAMILY_NAMES.map((family) => FAMILIES[family].words.toLowerCase()).join(', ')}.`,
+    `${quote(cell)} is no form known here. Write one of: ${FAMILY_NAMES.map((family) => FAMILIES[family].words.toLowerCase()).join('; ')}.`,
   );
 }
 

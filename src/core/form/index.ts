@@ -38,6 +38,7 @@ export {
   withInsides,
 } from './form';
 export { type Face, type Loft, polygonMm2, radians, sideLengths, supportsAt } from './loft';
+export { givenWay } from './give-way';
 export { overallWords } from './words';
 export { footRadius, unbevelled } from './walled';
 export { type Measures, filledTo, holdsMl, measuresOf } from './measures';

@@ -41,7 +41,8 @@ export {
   throwingOf,
 } from './piece';
 export { NEW_MAKING, PLAIN, changedForm, finishedSizes, plainCup, withManner } from './new-form';
-export { knownAs, letGo, typedOver, withLetGo, withSize, withTyped } from './typed';
+export { ofThinner } from './thinner';
+export { freeSizes, knownAs, letGo, typedOver, withGivenWay, withLetGo, withSize, withTyped } from './typed';
 export {
   type CoilWork,
   type FormerWork,

@@ -8,6 +8,7 @@ import {
   type SizeName,
   checkForm,
   formOf,
+  givenWay,
   isNeeded,
   sizeSpec,
 } from '@/core/form';
@@ -85,9 +86,18 @@ export function changedForm(
   const [was, usual] = [extentOf(now.sizes, now.knots), extentOf(typical, knots)];
   const alike = Math.min(was.wide / usual.wide, was.most / usual.most);
   const near = Math.max(across / up, up / across) <= PROPORTIONS;
-  // a small one may be impossible in this family: then the smallest that is not
+  const givenIn = (sizes: Readonly<Partial<Record<SizeName, number>>>) => {
+    const given = givenWay(formOf(shape, 'glazed', sizes), 'glazed', Object.keys(sizes) as SizeName[])?.sizes;
+    return given ? [Object.fromEntries(Object.entries(given).map(([name, mm]) => [name, rounded(mm)])), given] : [];
+  };
+  // a small one may be impossible in this family, whatever gives way: then the smallest that is not
   const larger = Array.from({ length: 12 }, (_, i) => alike * 1.15 ** i).filter((f) => f === alike || f < 1);
-  const tries = [...(near ? [own(across, up)] : []), ...larger.map((f) => own(f, f)), typical];
+  const tries: Readonly<Partial<Record<SizeName, number>>>[] = [
+    ...(near ? givenIn(own(across, up)) : []),
+    ...givenIn(own(alike, alike)),
+    ...larger.map((f) => own(f, f)),
+    typical,
+  ];
   const possible = tries.find((sizes) => checkForm(formOf(shape, 'glazed', sizes), String).ok) ?? typical;
   const names = FAMILIES[family].sizes.filter((name) => possible[name] !== undefined);
   const kept = (name: SizeName) => {

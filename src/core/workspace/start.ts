@@ -1,10 +1,11 @@
 import { type ClayFigures, type Stage, remaining } from '@/core/clay';
-import { FAMILIES, type FamilyName, type Form, type SizeName, checkForm, formOf, sizeSpec } from '@/core/form';
+import { FAMILIES, type FamilyName, type Form, type SizeName, checkForm, formOf, givenWay, sizeSpec } from '@/core/form';
 import { type Keep, type KnownSize, type KnownSizes, USUAL_ODDS, aimFor, foundOf, reach, reachClay } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
 import { type ClayRows, clayOf } from './clay';
 import { NEW_MAKING } from './new-form';
 import type { Part, Workspace } from './records';
+import { ofThinner } from './thinner';
 import { weighedPart } from './weighed-part';
 
 /** What somebody knows of a piece before there is one. Lengths mm at a stage, volumes ml, weights g. */
@@ -48,6 +49,9 @@ const suggested = ({ sizes }: Finished, known: Partial<Record<SizeName, KnownSiz
 const finished = (mm: number, at: Stage, direction: 'width' | 'height', { shrinkage }: ClayFigures): number =>
   (mm * remaining(shrinkage, 'glazed', direction)) / remaining(shrinkage, at, direction);
 
+/** Nobody makes one so much smaller than usual. */
+const tiny = ({ family, sizes }: Finished): boolean => sizes.height < FAMILIES[family].typical.height! * 0.2;
+
 /** The usual piece with a width or a height as large as asked, both finished mm; with one of them the other follows. */
 function asLarge(family: FamilyName, across: number | undefined, high: number | undefined): Finished {
   const { typical } = FAMILIES[family];
@@ -55,7 +59,8 @@ function asLarge(family: FamilyName, across: number | undefined, high: number | 
   const tall = high && high / typical.height!;
   // a plate or a tile is no thicker for being wide
   const flat = family === 'disc' || family === 'tile';
-  return usual(family, wide ?? (flat ? 1 : tall) ?? 1, tall ?? (flat ? 1 : wide) ?? 1);
+  const form = usual(family, wide ?? (flat ? 1 : tall) ?? 1, tall ?? (flat ? 1 : wide) ?? 1);
+  return givenWay(form, 'glazed', Object.keys(form.sizes) as SizeName[]) ?? form;
 }
 
 /** What a part in this clay and made in this way takes, g: its ball, or the clay for slabs, former and coils. */
@@ -82,8 +87,12 @@ export function startedPart(workspace: Needed, start: Start, of: StartOf, id: st
     const shape = usual(of.family, 1, 1);
     const limit = maxHeight ? ({ at: 'glazed', most: maxHeight } as const) : undefined;
     const aim = limit && aimFor({ clay: figures, size: 'height' }, limit, USUAL_ODDS);
-    const { form, met } = reach(shape, { capacityMl, keep: 'proportions', maxHeight: aim });
-    if (!met)
+    const { form, met } = ofThinner(
+      shape,
+      (thin) => reach(thin, { capacityMl, keep: 'proportions', maxHeight: aim }),
+      (found) => found.met && !tiny(found.form),
+    );
+    if (!met || tiny(form))
       return bad(
         'capacityMl',
         `No ${FAMILIES[of.family].words.toLowerCase()} holds ${write.volume(capacityMl)} like this. Choose another form, or another amount.`,
@@ -97,7 +106,16 @@ export function startedPart(workspace: Needed, start: Start, of: StartOf, id: st
   const keep: Keep = across ? 'mouth' : high ? 'height' : 'proportions';
   const shape = asLarge(of.family, across, high);
   const clayG = clayFor(workspace, empty);
-  const found = foundOf(reachClay(shape, { ballG, keep }, clayG), { ballG, keep }, clayG, write);
+  const found = ofThinner(
+    shape,
+    (thin) => {
+      const of = foundOf(reachClay(thin, { ballG, keep }, clayG), { ballG, keep }, clayG, write);
+      return of.ok && tiny(of.value)
+        ? bad('ball', `${write.mass(ballG)} is too little: it would be ${write.length(of.value.sizes.height)} high.`)
+        : of;
+    },
+    ({ ok }) => ok,
+  );
   if (!found.ok) return found;
   const known = {
     ...(across && { rimDiameter: { mm: across, at: 'glazed' as const } }),

@@ -1,6 +1,7 @@
-import { type ClayFigures, remaining } from '@/core/clay';
-import { FAMILIES, type Form, type SizeName, sizeSpec, sizesOf, withInsides } from '@/core/form';
-import { type Exact, type Gives, type KnownSize, type KnownSizes, giverOf, isExact } from '@/core/sizing';
+import { type ClayFigures, type Stage, remaining } from '@/core/clay';
+import { FAMILIES, type Form, type SizeName, givenWay, sizeSpec, sizesOf, withInsides } from '@/core/form';
+import { type Exact, type Gives, type KnownSize, type KnownSizes, giverOf, isExact, resolveKnown } from '@/core/sizing';
+import { surenessOf } from './piece';
 import type { Part } from './records';
 
 /**
@@ -56,6 +57,29 @@ export function withTyped(
     Object.entries(sizes).map(([name, known]) => [name, givers.has(name as SizeName) ? following(known) : known]),
   ) as KnownSizes;
   return { sizes: held, gives: Object.keys(gives).length > 0 ? gives : undefined };
+}
+
+/** The sizes that nobody holds to: they were let go, or only suggested. */
+export const freeSizes = (sizes: KnownSizes): SizeName[] =>
+  (Object.keys(sizes) as SizeName[]).filter((name) => {
+    const [first] = sizes[name]!;
+    return isExact(first) && first.free;
+  });
+
+/** The sizes of a part that cannot go together, once those that nobody holds to give way; undefined where that is not enough. */
+export function withGivenWay(
+  part: Pick<Part, 'family' | 'manner' | 'knots' | 'gives' | 'sizes' | 'fit'>,
+  clay: ClayFigures,
+): KnownSizes | undefined {
+  const { at, form } = resolveKnown(part, part.sizes, clay, surenessOf(part, clay));
+  const free = freeSizes(part.sizes);
+  const given = givenWay(form as Form<Stage>, at, free);
+  if (!given) return undefined;
+  const moved = free.map((name) => {
+    const [first, ...rest] = part.sizes[name]!;
+    return [name, [{ ...first, mm: ((first as Exact).mm * given.sizes[name]!) / form.sizes[name]! }, ...rest]];
+  });
+  return { ...part.sizes, ...Object.fromEntries(moved) } as KnownSizes;
 }
 
 /** One thing known of a size of a part let go; a width inside that nobody holds to follows outside and wall again, a bevel is not cut. */

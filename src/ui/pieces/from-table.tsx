@@ -5,6 +5,7 @@ import { type Part, clayUsedLast, sizedPlanPart } from '@/core/workspace';
 import { commands } from '@/store';
 import { type TableLine, TableIn } from '@/ui/table-in';
 import { useUnits, useWorkspace, workspaceStore } from '@/ui/state';
+import { FORM_WORDS } from '@/ui/words';
 
 interface Line extends TableLine {
   readonly part: Part | undefined;
@@ -15,8 +16,11 @@ export function FromTable({ onDone }: { onDone: () => void }) {
   const { workspace } = useWorkspace();
   const units = useUnits();
   const told = ({ part }: Line) => {
-    const made = part && sizedPlanPart(workspace, part, units.length);
-    return made?.ok ? `${overallWords(made.value.sized.stages.wet.sizes, units.length)} wet` : '';
+    if (!part) return '';
+    const made = sizedPlanPart(workspace, part, units.length);
+    if (!made.ok) return '';
+    const clay = workspace.bodies.find(({ id }) => id === part.bodyId);
+    return `${overallWords(made.value.sized.stages.wet.sizes, units.length)} wet, as ${FORM_WORDS[part.family]}${clay ? ` in ${clay.name}` : ''}`;
   };
   return (
     <TableIn
@@ -35,8 +39,8 @@ export function FromTable({ onDone }: { onDone: () => void }) {
           }))
       }
       told={told}
-      makeWords={(count) => (count === 1 ? 'Make one piece' : `Make ${count} pieces`)}
-      readWords={(good, all) => `${good} of ${all} lines become pieces.`}
+      makeWords={(count) => (count === 0 ? 'Make pieces' : count === 1 ? 'Make one piece' : `Make ${count} pieces`)}
+      readWords={(good, all) => `${good || 'None'} of ${all === 1 ? 'one line becomes a piece' : `${all} lines become pieces`}.`}
       onMake={(lines) => workspaceStore().runAndTell(commands.addPlans(lines.flatMap(({ name, part }) => (part ? [{ name, part }] : []))))}
       onDone={onDone}
     />

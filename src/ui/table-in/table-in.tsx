@@ -95,7 +95,10 @@ export function TableIn<C extends string, L extends TableLine>(props: Props<C, L
           disabled={blocked}
           onClick={() => {
             props.onMake(good);
-            onDone();
+            // what was left out stays to be put right
+            const faulty = lines.filter(({ fault }) => fault);
+            if (faulty.length === 0 || allOrNothing || !reader || !table?.ok) onDone();
+            else setPasted(reader.tableText(table.value, new Set(faulty.map(({ line }) => line))));
           }}
         >
           {props.makeWords(good.length)}
@@ -112,7 +115,9 @@ export function TableIn<C extends string, L extends TableLine>(props: Props<C, L
           <Box role="status" fontSize="sm" marginTop="2">
             {props.readWords(good.length, lines.length)}
             {good.length < chosen.length &&
-              (allOrNothing ? ' Nothing is taken until the others are put right or left out.' : ' The others say why; they are left out.')}
+              (allOrNothing
+                ? ' Nothing is taken until the others are put right or left out.'
+                : ' The others say why: put them right above, now or after.')}
           </Box>
           <Lines
             lines={lines}

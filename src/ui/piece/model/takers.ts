@@ -17,15 +17,18 @@ import type { Span } from '@/core/units';
 import {
   clayOf,
   type Handmade,
+  freeSizes,
   knownAs,
   matterIn,
   type MatterOf,
+  ofThinner,
   type Part,
   partOf,
   type PartRef,
   sizePart,
   surenessOf,
   withChoices,
+  withGivenWay,
   withManner,
   withTyped,
 } from '@/core/workspace';
@@ -76,16 +79,25 @@ function partNow(ref: PartRef): Now | undefined {
 interface Attempt {
   readonly change: Partial<Part>;
   readonly act: Act;
+  /** The act that makes it with other sizes, where those that nobody holds to may give way to it. */
+  readonly giving?: ((sizes: KnownSizes) => Act) | undefined;
 }
 
 /** Tries a change on the plan as it is at that moment; says why it cannot be made, or makes it. */
 function tryOn(ref: PartRef, units: Units, attempt: (now: Now) => Attempt): string | undefined {
   const now = partNow(ref);
   if (!now) return GONE;
-  const { change, act } = attempt(now);
-  const sized = sizePart({ ...now.part, ...change }, now.clay, units.length, now.matterOf);
-  if (!sized.ok) return sized.problem.message;
-  run(act);
+  const { change, act, giving } = attempt(now);
+  const part = { ...now.part, ...change };
+  const sizing = (tried: Part) => sizePart(tried, now.clay, units.length, now.matterOf);
+  const sized = sizing(part);
+  if (sized.ok) {
+    run(act);
+    return undefined;
+  }
+  const given = giving && withGivenWay(part, now.clay);
+  if (!given || !sizing({ ...part, sizes: given }).ok) return sized.problem.message;
+  run(giving(given));
   return undefined;
 }
 
@@ -132,13 +144,29 @@ function keptByName<Args extends readonly string[], F>(make: (...args: Args) => 
   };
 }
 
+type Typed = Pick<Part, 'sizes' | 'gives'>;
+
+const asTyped = ({ sizes, gives }: Typed): string => JSON.stringify([sizes, gives]);
+
 export function takersOf(ref: PartRef, units: Units): Takers {
+  // the figure being typed that others gave way to, what they were before it, and what they are by it
+  let gave: { readonly key: string; readonly before: Typed; readonly by: string } | undefined;
   const typed = (size: SizeName, known: KnownSize, label: string, key: string) =>
-    tryOn(ref, units, (now) => {
+    tryOn(ref, units, (here) => {
+      // 1, 11, 110: what gave way to the first digits comes back with the next
+      const again = gave?.key === key && gave.by === asTyped(here.part);
+      const before = again ? gave!.before : here.part;
+      const now = { ...here, part: { ...here.part, ...before } };
       const factor = growth(now, size, known);
+      const change = withTyped(now.part, size, known, factor);
       return {
-        change: withTyped(now.part, size, known, factor),
-        act: commands.setSize(ref, size, known, factor, label, key),
+        change,
+        act: again ? commands.setPart(ref, change, label, key) : commands.setSize(ref, size, known, factor, label, key),
+        giving: (sizes) => {
+          const given = { ...change, sizes };
+          gave = { key, before: { sizes: before.sizes, gives: before.gives }, by: asTyped(given) };
+          return commands.setPart(ref, given, label, key);
+        },
       };
     });
   const takePart: Takers['takePart'] = (change, label, key) =>
@@ -177,7 +205,12 @@ export function takersOf(ref: PartRef, units: Units): Takers {
       const sized = sizePart(now.part, now.clay, units.length, now.matterOf);
       if (!sized.ok) return sized.problem.message;
       const { glazed } = sized.value.sized.stages;
-      const { form, met } = reach(glazed, { capacityMl: ml, keep: now.part.wanted?.keep ?? 'proportions' });
+      const { form, met } = ofThinner(
+        glazed,
+        (tried) => reach(tried, { capacityMl: ml, keep: now.part.wanted?.keep ?? 'proportions' }),
+        (found) => found.met && checkForm(found.form, String).ok,
+        freeSizes(now.part.sizes),
+      );
       const possible = checkForm(form, units.length);
       if (!met || !possible.ok) {
         return `No such piece holds ${units.volume(ml)}. ${possible.ok ? 'Ask for another amount, or change what is kept under “Holds”.' : possible.problem.message}`;
@@ -202,7 +235,11 @@ export function takersOf(ref: PartRef, units: Units): Takers {
     takeManner: (manner, label) =>
       tryOn(ref, units, ({ part }) => {
         const chosen = { ...part.manner, ...manner };
-        return { change: { manner: chosen, sizes: withManner(part, chosen) }, act: commands.setManner(ref, manner, label) };
+        return {
+          change: { manner: chosen, sizes: withManner(part, chosen) },
+          act: commands.setManner(ref, manner, label),
+          giving: (sizes) => commands.setPart(ref, { manner: chosen, sizes }, label),
+        };
       }),
     takeForm: (form, label, limits = {}) => {
       const now = partNow(ref);

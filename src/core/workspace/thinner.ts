@@ -1,0 +1,27 @@
+import { type Form, type SizeName, formOf, sizeSpec } from '@/core/form';
+
+type Finished = Form<'glazed'>;
+
+/** A small piece is so much thinner than the usual one where its usual thickness leaves none: somewhat first. */
+const THINNER = 0.7;
+const THINNEST = 0.5;
+
+function thinned(form: Finished, factor: number, free: readonly SizeName[] | undefined): Finished {
+  const gives = (name: SizeName) => sizeSpec(name).stays && (!free || free.includes(name));
+  const sizes = (Object.entries(form.sizes) as [SizeName, number][]).map(([name, mm]) => [name, gives(name) ? mm * factor : mm]);
+  return formOf(form, 'glazed', Object.fromEntries(sizes) as Partial<Record<SizeName, number>>);
+}
+
+/**
+ * What is found of a shape, its thicknesses as they are, else thinner; what is found of the thinnest where there is none.
+ *
+ * @param free the sizes that nobody holds to; all of them unless said
+ */
+export function ofThinner<T>(shape: Finished, find: (shape: Finished) => T, met: (found: T) => boolean, free?: readonly SizeName[]): T {
+  const found = find(shape);
+  if (met(found)) return found;
+  const thinnest = find(thinned(shape, THINNEST, free));
+  if (!met(thinnest)) return thinnest;
+  const thinner = find(thinned(shape, THINNER, free));
+  return met(thinner) ? thinner : thinnest;
+}
