@@ -132,6 +132,16 @@ test('the finder goes to rooms and tools of the open piece, to pieces, clays and
   await expect(page.getByLabel('Name of the clay', { exact: true })).toHaveValue('Quarry Grog');
   await find('from a ball');
   await expect(page.getByLabel('I have', { exact: true })).toBeFocused();
+  // an amount with its unit, where another way in is open already
+  await find('500 ml');
+  await expect(page.getByLabel('Holds, to the brim', { exact: true })).toHaveValue('500 ml');
+  await find('1,9 kg');
+  await expect(page.getByLabel('I have', { exact: true })).toHaveValue('1900 g');
+  // a batch, and a name without its comma
+  await find('august');
+  await expect(page.getByLabel('Name of the clay', { exact: true })).toHaveValue('Heron Buff');
+  await find('jar honey wide');
+  await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Honey jar, wide');
   await find('compare');
   await expect(page.getByRole('heading', { name: 'Compare clays' })).toBeVisible();
   // the last room of a piece is remembered

@@ -7,6 +7,7 @@ import { useGo, useUnits, useWorkspace } from '@/ui/state';
 import { Command } from 'cmdk';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
+import { amountFound } from './amount';
 import { type Found, foundBy } from './found';
 import { openPlanOf } from './open-plan';
 import { SizeAnswer, useCurrentClay } from './size-answer';
@@ -38,6 +39,7 @@ export function FinderPanel({ typed, onTyped, piecesOnly, label, entered = false
   const open = openPlanOf(workspace, asked);
   const found = useMemo(() => foundBy(workspace, open, typed, piecesOnly), [workspace, open, typed, piecesOnly]);
   const size = !piecesOnly && LIKE_A_SIZE.test(typed) ? readLength(typed, units.readLength) : undefined;
+  const amount = size && !size.ok ? amountFound(typed, units) : undefined;
   const none = Object.values(found).every((each) => each.length === 0);
 
   const make = (mm: number) => {
@@ -50,7 +52,7 @@ export function FinderPanel({ typed, onTyped, piecesOnly, label, entered = false
     onClose();
     router.push(href);
   };
-  const first = Object.values(found).flat()[0];
+  const first = amount ?? Object.values(found).flat()[0];
   useEffect(() => {
     if (!entered) return;
     if (size?.ok) make(size.value);
@@ -73,7 +75,7 @@ export function FinderPanel({ typed, onTyped, piecesOnly, label, entered = false
     >
       <Command.Input className="finder-field" value={typed} onValueChange={onTyped} aria-label={label} placeholder={label} autoFocus />
       <div className="finder-panel">
-        {size && !size.ok && (
+        {size && !size.ok && !amount && (
           <div role="status" className="finder-refused">
             {size.problem.message}
           </div>
@@ -87,6 +89,11 @@ export function FinderPanel({ typed, onTyped, piecesOnly, label, entered = false
           {size?.ok && (
             <Command.Item value="size" onSelect={() => make(size.value)}>
               Make a cup this wide at the mouth <small>Enter</small>
+            </Command.Item>
+          )}
+          {amount && (
+            <Command.Item value={amount.key} onSelect={() => take(amount)}>
+              {amount.words} <small>{amount.more}</small>
             </Command.Item>
           )}
           {(Object.keys(GROUPS) as (keyof typeof GROUPS)[]).map(

@@ -25,8 +25,14 @@ const PLACES: readonly Candidate[] = [
     href: '/new',
     finds: 'start ball of clay capacity finished wet size sent',
   },
-  { key: 'pieces', words: 'Pieces', more: 'every piece', href: '/pieces', finds: 'list plans print csv' },
-  { key: 'clay', words: 'Clay', more: 'clays, bars, batches', href: '/clay', finds: 'shrinkage bars evidence mixture test' },
+  { key: 'pieces', words: 'Pieces', more: 'every piece', href: '/pieces', finds: 'list plans print csv import paste table spreadsheet' },
+  {
+    key: 'clay',
+    words: 'Clay',
+    more: 'clays, bars, batches',
+    href: '/clay',
+    finds: 'shrinkage bars evidence mixture test absorption porosity weighing boiling bead firing cone how sure',
+  },
   {
     key: 'shelves',
     words: 'Shelves',
@@ -48,7 +54,7 @@ const PLACES: readonly Candidate[] = [
     words: 'How we work',
     more: 'working days, kiln, costs, clay in stock',
     href: '/orders?order=work',
-    finds: 'week days off money price wage shop share kiln shelves stock',
+    finds: 'week days off money cost price wage shop share kiln shelves stock',
   },
   {
     key: 'kit',
@@ -102,12 +108,12 @@ const holding = (candidates: readonly Candidate[], typed: string): Candidate[] =
     baseSort: (a, b) => a.index - b.index,
   });
 
+/** The words of what is typed that say what is looked for, without commas and the like. */
+const wordsOf = (typed: string): string[] => (typed.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []).filter((word) => !FILLING.has(word));
+
 /** By the words of what is typed, in any order. */
 const byWords = (candidates: readonly Candidate[], typed: string): Candidate[] => {
-  const words = typed
-    .toLowerCase()
-    .split(/\s+/)
-    .filter((word) => !FILLING.has(word));
+  const words = wordsOf(typed);
   return words.length === 0 ? [] : words.reduce<Candidate[]>(holding, [...candidates]);
 };
 
@@ -118,34 +124,53 @@ export interface FoundGroups {
   readonly places: readonly Found[];
 }
 
-/** The pieces whose names have what is typed in them, those changed last first. */
-function piecesFound({ plans, bodies }: Workspace, typed: string, most: number): Found[] {
+/** The first of the pieces, each with its clay. */
+function told({ bodies }: Workspace, plans: readonly Plan[], most: number): Found[] {
   const clays = new Map(bodies.map(({ id, name }) => [id, name]));
-  const clayOf = (plan: Plan) => clays.get(mainPart(plan).bodyId ?? '') ?? '';
-  const latest = plans.toSorted(latestFirst);
+  return plans.slice(0, most).map((plan) => pieceOf(plan, clays.get(mainPart(plan).bodyId ?? '') ?? ''));
+}
+
+/** The pieces whose names have what is typed in them, those changed last first. */
+function piecesNamed(workspace: Workspace, typed: string, most: number): Found[] {
+  const latest = workspace.plans.toSorted(latestFirst);
   const found = typed
     ? matchSorter(latest, typed, { keys: ['name'], baseSort: () => 0, threshold: matchSorter.rankings.CONTAINS })
     : latest;
-  return found.slice(0, most).map((plan) => pieceOf(plan, clayOf(plan)));
+  return told(workspace, found, most);
+}
+
+/** The pieces whose name and clay have the words of what is typed, those changed last first. */
+function piecesByWords(workspace: Workspace, typed: string, most: number): Found[] {
+  const words = wordsOf(typed);
+  if (words.length === 0) return [];
+  const all = told(workspace, workspace.plans.toSorted(latestFirst), Infinity);
+  return all.filter((each) => words.every((word) => `${each.words} ${each.more}`.toLowerCase().includes(word))).slice(0, most);
+}
+
+/** The clays that are called what is typed, or a batch of them. */
+function claysFound({ bodies, batches }: Workspace, typed: string): Found[] {
+  const batchesOf = (id: string) => batches.filter(({ bodyId }) => bodyId === id).map(({ name }) => name);
+  const keys = ['name', ({ id }: { id: string }) => batchesOf(id)];
+  return matchSorter(bodies, typed, { keys, threshold: matchSorter.rankings.CONTAINS })
+    .slice(0, MOST)
+    .map(({ id, name }) => ({ key: `clay-${id}`, words: name, more: ['clay', ...batchesOf(id)].join(', '), href: `/clay?body=${id}` }));
 }
 
 /** What there is by what is typed: in the open piece, pieces, clays and places. With nothing typed: pieces and places. */
 export function foundBy(workspace: Workspace, open: Plan | undefined, typed: string, piecesOnly: boolean): FoundGroups {
   const wanted = typed.trim();
-  const pieces = piecesFound(workspace, wanted, piecesOnly ? 3 * MOST : MOST);
-  if (piecesOnly) return { here: [], pieces, clays: [], places: [] };
-  const clays = wanted
-    ? matchSorter(workspace.bodies, wanted, { keys: ['name'], threshold: matchSorter.rankings.CONTAINS })
-        .slice(0, MOST)
-        .map(({ id, name }) => ({ key: `clay-${id}`, words: name, more: 'clay', href: `/clay?body=${id}` }))
-    : [];
-  if (!wanted) return { here: [], pieces, clays, places: PLACES };
-  const found = (by: typeof holding) => ({
+  const most = piecesOnly ? 3 * MOST : MOST;
+  const pieces = piecesNamed(workspace, wanted, most);
+  const byTheirWords = () => piecesByWords(workspace, wanted, most);
+  if (piecesOnly) return { here: [], pieces: pieces.length > 0 ? pieces : byTheirWords(), clays: [], places: [] };
+  if (!wanted) return { here: [], pieces, clays: [], places: PLACES };
+  const clays = claysFound(workspace, wanted);
+  const found = (by: typeof holding, named: readonly Found[]): FoundGroups => ({
     here: open ? by(roomsOf(open), wanted).slice(0, MOST) : [],
-    pieces,
+    pieces: named,
     clays,
     places: by([...PLACES, ...WAYS], wanted),
   });
-  const whole = found(holding);
-  return Object.values(whole).some((group) => group.length > 0) ? whole : found(byWords);
+  const whole = found(holding, pieces);
+  return Object.values(whole).some((group) => group.length > 0) ? whole : found(byWords, byTheirWords());
 }

@@ -30,7 +30,7 @@ const MAKING: Record<Hand, readonly Section[]> = {
       value: 'ball',
       words: 'Ball',
       finds:
-        'weigh out own ratio scaled from a good one attachments knob spout trimmed off base wall cut off rim needle wire slurry allowances',
+        'weigh out how much clay wedge own ratio scaled from a good one attachments knob spout trimmed off base wall cut off rim needle wire slurry allowances',
     },
     { value: 'steps', words: 'Steps', finds: 'wheel centre open pull cylinder drying firing order bisque glaze' },
     HANDLE,
@@ -74,7 +74,8 @@ export const ROOMS: readonly Room[] = [
       {
         value: 'ledger',
         words: 'Every stage',
-        finds: 'ledger table leather hard bone dry bisque glazed weight inside widths limits ranges',
+        finds:
+          'ledger table leather hard bone dry bisque glazed weight inside widths limits ranges wall floor foot ring bevel belly collar neck lip angle',
       },
       { value: 'holds', words: 'Holds', finds: 'capacity volume fill line glaze area pouring lip joined copies' },
       { value: 'place', words: 'Size limits', finds: 'shelf kiln dishwasher microwave bat wheel head arm reach fits my place' },
@@ -87,7 +88,7 @@ export const ROOMS: readonly Room[] = [
     sections: (by) =>
       by === 'wheel'
         ? [
-            { value: 'gauges', words: 'Gauges', finds: 'pointer calipers needle stick datum bat chuck clearance' },
+            { value: 'gauges', words: 'Gauges', finds: 'pointer calipers callipers needle stick trim datum bat chuck clearance' },
             { value: 'strips', words: 'Measuring strips', finds: 'gauge stick go no-go print' },
             { value: 'silhouette', words: 'Silhouette', finds: 'profile template print' },
             { value: 'outside-rib', words: 'Outside rib', finds: 'profile rib print' },
@@ -108,7 +109,11 @@ export const ROOMS: readonly Room[] = [
     value: 'fit',
     words: 'Fit',
     sections: () => [
-      { value: 'odds', words: 'Lid or stopper', finds: 'odds jam seat loose gap gallery flange cork gasket replacement cover fire it' },
+      {
+        value: 'odds',
+        words: 'Lid or stopper',
+        finds: 'odds jam seat loose gap warp glaze gallery flange cork gasket replacement cover fire it',
+      },
       { value: 'lid', words: 'Lid from cutters', finds: 'lid cutter insert disc' },
       { value: 'stack', words: 'Stack', finds: 'pile cupboard pitch foot rim wedge wobble high' },
       { value: 'nest', words: 'Nest', finds: 'family of bowls one in another set clearance doubling the clay' },

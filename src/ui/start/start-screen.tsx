@@ -65,16 +65,20 @@ function useMatter(workspace: Workspace) {
 /** A new piece starts from whatever is known of it: one question, a key for each answer, and what follows at once. */
 export function StartScreen() {
   const { status, workspace } = useWorkspace();
+  const asked = useSearchParams();
   if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
-  return <StartSheet workspace={workspace} />;
+  // asked for another way, it begins anew
+  return <StartSheet key={asked.toString()} workspace={workspace} asked={asked} />;
 }
 
-function StartSheet({ workspace }: { workspace: Workspace }) {
+/** An amount said in the address, in g or ml. */
+const amountIn = (asked: URLSearchParams, name: string): number | undefined => Number(asked.get(name)) || undefined;
+
+function StartSheet({ workspace, asked }: { workspace: Workspace; asked: URLSearchParams }) {
   const units = useUnits();
   const go = useGo();
-  const asked = useSearchParams().get('from');
-  const [way, setWay] = useState<WayIn>(WAYS_IN.find(({ value }) => value === asked)?.value ?? 'finished');
-  const [typed, setTyped] = useState<Typed>(NOTHING_TYPED);
+  const [way, setWay] = useState<WayIn>(WAYS_IN.find(({ value }) => value === asked.get('from'))?.value ?? 'finished');
+  const [typed, setTyped] = useState<Typed>({ ...NOTHING_TYPED, ballG: amountIn(asked, 'g'), capacityMl: amountIn(asked, 'ml') });
   const matter = useMatter(workspace);
   const cards = useRef<HTMLDivElement>(null);
   const start = useMemo(() => startOf(way, typed), [way, typed]);
