@@ -8,7 +8,14 @@ import { useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
 import { useMemo } from 'react';
 
-const CELL = { textAlign: 'right', paddingInline: '3', paddingBlock: '1.5', fontVariantNumeric: 'tabular-nums' } as const;
+const CELL = {
+  css: { '@container (min-width: 620px)': { textAlign: 'right' } },
+  paddingInline: '3',
+  paddingBlock: '1.5',
+  fontVariantNumeric: 'tabular-nums',
+} as const;
+
+const HEADS = { bars: 'bars’ worth', absorption: 'absorption', bead: 'a drop of water', differs: 'against the first' };
 
 const tenth = (share: number): string => (share * 100).toFixed(1);
 
@@ -25,8 +32,8 @@ export function ClaysTable({ bodies }: { bodies: readonly Body[] }) {
   const { workspace } = useWorkspace();
   const clays = useMemo(() => claysBeside(workspace, bodies), [workspace, bodies]);
   return (
-    <Box overflowX="auto" tabIndex={0} role="region" aria-label="Clays beside each other" marginBottom="6">
-      <chakra.table borderCollapse="collapse" aria-label="What each clay shrank of 100 wet" minWidth="640px" fontSize="15px">
+    <Box overflowX="auto" tabIndex={0} role="region" aria-label="Clays beside each other" marginBottom="6" className="unfolding">
+      <chakra.table borderCollapse="collapse" aria-label="What each clay shrank of 100 wet" className="unfolded-narrow" fontSize="15px">
         <thead>
           <tr>
             <chakra.th scope="col" textAlign="left" fontWeight="400" fontSize="sm" color="fg.muted">
@@ -37,7 +44,7 @@ export function ClaysTable({ bodies }: { bodies: readonly Body[] }) {
                 <StageName stage={stage} />
               </chakra.th>
             ))}
-            {['bars’ worth', 'absorption', 'a drop of water', 'against the first'].map((head) => (
+            {Object.values(HEADS).map((head) => (
               <chakra.th key={head} scope="col" {...CELL} fontWeight="400" fontSize="sm" color="fg.muted">
                 {head}
               </chakra.th>
@@ -57,7 +64,13 @@ export function ClaysTable({ bodies }: { bodies: readonly Body[] }) {
                 )}
               </chakra.th>
               {clay.shrunk.map(({ stage, byThen, inStep }) => (
-                <chakra.td key={stage} {...CELL} color={stage} title={`${tenth(inStep)} of it in the step to ${STAGE_WORDS[stage]}`}>
+                <chakra.td
+                  key={stage}
+                  {...CELL}
+                  data-words={STAGE_WORDS[stage]}
+                  color={stage}
+                  title={`${tenth(inStep)} of it in the step to ${STAGE_WORDS[stage]}`}
+                >
                   <b>{tenth(byThen)}</b>
                   <chakra.span fontSize="sm" color="fg.muted">
                     {' '}
@@ -65,10 +78,22 @@ export function ClaysTable({ bodies }: { bodies: readonly Body[] }) {
                   </chakra.span>
                 </chakra.td>
               ))}
-              <chakra.td {...CELL}>{clay.bars.toFixed(1)}</chakra.td>
-              <chakra.td {...CELL}>{clay.absorption === undefined ? '–' : writePercent(clay.absorption * 100)}</chakra.td>
-              <chakra.td {...CELL}>{clay.bead ?? '–'}</chakra.td>
-              <chakra.td {...CELL} fontSize="sm" color={clay.differs?.more ? 'fg' : 'fg.muted'}>
+              <chakra.td {...CELL} data-words={HEADS.bars}>
+                {clay.bars.toFixed(1)}
+              </chakra.td>
+              <chakra.td {...CELL} data-words={HEADS.absorption}>
+                {clay.absorption === undefined ? '–' : writePercent(clay.absorption * 100)}
+              </chakra.td>
+              <chakra.td {...CELL} data-words={HEADS.bead}>
+                {clay.bead ?? '–'}
+              </chakra.td>
+              <chakra.td
+                {...CELL}
+                data-words={HEADS.differs}
+                gridColumn="1 / -1"
+                fontSize="sm"
+                color={clay.differs?.more ? 'fg' : 'fg.muted'}
+              >
                 {differsWords(clay)}
               </chakra.td>
             </chakra.tr>

@@ -69,8 +69,8 @@ export function CompareScreen() {
       {plans.length === 0 || bodies.length === 0 ? (
         <Box color="fg.muted">There is nothing to compare yet: it takes a piece and a clay.</Box>
       ) : (
-        <Box overflowX="auto" tabIndex={0} role="region" aria-label="Clays compared">
-          <chakra.table borderCollapse="collapse" aria-label="Clays compared" minWidth="640px">
+        <Box overflowX="auto" tabIndex={0} role="region" aria-label="Clays compared" className="unfolding">
+          <chakra.table borderCollapse="collapse" aria-label="Clays compared" className="unfolded-narrow" css={{ '--figure': '150px' }}>
             <thead>
               <tr>
                 <chakra.th scope="col" textAlign="left" paddingInline="3" fontWeight="400" color="fg.muted">
@@ -144,7 +144,7 @@ function AllSizes({ plan, bodies }: PieceProps) {
         {words}
       </chakra.th>
       {made.map((each, i) => (
-        <chakra.td key={bodies[i]!.id} {...FIGURE} paddingInline="3">
+        <chakra.td key={bodies[i]!.id} {...FIGURE} data-words={bodies[i]!.name} paddingInline="3">
           {each.ok ? of(each.value) : '–'}
         </chakra.td>
       ))}
@@ -169,11 +169,10 @@ function AllSizes({ plan, bodies }: PieceProps) {
 }
 
 const FIGURE = {
-  textAlign: 'right',
+  css: { '@container (min-width: 620px)': { textAlign: 'right', whiteSpace: 'nowrap' } },
   fontFamily: 'figure',
   fontVariantNumeric: 'tabular-nums',
   color: 'wet',
-  whiteSpace: 'nowrap',
 } as const;
 
 function Cell({ plan, body }: { plan: Plan; body: Body }) {
@@ -185,6 +184,7 @@ function Cell({ plan, body }: { plan: Plan; body: Body }) {
   return (
     <chakra.td
       {...FIGURE}
+      data-words={body.name}
       padding="3"
       background={own ? 'bg.panel' : undefined}
       boxShadow={own ? 'inset 0 -2px 0 var(--chakra-colors-wet)' : undefined}

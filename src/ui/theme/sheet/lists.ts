@@ -1,6 +1,34 @@
 import type { SystemStyleObject } from '@chakra-ui/react';
 import { FIGURES } from './figures';
 
+/** A table whose rows are set in lines of their own, each figure under its name. */
+const UNFOLDED: SystemStyleObject = {
+  display: 'block',
+  '& thead': { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' },
+  '& tbody': { display: 'block' },
+  '& tbody tr': {
+    display: 'grid',
+    gridTemplateColumns: 'repeat(auto-fill, minmax(var(--figure, 104px), 1fr))',
+    alignItems: 'end',
+    borderBottomWidth: '1px',
+    borderColor: 'line',
+    paddingBlock: '2',
+  },
+  '& th, & td': { borderBottomWidth: '0', paddingInline: '1', textAlign: 'left' },
+  '& tbody th': { gridColumn: '1 / -1' },
+  '& td:empty': { display: 'none' },
+  '& td:has(select)': { gridColumn: 'span 2' },
+  '& td input': { textAlign: 'left !important' },
+  '& td::before': {
+    content: 'attr(data-words)',
+    display: 'block',
+    fontSize: '12px',
+    fontWeight: '400',
+    color: 'fg.muted',
+    whiteSpace: 'normal',
+  },
+};
+
 /** Lists of pieces, and of anything else. */
 export const LISTS: Record<string, SystemStyleObject> = {
   '.pieces': { width: '100%', borderCollapse: 'collapse' },
@@ -36,34 +64,8 @@ export const LISTS: Record<string, SystemStyleObject> = {
     '& [data-stage=wet]': { color: 'wet', fontWeight: '600' },
     '& [data-stage=glazed]': { color: 'glazed', fontWeight: '600' },
   },
-  // a wide table whose rows are set in lines of their own, each figure under its name, where there is no room for it
+  // a wide table is unfolded where there is no room for it
   '.unfolding': { containerType: 'inline-size' },
-  '.list.unfolded': {
-    '@container (max-width: 1080px)': {
-      display: 'block',
-      '& thead': { position: 'absolute', clipPath: 'inset(50%)' },
-      '& tbody': { display: 'block' },
-      '& tbody tr': {
-        display: 'grid',
-        gridTemplateColumns: 'repeat(auto-fill, minmax(104px, 1fr))',
-        alignItems: 'end',
-        borderBottomWidth: '1px',
-        borderColor: 'line',
-        paddingBlock: '2',
-      },
-      '& th, & td': { borderBottomWidth: '0', paddingInline: '1', textAlign: 'left' },
-      '& tbody th': { gridColumn: '1 / -1' },
-      '& td:empty': { display: 'none' },
-      '& td:has(select)': { gridColumn: 'span 2' },
-      '& td input': { textAlign: 'left !important' },
-      '& td::before': {
-        content: 'attr(data-words)',
-        display: 'block',
-        fontSize: '12px',
-        fontWeight: '400',
-        color: 'fg.muted',
-        whiteSpace: 'normal',
-      },
-    },
-  },
+  '.list.unfolded': { '@container (max-width: 1080px)': UNFOLDED },
+  '.unfolded-narrow': { '@container (max-width: 619px)': UNFOLDED },
 };
