@@ -113,6 +113,11 @@ describe('a nest worked out', () => {
     });
     expect(problem({ smallest: rimDiameter - 1, clearance: 0, count: 2 })).toBeUndefined();
     expect(problem({ smallest: 4, smallestHeight: 60, count: 2 })?.message).toMatch(/^Number 2 from the largest cannot be made: /);
+    // one set by itself, wider than what it goes into; and the next, which follows between what is set
+    expect(problem({ count: 4, widths: { 3: rimDiameter + 1 } })?.message).toMatch(
+      /^Number 2 from the largest would be .* has to be narrower/,
+    );
+    expect(problem({ count: 4, widths: { 2: 90, 3: 100 } })?.message).toContain('Number 4 from the largest would be 100');
     // half of what each is narrower than the next, all round
     const step = (rimDiameter - 150) / 2 / 2;
     expect(problem({ by: 'step', count: 3, smallest: 150, clearance: step + 0.001 })).toMatchObject({ path: 'clearance' });

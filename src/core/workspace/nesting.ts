@@ -1,5 +1,5 @@
 import { FAMILIES, type Form, formOf, sizeSpec, sizesOf } from '@/core/form';
-import { type Pins, nestOf } from '@/core/sets';
+import { type Pins, nestOf, series } from '@/core/sets';
 import { type KnownSizes, type Writers, reverse } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
 import type { Part, Plan, Workspace } from './records';
@@ -76,10 +76,18 @@ export function nestWork(
       'clearance',
       `${write.length(clearance)} all round is more than each is narrower than the next, ${write.length(step)}. Make fewer, or the smallest smaller.`,
     );
+  const widths = { 0: rimDiameter, [last]: smallest, ...choices.widths };
+  const wide = series(count, widths, by);
+  const no = wide.findIndex((mm, at) => at > 0 && mm >= wide[at - 1]!);
+  if (no > 0)
+    return bad(
+      'widths',
+      `Number ${no + 1} from the largest would be ${write.length(wide[no]!)} wide: it goes into one of ${write.length(wide[no - 1]!)} and has to be narrower.`,
+    );
   const nested = nestOf(form, {
     count,
     by,
-    widths: { 0: rimDiameter, [last]: smallest, ...choices.widths },
+    widths,
     heights: { 0: height, [last]: smallestHeight, ...choices.heights },
     rise,
     thinner,

@@ -49,7 +49,10 @@ function Nest({ piece }: { piece: PieceModel }) {
     // the others stay as they are, or move between what is set
     const now = found.ok && stays ? found.value.map((bowl) => bowl.made.sized.stages.glazed.sizes) : [];
     const held = Object.fromEntries(now.map((sizes, i) => [i, what === 'widths' ? sizes.rimDiameter : sizes.height]).slice(1));
-    edit({ [what]: mm === undefined ? others : { ...others, ...held, [at]: mm } });
+    const tried = { ...choices, [what]: mm === undefined ? others : { ...others, ...held, [at]: mm } };
+    const possible = nestWork(workspace, piece.plan, largest, tried, units);
+    if (!possible.ok) return possible.problem.message;
+    setChoices(tried);
     return undefined;
   };
   return (
@@ -178,7 +181,7 @@ interface BowlsProps {
   readonly piece: PieceModel;
   readonly bowls: readonly NestBowl[];
   readonly choices: NestChoices;
-  readonly set: (what: 'widths' | 'heights', at: number, mm: number | undefined) => undefined;
+  readonly set: (what: 'widths' | 'heights', at: number, mm: number | undefined) => string | undefined;
   readonly edit: (change: Partial<NestChoices>) => void;
 }
 
