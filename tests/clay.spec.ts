@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { expect, saved, test, visit } from './app';
 
 test('a clay’s new figure moves every piece made of it, and says so', async ({ page }) => {
@@ -74,6 +75,19 @@ test('clays chosen stand beside each other by what they shrank, and a difference
   await expect(compared.getByRole('row', { name: /^Mouth, outside/ })).toContainText('104 mm');
   await expect(compared.getByRole('row', { name: /^Rim on a grid/ })).toContainText('52 mm out, 141.1 mm up');
   await page.getByRole('button', { name: 'All sizes of Honey jar, wide', exact: true }).click();
+  // several by name, or those ticked, whatever they are called
+  await page.getByLabel('Pieces to compare', { exact: true }).fill('egg cup, planter');
+  await expect(compared.locator('tbody tr')).toHaveCount(3);
+  await page.getByLabel('Tick Egg cup', { exact: true }).check();
+  await page.getByLabel('Pieces to compare', { exact: true }).fill('');
+  await page.getByLabel('Tick Honey jar, wide', { exact: true }).check();
+  await page.getByRole('button', { name: 'only the 2 ticked' }).click();
+  await expect(compared.locator('tbody tr')).toHaveCount(2);
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save CSV' }).click();
+  const table = await readFile(await (await download).path(), 'utf8');
+  expect(table.trim().split('\n')).toHaveLength(3);
+  expect(table).not.toContain('Chalk Down');
   await page.getByRole('link', { name: 'Honey jar, wide' }).last().click();
   await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Honey jar, wide');
 });

@@ -1,8 +1,13 @@
 import { CompareScreen } from '@/ui/compare';
 import type { Metadata } from 'next';
+import { Suspense } from 'react';
 
 export const metadata: Metadata = { title: 'Compare clays' };
 
 export default function Page() {
-  return <CompareScreen />;
+  return (
+    <Suspense>
+      <CompareScreen />
+    </Suspense>
+  );
 }

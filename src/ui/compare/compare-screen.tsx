@@ -8,26 +8,43 @@ import { weighOutText } from '@/ui/steps';
 import { overallText } from '@/ui/words';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { ClaysTable } from './clays-table';
 
 /** So many pieces are worked out in every clay at once; more are found by name. */
 const MOST = 60;
 
+/** The pieces that are called what is typed; several names with commas between them are several pieces. */
+function called(plans: readonly Plan[], typed: string): readonly Plan[] {
+  const has = (words: string) => plans.filter(({ name }) => name.toLowerCase().includes(words));
+  const whole = typed.trim().toLowerCase();
+  const named = has(whole);
+  if (named.length > 0) return named;
+  const names = whole
+    .split(',')
+    .map((each) => each.trim())
+    .filter((each) => each !== '');
+  return plans.filter(({ name }) => names.some((each) => name.toLowerCase().includes(each)));
+}
+
 /** Every piece in every clay: so that a set made in two clays matches when it is finished. */
 export function CompareScreen() {
   const { status, workspace } = useWorkspace();
+  const asked = useSearchParams().get('find') ?? '';
   const [left, setLeft] = useState<readonly string[]>([]);
-  const [find, setFind] = useState('');
+  const [find, setFind] = useState(asked);
+  const [ticked, setTicked] = useState<readonly string[]>([]);
+  const [only, setOnly] = useState(false);
   const [open, setOpen] = useState<string | undefined>();
   if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
   const { plans } = workspace;
   const bodies = workspace.bodies.filter(({ id }) => !left.includes(id));
-  const wanted = find.trim().toLowerCase();
-  const shown = plans.filter(({ name }) => name.toLowerCase().includes(wanted)).slice(0, MOST);
+  const wanted = only ? plans.filter(({ id }) => ticked.includes(id)) : called(plans, find);
+  const shown = wanted.slice(0, MOST);
   const csv = async () => {
     const { comparisonTable } = await import('@/core/encode');
-    return { content: comparisonTable(workspace), name: 'rimbet-clays-compared.csv', type: 'text/csv' };
+    return { content: comparisonTable({ ...workspace, bodies, plans: wanted }), name: 'rimbet-clays-compared.csv', type: 'text/csv' };
   };
   return (
     <Box padding={{ base: '3', md: '20px' }}>
@@ -58,7 +75,20 @@ export function CompareScreen() {
       {bodies.length > 0 && <ClaysTable bodies={bodies} />}
       {plans.length > 0 && (
         <HStack gap="3" marginBottom="2" flexWrap="wrap">
-          <SearchInput label="Pieces to compare" placeholder="pieces by name" value={find} onFind={setFind} />
+          <SearchInput
+            label="Pieces to compare"
+            placeholder="pieces by name"
+            value={find}
+            onFind={(typed) => {
+              setFind(typed);
+              setOnly(false);
+            }}
+          />
+          {ticked.length > 0 && (
+            <Act aria-pressed={only} onClick={() => setOnly(!only)}>
+              only the {ticked.length === 1 ? 'one' : ticked.length} ticked
+            </Act>
+          )}
           {plans.length > shown.length && (
             <Box fontSize="sm" color="fg.muted">
               {shown.length} of {plans.length} pieces
@@ -91,6 +121,12 @@ export function CompareScreen() {
                   bodies={bodies}
                   open={plan.id === open}
                   toggle={() => setOpen(plan.id === open ? undefined : plan.id)}
+                  ticked={ticked.includes(plan.id)}
+                  tick={(is) => {
+                    const now = is ? [...ticked, plan.id] : ticked.filter((each) => each !== plan.id);
+                    setTicked(now);
+                    if (now.length === 0) setOnly(false);
+                  }}
                 />
               ))}
             </tbody>
@@ -106,15 +142,35 @@ interface PieceProps {
   readonly bodies: readonly Body[];
 }
 
+interface RowsProps extends PieceProps {
+  readonly open: boolean;
+  readonly toggle: () => void;
+  readonly ticked: boolean;
+  readonly tick: (is: boolean) => void;
+}
+
 /** A piece in each clay: what it is on the whole, and behind it every size. */
-function PieceRows({ plan, bodies, open, toggle }: PieceProps & { readonly open: boolean; readonly toggle: () => void }) {
+function PieceRows({ plan, bodies, open, toggle, ticked, tick }: RowsProps) {
   return (
     <>
       <chakra.tr borderTopWidth="1px" borderColor="line">
         <chakra.th scope="row" textAlign="left" padding="3" fontWeight="600">
-          <chakra.span css={{ '& a': { textDecoration: 'underline', textUnderlineOffset: '3px' } }}>
+          <HStack gap="2" css={{ '& a': { textDecoration: 'underline', textUnderlineOffset: '3px' } }}>
+            <chakra.label
+              display="inline-grid"
+              placeItems="center"
+              minWidth={{ base: '44px', md: '24px' }}
+              minHeight={{ base: '44px', md: '24px' }}
+            >
+              <input
+                type="checkbox"
+                aria-label={`Tick ${plan.name}`}
+                checked={ticked}
+                onChange={(event) => tick(event.currentTarget.checked)}
+              />
+            </chakra.label>
             <Link href={`/?plan=${plan.id}`}>{plan.name}</Link>
-          </chakra.span>
+          </HStack>
           <Box>
             <Act aria-expanded={open} aria-label={`All sizes of ${plan.name}`} fontSize="sm" fontWeight="400" onClick={toggle}>
               {open ? 'fewer sizes' : 'all sizes'}
