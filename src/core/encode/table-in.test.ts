@@ -115,6 +115,16 @@ describe('a table of finished sizes', () => {
       for (const name of names) expect(familyIn(name), name).toBe(family);
   });
 
+  it('lets what it does not say give way to what it says', () => {
+    const known = { rimDiameter: 120, baseDiameter: 98, height: 20 };
+    const saucer = partIn('name,form,mouth,base,height\nS,saucer,120,98,20');
+    for (const [size, mm] of Object.entries(known)) expect(saucer.sizes[size as 'height']).toEqual([{ mm, at: 'glazed' }]);
+    const plain = partIn('name,form,mouth,height\nS,saucer,120,20');
+    const width = (part: Part) => (part.sizes.rimWidth![0] as { mm: number }).mm;
+    // its rim is narrower than it would be over the usual foot
+    expect(width(saucer)).toBeLessThan(width(plain));
+  });
+
   it('writes the lines that are left as they can be pasted again', () => {
     const table = tableOf('name;note;mouth\nA;"tall; thin";90\nB;"says ""hm""";9 cm\nC;;12');
     const written = tableText(table, new Set([3, 4]));

@@ -1,6 +1,6 @@
 import { type FamilyName, FAMILIES, FAMILY_NAMES, type SizeName, isNeeded } from '@/core/form';
 import { type LengthUnit, type Result, bad, good, quote, readLength } from '@/core/units';
-import { type Part, type StartOf, type Workspace, clayOf, sizePart, startedPart } from '@/core/workspace';
+import { type Part, type StartOf, type Workspace, clayOf, sizePart, startedPart, withGivenWay } from '@/core/workspace';
 import Papa from 'papaparse';
 
 /** What a column may hold; sizes are finished. */
@@ -213,6 +213,11 @@ function partOf(cell: (column: Column) => string, workspace: Workspace, { unit, 
   }
   const known = Object.fromEntries(Object.entries(others).map(([size, mm]) => [size, [{ mm, at: 'glazed' as const }]]));
   const part: Part = { ...started.value, sizes: { ...started.value.sizes, ...known } };
-  const sized = sizePart(part, clayOf(workspace, part).figures, write.length);
-  return sized.ok ? good(part) : sized;
+  const { figures } = clayOf(workspace, part);
+  const sized = sizePart(part, figures, write.length);
+  if (sized.ok) return good(part);
+  // what the table does not say gives way to what it says
+  const given = withGivenWay(part, figures);
+  const made = given && { ...part, sizes: given };
+  return made && sizePart(made, figures, write.length).ok ? good(made) : sized;
 }

@@ -2,7 +2,7 @@ import { clayFigures, remaining } from '@/core/clay';
 import { FAMILIES, type SizeName, formOf, sizeSpec, withInsides } from '@/core/form';
 import { type KnownSize, type KnownSizes, WAYS, isExact } from '@/core/sizing';
 import { describe, expect, it } from 'vitest';
-import { type Part, finishedSizes, knownAs, letGo, sizePart, typedOver, withLetGo, withSize, withTyped } from '.';
+import { type Part, finishedSizes, knownAs, letGo, sizePart, typedOver, withGivenWay, withLetGo, withSize, withTyped } from '.';
 
 const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5, heightShrinkagePercent: 13 });
 const free = (mm: number): KnownSizes[SizeName] => [{ mm, at: 'glazed', free: true }];
@@ -181,5 +181,59 @@ describe('a finished form drawn anew', () => {
     expect(knownAs(form({ height: 130 }), form({}), { ...before, footHeight: [{ mm: 8, at: 'glazed' }] }, clay).footHeight).toEqual([
       { mm: 8, at: 'glazed' },
     ]);
+  });
+});
+
+describe('what gives way to what is typed', () => {
+  const { typical } = FAMILIES.jar;
+  const jar: Part = {
+    ...cup,
+    family: 'jar',
+    manner: FAMILIES.jar.manner,
+    // a foot ring was chosen once: what it needs is kept though the foot is flat
+    sizes: Object.fromEntries(Object.entries(typical).map(([name, mm]) => [name, free(mm!)])) as KnownSizes,
+  };
+  const low = typed(jar, 'height', { mm: 110, at: 'glazed' }, 110 / 150);
+
+  it('moves what nobody holds to, at whatever stage it is known, until the piece can be made', () => {
+    expect(sizePart(low, clay, String).ok).toBe(false);
+    for (const at of ['glazed', 'leather'] as const) {
+      const k = remaining(clay.shrinkage, at, 'height') / remaining(clay.shrinkage, 'glazed', 'height');
+      const [collar] = low.sizes.collarHeight!;
+      const given = withGivenWay(
+        { ...low, sizes: { ...low.sizes, collarHeight: [{ mm: (collar as { mm: number }).mm * k, at, free: true }] } },
+        clay,
+      )!;
+      const sizes = finished({ ...low, sizes: given });
+      // 7 + 6 + 0.8 x 5 + 1
+      expect(sizes.collarHeight).toBeGreaterThan(18);
+      expect(sizes.collarHeight).toBeLessThan(20);
+      expect([sizes.height, sizes.wall, sizes.galleryDepth]).toEqual([expect.closeTo(110, 9), expect.closeTo(5, 9), expect.closeTo(7, 9)]);
+      expect(given.collarHeight![0]).toMatchObject({ at, free: true });
+      for (const known of Object.values(given).flat()) expect('mm' in known && Number.isFinite(known.mm)).toBe(true);
+      expect([given.footHeight, given.footWidth]).toEqual([free(typical.footHeight!), free(typical.footWidth!)]);
+    }
+  });
+
+  it('leaves what is held to, with what else is known of it', () => {
+    const held: Part = {
+      ...low,
+      sizes: {
+        ...low.sizes,
+        collarHeight: [{ mm: 17, at: 'glazed' }],
+        wall: [
+          { mm: 5, at: 'glazed', free: true },
+          { most: 6, at: 'wet' },
+        ],
+      },
+    };
+    const given = withGivenWay(held, clay)!;
+    expect(given.collarHeight).toEqual([{ mm: 17, at: 'glazed' }]);
+    expect(given.wall![1]).toEqual({ most: 6, at: 'wet' });
+    expect(finished({ ...held, sizes: given }).wall).toBeLessThan(5);
+    const all = Object.fromEntries(
+      Object.entries(low.sizes).map(([name, [first]]) => [name, [{ mm: (first as { mm: number }).mm, at: 'glazed' as const }]]),
+    );
+    expect(withGivenWay({ ...low, sizes: all as KnownSizes }, clay)).toBeUndefined();
   });
 });

@@ -72,7 +72,8 @@ export function withGivenWay(
   clay: ClayFigures,
 ): KnownSizes | undefined {
   const { at, form } = resolveKnown(part, part.sizes, clay, surenessOf(part, clay));
-  const free = freeSizes(part.sizes);
+  // what only another manner of the form needs is kept beside it
+  const free = freeSizes(part.sizes).filter((name) => form.sizes[name] !== undefined);
   const given = givenWay(form as Form<Stage>, at, free);
   if (!given) return undefined;
   const moved = free.map((name) => {

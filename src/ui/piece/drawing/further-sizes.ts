@@ -1,6 +1,6 @@
 import { FAMILIES, type FamilyName, type SizeName, footRadius, radiusAt, sizeIn, sizeSpec } from '@/core/form';
 import type { Geometry } from './geometry';
-import { spread } from './labels';
+import { spread, untangled } from './labels';
 import type { PieceModel } from '../model/use-piece';
 
 /** Short, inside a line: wall, belly height. */
@@ -77,11 +77,17 @@ export function furtherSizes(piece: PieceModel, { x, y, placed, sheet }: Geometr
   const bottom = sheet.height - HALF;
   // under the level of the rim where there is room, so that no leader crosses it or the figure over it
   const top = Math.max(HALF, Math.min(y.finished + 6, bottom - APART * (found.length - 1)));
-  const places = spread(
+  const level = spread(
     found.map(({ to }) => to[1]),
     APART,
     top,
     bottom,
+  );
+  // of two places nearly level the one further in may be the lower of the two names
+  const places = untangled(
+    level,
+    found.map(({ to }) => to),
+    x.labels,
   );
   return found.map(({ size, to }, i) => ({ size, to, from: [x.labels, places[i]!] as const }));
 }
