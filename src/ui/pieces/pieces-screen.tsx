@@ -84,7 +84,10 @@ export function PiecesScreen() {
           css={{ '& a': { display: 'inline-flex', alignItems: 'center', minHeight: '44px', textDecoration: 'underline' } }}
           color="act"
         >
-          <Link href={find.trim() ? `/compare?find=${encodeURIComponent(find.trim())}` : '/compare'}>Compare clays</Link>
+          {/* not fetched anew with every letter */}
+          <Link prefetch={false} href={find.trim() ? `/compare?find=${encodeURIComponent(find.trim())}` : '/compare'}>
+            Compare clays
+          </Link>
         </chakra.span>
         <SearchInput label="Find a piece" placeholder="find by name, clay or note" value={find} onFind={setFind} />
         <Choice
