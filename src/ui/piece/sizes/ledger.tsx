@@ -190,7 +190,7 @@ const WeightCell = memo(function WeightCell({ stage, says, opened, open }: Weigh
         aria-label={`Weight, ${STAGE_WORDS[stage]}: ${says}`}
         onClick={() => open(`mass@${stage}`)}
       >
-        {stage === 'leather' && '≈\u00a0'}
+        {stage === 'leather' && '≈\u202f'}
         {says}
       </button>
     </td>

@@ -47,7 +47,7 @@ export const LEDGER: Record<string, SystemStyleObject> = {
     ...FIGURES,
     width: '100%',
     textAlign: 'right',
-    paddingInline: '1',
+    paddingInline: { base: '0', md: '1' },
     minHeight: { base: '44px', md: '28px' },
     fontSize: { base: '14px', lg: '16px' },
     cursor: 'pointer',
