@@ -105,6 +105,12 @@ export const formOf = <S extends Stage>(shape: Shape, at: S, sizes: Readonly<Par
   sizes: mapSizes(sizes, (mm) => lengthAt(at, mm)),
 });
 
+/** The same form, each size so many times as large. */
+export const scaledBy = <S extends Stage>(form: Form<S>, at: S, factor: (name: SizeName) => number): Form<S> => ({
+  ...form,
+  sizes: mapSizes(form.sizes, (mm, name) => lengthAt(at, mm * factor(name))),
+});
+
 /** The same form at another stage, each size by its own direction. */
 export const formAt = <From extends Stage, To extends Stage>(form: Form<From>, from: From, to: To, shrinkage: Shrinkage): Form<To> => ({
   ...form,

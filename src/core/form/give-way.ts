@@ -1,5 +1,5 @@
 import type { Stage } from '@/core/clay';
-import { type Form, checkForm, formOf } from './form';
+import { type Form, checkForm, scaledBy } from './form';
 import { type SizeName, sizeSpec } from './sizes';
 
 /** What gives way together: thicknesses, the small parts of a rim, other widths, other heights. */
@@ -51,13 +51,11 @@ export function givenWay<S extends Stage>(form: Form<S>, at: S, free: readonly S
   const possible = (tried: Form<S>) => checkForm(tried, String).ok;
   if (possible(form)) return form;
   const moved = new Map(free.filter((name) => form.sizes[name] !== undefined).map((name) => [name, groupOf(name)]));
-  const scaled = (factors: Factors, share: number): Form<S> => {
-    const sizes = (Object.keys(form.sizes) as SizeName[]).map((name) => {
+  const scaled = (factors: Factors, share: number): Form<S> =>
+    scaledBy(form, at, (name) => {
       const group = moved.get(name);
-      return [name, form.sizes[name]! * (group ? (factors[group] ?? 1) ** share : 1)];
+      return group ? (factors[group] ?? 1) ** share : 1;
     });
-    return formOf(form, at, Object.fromEntries(sizes) as Partial<Record<SizeName, number>>);
-  };
   const groups = [...new Set(moved.values())].filter((group) => group !== undefined);
   const found = tries(groups).find((factors) => possible(scaled(factors, 1)));
   if (!found) return undefined;

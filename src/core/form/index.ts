@@ -34,6 +34,7 @@ export {
   outlineFault,
   outlineOf,
   relationFault,
+  scaledBy,
   sizesOf,
   withInsides,
 } from './form';

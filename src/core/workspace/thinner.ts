@@ -1,4 +1,4 @@
-import { type Form, type SizeName, formOf, sizeSpec } from '@/core/form';
+import { type Form, type SizeName, scaledBy, sizeSpec } from '@/core/form';
 
 type Finished = Form<'glazed'>;
 
@@ -6,11 +6,8 @@ type Finished = Form<'glazed'>;
 const THINNER = 0.7;
 const THINNEST = 0.5;
 
-function thinned(form: Finished, factor: number, free: readonly SizeName[] | undefined): Finished {
-  const gives = (name: SizeName) => sizeSpec(name).stays && (!free || free.includes(name));
-  const sizes = (Object.entries(form.sizes) as [SizeName, number][]).map(([name, mm]) => [name, gives(name) ? mm * factor : mm]);
-  return formOf(form, 'glazed', Object.fromEntries(sizes) as Partial<Record<SizeName, number>>);
-}
+const thinned = (form: Finished, factor: number, free: readonly SizeName[] | undefined): Finished =>
+  scaledBy(form, 'glazed', (name) => (sizeSpec(name).stays && (!free || free.includes(name)) ? factor : 1));
 
 /**
  * What is found of a shape, its thicknesses as they are, else thinner; what is found of the thinnest where there is none.
