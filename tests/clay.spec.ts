@@ -75,6 +75,12 @@ test('clays chosen stand beside each other by what they shrank, and a difference
   await expect(compared.getByRole('row', { name: /^Mouth, outside/ })).toContainText('104 mm');
   await expect(compared.getByRole('row', { name: /^Rim on a grid/ })).toContainText('52 mm out, 141.1 mm up');
   await page.getByRole('button', { name: 'All sizes of Honey jar, wide', exact: true }).click();
+  // as the list of pieces finds them, by clay or note too
+  await page.getByLabel('Pieces to compare', { exact: true }).fill('quarry');
+  await expect(compared.getByRole('row', { name: /Skep jar/ })).toBeVisible();
+  await expect(compared.getByRole('row', { name: /Egg cup/ })).toHaveCount(0);
+  await page.getByLabel('Pieces to compare', { exact: true }).fill('nothing of the kind');
+  await expect(page.getByText('No piece matches “nothing of the kind”.')).toBeVisible();
   // several by name, or those ticked, whatever they are called
   await page.getByLabel('Pieces to compare', { exact: true }).fill('egg cup, planter');
   await expect(compared.locator('tbody tr')).toHaveCount(3);

@@ -218,6 +218,5 @@ function partOf(cell: (column: Column) => string, workspace: Workspace, { unit, 
   if (sized.ok) return good(part);
   // what the table does not say gives way to what it says
   const given = withGivenWay(part, figures);
-  const made = given && { ...part, sizes: given };
-  return made && sizePart(made, figures, write.length).ok ? good(made) : sized;
+  return given ? good({ ...part, sizes: given }) : sized;
 }

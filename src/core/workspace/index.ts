@@ -59,6 +59,7 @@ export { handWorking, obstacleWords } from './hand-words';
 export type { CastChoices, Slip, TestCast } from './casting';
 export { type ClayBeside, claysBeside } from './clays-beside';
 export { clayUsedLast, exampleCutters } from './latest';
+export { saidOf } from './found-by';
 export { type SizeCame, cameOf, saidAndHappened } from './came';
 export {
   type Losses,

@@ -1,5 +1,5 @@
 import { type ClayFigures, type Stage, remaining } from '@/core/clay';
-import { FAMILIES, type FamilyName, type Form, type SizeName, checkForm, formOf, givenWay, sizeSpec } from '@/core/form';
+import { FAMILIES, type FamilyName, type Form, type SizeName, checkForm, formOf, givenWay, scaledBy, sizeSpec } from '@/core/form';
 import { type Keep, type KnownSize, type KnownSizes, USUAL_ODDS, aimFor, foundOf, reach, reachClay } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
 import { type ClayRows, clayOf } from './clay';
@@ -32,11 +32,10 @@ const shapeOf = (family: FamilyName) => ({ family, manner: FAMILIES[family].mann
 /** A family's usual piece, its widths and heights so many times as large; thicknesses stay but on what is very small. */
 function usual(family: FamilyName, wide: number, tall: number): Finished {
   const thin = Math.min(1, 2 * Math.min(wide, tall));
-  const sizes = Object.entries(FAMILIES[family].typical).map(([name, mm]) => {
-    const { direction, stays } = sizeSpec(name as SizeName);
-    return [name, mm * (stays ? thin : direction === 'height' ? tall : wide)];
+  return scaledBy(formOf(shapeOf(family), 'glazed', FAMILIES[family].typical), 'glazed', (name) => {
+    const { direction, stays } = sizeSpec(name);
+    return stays ? thin : direction === 'height' ? tall : wide;
   });
-  return formOf(shapeOf(family), 'glazed', Object.fromEntries(sizes) as Record<SizeName, number>);
 }
 
 /** The sizes of a form as suggestions: nobody holds to them, and they give way to whatever is typed. */

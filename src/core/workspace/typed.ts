@@ -1,7 +1,7 @@
 import { type ClayFigures, type Stage, remaining } from '@/core/clay';
 import { FAMILIES, type Form, type SizeName, givenWay, sizeSpec, sizesOf, withInsides } from '@/core/form';
 import { type Exact, type Gives, type KnownSize, type KnownSizes, giverOf, isExact, resolveKnown } from '@/core/sizing';
-import { surenessOf } from './piece';
+import { type MatterOf, type Sizable, sizePart, surenessOf } from './piece';
 import type { Part } from './records';
 
 /**
@@ -66,11 +66,8 @@ export const freeSizes = (sizes: KnownSizes): SizeName[] =>
     return isExact(first) && first.free;
   });
 
-/** The sizes of a part that cannot go together, once those that nobody holds to give way; undefined where that is not enough. */
-export function withGivenWay(
-  part: Pick<Part, 'family' | 'manner' | 'knots' | 'gives' | 'sizes' | 'fit'>,
-  clay: ClayFigures,
-): KnownSizes | undefined {
+/** The sizes of a part that cannot be made, once those that nobody holds to give way; undefined where that is not enough. */
+export function withGivenWay(part: Sizable, clay: ClayFigures, matterOf?: MatterOf): KnownSizes | undefined {
   const { at, form } = resolveKnown(part, part.sizes, clay, surenessOf(part, clay));
   // what only another manner of the form needs is kept beside it
   const free = freeSizes(part.sizes).filter((name) => form.sizes[name] !== undefined);
@@ -80,7 +77,8 @@ export function withGivenWay(
     const [first, ...rest] = part.sizes[name]!;
     return [name, [{ ...first, mm: ((first as Exact).mm * given.sizes[name]!) / form.sizes[name]! }, ...rest]];
   });
-  return { ...part.sizes, ...Object.fromEntries(moved) } as KnownSizes;
+  const sizes = { ...part.sizes, ...Object.fromEntries(moved) } as KnownSizes;
+  return sizePart({ ...part, sizes }, clay, String, matterOf).ok ? sizes : undefined;
 }
 
 /** One thing known of a size of a part let go; a width inside that nobody holds to follows outside and wall again, a bevel is not cut. */

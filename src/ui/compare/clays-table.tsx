@@ -9,7 +9,6 @@ import { Box, chakra } from '@chakra-ui/react';
 import { useMemo } from 'react';
 
 const CELL = {
-  css: { '@container (min-width: 620px)': { textAlign: 'right' } },
   paddingInline: '3',
   paddingBlock: '1.5',
   fontVariantNumeric: 'tabular-nums',

@@ -1,7 +1,7 @@
 'use client';
 
 import { sizeIn, sizesOf } from '@/core/form';
-import { type Body, handOf, inBody, mainPart, type Plan, type WeighedPart, weighedPart } from '@/core/workspace';
+import { type Body, handOf, inBody, mainPart, type Plan, saidOf, type WeighedPart, weighedPart, type Workspace } from '@/core/workspace';
 import { Act, Saves, SearchInput } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';
@@ -15,17 +15,21 @@ import { ClaysTable } from './clays-table';
 /** So many pieces are worked out in every clay at once; more are found by name. */
 const MOST = 60;
 
-/** The pieces that are called what is typed; several names with commas between them are several pieces. */
-function called(plans: readonly Plan[], typed: string): readonly Plan[] {
-  const has = (words: string) => plans.filter(({ name }) => name.toLowerCase().includes(words));
+/** The pieces found by what is typed, as in the list of pieces; several names with commas between them are several pieces. */
+function called({ plans, bodies }: Workspace, typed: string): readonly Plan[] {
+  const clays = new Map(bodies.map(({ id, name }) => [id, name]));
+  const said = plans.map((plan) => ({ plan, words: saidOf(plan, clays.get(mainPart(plan).bodyId ?? '') ?? '') }));
+  const having = (names: readonly string[]) =>
+    said.filter(({ words }) => names.some((name) => words.includes(name))).map(({ plan }) => plan);
   const whole = typed.trim().toLowerCase();
-  const named = has(whole);
-  if (named.length > 0) return named;
-  const names = whole
-    .split(',')
-    .map((each) => each.trim())
-    .filter((each) => each !== '');
-  return plans.filter(({ name }) => names.some((each) => name.toLowerCase().includes(each)));
+  const found = having([whole]);
+  if (found.length > 0) return found;
+  return having(
+    whole
+      .split(',')
+      .map((name) => name.trim())
+      .filter((name) => name !== ''),
+  );
 }
 
 /** Every piece in every clay: so that a set made in two clays matches when it is finished. */
@@ -40,7 +44,7 @@ export function CompareScreen() {
   if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
   const { plans } = workspace;
   const bodies = workspace.bodies.filter(({ id }) => !left.includes(id));
-  const wanted = only ? plans.filter(({ id }) => ticked.includes(id)) : called(plans, find);
+  const wanted = only ? plans.filter(({ id }) => ticked.includes(id)) : called(workspace, find);
   const shown = wanted.slice(0, MOST);
   const csv = async () => {
     const { comparisonTable } = await import('@/core/encode');
@@ -98,6 +102,8 @@ export function CompareScreen() {
       )}
       {plans.length === 0 || bodies.length === 0 ? (
         <Box color="fg.muted">There is nothing to compare yet: it takes a piece and a clay.</Box>
+      ) : shown.length === 0 ? (
+        <Box color="fg.muted">No piece matches “{find}”.</Box>
       ) : (
         <Box overflowX="auto" tabIndex={0} role="region" aria-label="Clays compared" className="unfolding">
           <chakra.table borderCollapse="collapse" aria-label="Clays compared" className="unfolded-narrow" css={{ '--figure': '150px' }}>
@@ -225,7 +231,6 @@ function AllSizes({ plan, bodies }: PieceProps) {
 }
 
 const FIGURE = {
-  css: { '@container (min-width: 620px)': { textAlign: 'right', whiteSpace: 'nowrap' } },
   fontFamily: 'figure',
   fontVariantNumeric: 'tabular-nums',
   color: 'wet',

@@ -1,6 +1,6 @@
 'use client';
 
-import { mainPart, type Plan, type WeighedPart, weighedPart, type Workspace } from '@/core/workspace';
+import { mainPart, type Plan, saidOf, type WeighedPart, weighedPart, type Workspace } from '@/core/workspace';
 import { commands } from '@/store';
 import { Gap, useLines, later } from '@/ui/blocks';
 import { Thumbnail } from '@/ui/drawing';
@@ -53,7 +53,7 @@ function useRows(find: string, order: Order): Row[] {
   }, [workspace, order]);
   return useMemo(() => {
     const wanted = find.trim().toLowerCase();
-    return rows.filter(({ plan, clay }) => `${plan.name} ${clay} ${plan.note}`.toLowerCase().includes(wanted));
+    return rows.filter(({ plan, clay }) => saidOf(plan, clay).includes(wanted));
   }, [rows, find]);
 }
 

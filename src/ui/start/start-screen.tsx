@@ -71,8 +71,11 @@ export function StartScreen() {
   return <StartSheet key={asked.toString()} workspace={workspace} asked={asked} />;
 }
 
-/** An amount said in the address, in g or ml. */
-const amountIn = (asked: URLSearchParams, name: string): number | undefined => Number(asked.get(name)) || undefined;
+/** An amount said in the address, in g or ml; an address written by hand may say anything. */
+function amountIn(asked: URLSearchParams, name: string): number | undefined {
+  const amount = Number(asked.get(name));
+  return amount > 0 && Number.isFinite(amount) ? amount : undefined;
+}
 
 function StartSheet({ workspace, asked }: { workspace: Workspace; asked: URLSearchParams }) {
   const units = useUnits();

@@ -9,7 +9,7 @@ import { Act, Choice, LabelledChoice, LengthInput, OptionalLength, OptionalNumbe
 import { useGo, useWorkspace } from '@/ui/state';
 import { ink } from '@/ui/theme';
 import { Box, HStack } from '@chakra-ui/react';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
 
 /** How a finished figure of the table is set. */
@@ -27,6 +27,20 @@ export function NestPanel({ piece }: { piece: PieceModel }) {
   return <Nest piece={piece} />;
 }
 
+type NestArgs = Parameters<typeof nestWork>;
+
+const kept = new WeakMap<NestChoices, { readonly of: NestArgs; readonly found: ReturnType<typeof nestWork> }>();
+
+/** A nest worked out once: what is tried before it is chosen is not worked out again. */
+function nestKept(...of: NestArgs): ReturnType<typeof nestWork> {
+  const choices = of[3];
+  const known = kept.get(choices);
+  if (known?.of.every((each, i) => each === of[i])) return known.found;
+  const found = nestWork(...of);
+  kept.set(choices, { of, found });
+  return found;
+}
+
 function Nest({ piece }: { piece: PieceModel }) {
   const { workspace } = useWorkspace();
   const { worked, units } = piece;
@@ -34,7 +48,8 @@ function Nest({ piece }: { piece: PieceModel }) {
   const [choices, setChoices] = useState<NestChoices>(() => usualNest(worked.sized.stages.glazed));
   const [stays, setStays] = useState(false);
   const largest = worked.sized.stages.glazed;
-  const found = useMemo(() => nestWork(workspace, piece.plan, largest, choices, units), [workspace, piece.plan, largest, choices, units]);
+  const workOf = (asked: NestChoices) => nestKept(workspace, piece.plan, largest, asked, units);
+  const found = workOf(choices);
   const edit = (change: Partial<NestChoices>) => setChoices({ ...choices, ...change });
   const make = () => {
     if (!found.ok) return;
@@ -50,7 +65,7 @@ function Nest({ piece }: { piece: PieceModel }) {
     const now = found.ok && stays ? found.value.map((bowl) => bowl.made.sized.stages.glazed.sizes) : [];
     const held = Object.fromEntries(now.map((sizes, i) => [i, what === 'widths' ? sizes.rimDiameter : sizes.height]).slice(1));
     const tried = { ...choices, [what]: mm === undefined ? others : { ...others, ...held, [at]: mm } };
-    const possible = nestWork(workspace, piece.plan, largest, tried, units);
+    const possible = workOf(tried);
     if (!possible.ok) return possible.problem.message;
     setChoices(tried);
     return undefined;

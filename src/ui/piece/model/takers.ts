@@ -89,14 +89,13 @@ function tryOn(ref: PartRef, units: Units, attempt: (now: Now) => Attempt): stri
   if (!now) return GONE;
   const { change, act, giving } = attempt(now);
   const part = { ...now.part, ...change };
-  const sizing = (tried: Part) => sizePart(tried, now.clay, units.length, now.matterOf);
-  const sized = sizing(part);
+  const sized = sizePart(part, now.clay, units.length, now.matterOf);
   if (sized.ok) {
     run(act);
     return undefined;
   }
-  const given = giving && withGivenWay(part, now.clay);
-  if (!given || !sizing({ ...part, sizes: given }).ok) return sized.problem.message;
+  const given = giving && withGivenWay(part, now.clay, now.matterOf);
+  if (!given) return sized.problem.message;
   run(giving(given));
   return undefined;
 }

@@ -67,5 +67,8 @@ export const LISTS: Record<string, SystemStyleObject> = {
   // a wide table is unfolded where there is no room for it
   '.unfolding': { containerType: 'inline-size' },
   '.list.unfolded': { '@container (max-width: 1080px)': UNFOLDED },
-  '.unfolded-narrow': { '@container (max-width: 619px)': UNFOLDED },
+  '.unfolded-narrow': {
+    '@container (max-width: 619px)': UNFOLDED,
+    '@container (min-width: 620px)': { '& td, & th:not(:first-child)': { textAlign: 'right' } },
+  },
 };
