@@ -1,4 +1,5 @@
 const ORDER = [
+  'checksum',
   'units',
   'clay',
   'form',

@@ -126,10 +126,10 @@ withoutPicker('what cannot be written is told with the ways out until it is writ
   });
   await type(page, 'Finished height', '150');
   const alert = page.getByRole('alert').filter({ hasText: 'Not saved' });
-  await expect(alert).toContainText('is full');
-  await expect(alert).toContainText('One change waits here');
+  await expect(alert).toContainText('no storage space left');
+  await expect(alert).toContainText('1 change is not saved yet');
   await type(page, 'Finished wall', '5');
-  await expect(alert).toContainText('2 changes wait here');
+  await expect(alert).toContainText('2 changes are not saved yet');
   await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue('150');
 
   const download = page.waitForEvent('download');

@@ -14,9 +14,10 @@ import type {
   ShopRow,
   Workspace,
 } from '@/core/workspace';
-import { EMPTY, TABLES, partedRuns, partedSettings, upgradedPlan } from '@/core/workspace';
+import { TABLES, partedRuns, partedSettings, upgradedPlan } from '@/core/workspace';
 import Dexie, { type EntityTable, type IndexableType, type Table } from 'dexie';
-import type { Entry, Kept } from './kept';
+import { v7 as newId } from 'uuid';
+import { type Entry, type Kept, follows } from './kept';
 import type { Patch } from './patch';
 
 type SettingsRow = Settings & { readonly id: 'settings' };
@@ -28,17 +29,26 @@ export interface KeptPhoto {
   readonly picture: Blob;
 }
 
-/** Counts every write to rows or history, so that a tab knows whether it has seen them all. */
+/** Counts every write to rows or history, so that a tab knows whether it has seen them all; and says which database this is. */
 interface Stamp {
   readonly id: 'stamp';
   readonly count: number;
+  readonly databaseId: string;
+}
+
+/** The version of the database that this program reads and writes. */
+const DATABASE_VERSION = 8;
+
+/** A newer Rimbet has changed the database: this one would write rows without what that one knows of them. */
+export class NewerDatabase extends Error {
+  override readonly name = 'VersionError';
 }
 
 /**
  * The browser's database. Version 1: bodies, batches, plans, settings, history; version 2 adds bars; in version 3 a part may be of
  * any form; version 4 adds the kit: formers and cutters; version 5 parts what is set for the shop from what a device prefers, and
  * names what can be undone; version 6 makes rows of runs and of their pieces, which were counted in the plan; version 7 adds
- * sets and orders.
+ * sets and orders; version 8 gives the database a name of its own, so that one made anew is not taken for it.
  */
 export class RimbetDatabase extends Dexie {
   bodies!: EntityTable<Body, 'id'>;
@@ -59,8 +69,9 @@ export class RimbetDatabase extends Dexie {
   stamps!: EntityTable<Stamp, 'id'>;
 
   constructor(name = 'rimbet') {
-    // nothing asks for live queries, which the kit would keep its own copies for
-    super(name, { cache: 'disabled' });
+    // nothing asks for live queries, which the kit would keep its own copies for; what is written is on the disk before it is said;
+    // one that closed by itself is opened by the store alone, which looks at what comes back
+    super(name, { cache: 'disabled', chromeTransactionDurability: 'strict', autoOpen: false });
     this.version(1).stores({
       bodies: 'id',
       batches: 'id, bodyId',
@@ -117,6 +128,22 @@ export class RimbetDatabase extends Dexie {
           });
       });
     this.version(7).stores({ sets: 'id', orders: 'id' });
+    this.version(DATABASE_VERSION).upgrade(async (transaction) => {
+      const stamps = transaction.table<Partial<Stamp>>('stamps');
+      const { count = 0 } = (await stamps.get('stamp')) ?? {};
+      await stamps.put({ id: 'stamp', count, databaseId: newId() });
+    });
+  }
+
+  /** Opens it if it is not open; throws where a newer program has changed it meanwhile. */
+  async opened(): Promise<this> {
+    if (!this.isOpen()) await this.open();
+    // the library opens a newer database too; the browser counts in tenths
+    if (this.backendDB().version >= (DATABASE_VERSION + 1) * 10) {
+      this.close();
+      throw new NewerDatabase('The database is of a newer version.');
+    }
+    return this;
   }
 }
 
@@ -131,8 +158,8 @@ const uncounted = (change: RowChange): RowChange => {
   return { ...change, before: plan(change.before), after: plan(change.after) };
 };
 
-/** Reads everything in one transaction, so that it belongs together. */
-export function readAll(db: RimbetDatabase): Promise<Kept> {
+/** Reads everything in one transaction, so that it belongs together; nothing where the database is new. */
+export function readAll(db: RimbetDatabase): Promise<Kept | undefined> {
   return db.transaction('r', db.tables, async () => {
     const [rows, settings, history, stamp] = await Promise.all([
       Promise.all(TABLES.map(async (table) => [table, await db.table(table).toArray()] as const)),
@@ -140,30 +167,45 @@ export function readAll(db: RimbetDatabase): Promise<Kept> {
       db.history.orderBy('seq').toArray(),
       readStamp(db),
     ]);
-    const { id: _, ...own } = settings ?? { ...EMPTY.settings, id: 'settings' as const };
-    return { workspace: { ...(Object.fromEntries(rows) as unknown as Workspace), settings: own }, history, stamp };
+    if (!settings || !stamp) return undefined;
+    const { id: _, ...own } = settings;
+    return { workspace: { ...(Object.fromEntries(rows) as unknown as Workspace), settings: own }, history, ...stamp };
   });
 }
 
-/** The first visit finds the example workshop; a workspace that was emptied on purpose stays empty. */
+/** Puts the example workshop into a database that is new; a workspace that was emptied on purpose stays empty. */
 export async function seedFirstVisit(db: RimbetDatabase): Promise<void> {
-  if (await db.settings.get('settings')) return;
   const { DEMO } = await import('@/core/example');
-  await db.transaction('rw', db.tables, async () => {
-    if (await db.settings.get('settings')) return;
-    await Promise.all([
-      ...TABLES.map((table) => db.table(table).bulkPut([...DEMO[table]])),
-      db.settings.put({ ...DEMO.settings, id: 'settings' }),
-    ]);
-  });
+  await writeWhole(db, { workspace: DEMO, history: [], stamp: 0, databaseId: newId() });
 }
 
-export async function readStamp(db: RimbetDatabase): Promise<number> {
-  return (await db.stamps.get('stamp'))?.count ?? 0;
+/** How many writes the database has seen, and which it is; nothing where it is new. */
+export async function readStamp(db: RimbetDatabase): Promise<Required<Pick<Kept, 'stamp' | 'databaseId'>> | undefined> {
+  const [stamp, settings] = await Promise.all([db.stamps.get('stamp'), db.settings.get('settings')]);
+  return stamp && settings && { stamp: stamp.count, databaseId: stamp.databaseId };
+}
+
+/**
+ * Writes everything into a database that is new, or is not what it was: all of it or nothing. One that goes on from `known`
+ * meanwhile, since another tab was first, is left alone. Pictures stay.
+ */
+export async function writeWhole(db: RimbetDatabase, { workspace, history, stamp, databaseId }: Kept, known?: Kept): Promise<boolean> {
+  return db.transaction('rw', db.tables, async () => {
+    const there = await readStamp(db);
+    if (known ? follows(there, known) : there) return false;
+    await Promise.all([...TABLES.map((table) => db.table(table).clear()), db.history.clear()]);
+    await Promise.all([
+      ...TABLES.map((table) => db.table(table).bulkPut([...workspace[table]])),
+      db.history.bulkPut([...history]),
+      db.settings.put({ ...workspace.settings, id: 'settings' }),
+      db.stamps.put({ id: 'stamp', count: stamp, databaseId: databaseId! }),
+    ]);
+    return true;
+  });
 }
 
 /** Writes what a patch changed, all of it asked for at once; runs inside the caller's transaction. */
-export async function writePatch(db: RimbetDatabase, { to, changes, settings, entries, gone }: Patch): Promise<void> {
+export async function writePatch(db: RimbetDatabase, { to, changes, settings, entries, gone }: Patch, databaseId: string): Promise<void> {
   const rowsOf = (name: (typeof TABLES)[number]) => {
     const own = changes.filter(({ table }) => table === name);
     const gone = own.filter(({ after }) => !after).map(({ id }) => id);
@@ -174,7 +216,7 @@ export async function writePatch(db: RimbetDatabase, { to, changes, settings, en
     ...TABLES.map(rowsOf),
     settings && db.settings.put({ ...settings, id: 'settings' }),
     replace(db.history, gone, entries),
-    db.stamps.put({ id: 'stamp', count: to }),
+    db.stamps.put({ id: 'stamp', count: to, databaseId }),
   ]);
 }
 

@@ -18,7 +18,8 @@ export type Move = (kept: Kept) => Step | undefined;
 const HISTORY_KEPT = 200;
 
 /** Does an act; what had been undone can no longer be redone. Nothing where it changes nothing. */
-export function perform({ workspace, history, stamp }: Kept, act: Act, id: string): Step | undefined {
+export function perform(kept: Kept, act: Act, id: string): Step | undefined {
+  const { workspace, history, stamp } = kept;
   const changes = act.change(workspace);
   if (changes.length === 0) return undefined;
   const done = history.filter((entry) => !entry.undone);
@@ -29,7 +30,11 @@ export function perform({ workspace, history, stamp }: Kept, act: Act, id: strin
     last && key && last.key === key
       ? [...done.slice(0, -1), { ...last, label, changes: merged(last.changes, changes) }]
       : [...done, { seq, id, label, changes, undone: false, ...(key && { key }), ...(place && { place }) }];
-  return { kept: { workspace: applyChanges(workspace, changes), history: next.slice(-HISTORY_KEPT), stamp: stamp + 1 }, changes, label };
+  return {
+    kept: { ...kept, workspace: applyChanges(workspace, changes), history: next.slice(-HISTORY_KEPT), stamp: stamp + 1 },
+    changes,
+    label,
+  };
 }
 
 /** What undo would take back: the last thing done, or the last of a place. */
@@ -46,7 +51,11 @@ function moved(kept: Kept, id: string | undefined, undone: boolean): Step | unde
   if (!changes) return undefined;
   const { key: _, ...rest } = entry;
   const history = kept.history.map((other) => (other === entry ? { ...rest, undone } : other));
-  return { kept: { workspace: applyChanges(kept.workspace, changes), history, stamp: kept.stamp + 1 }, changes, label: entry.label };
+  return {
+    kept: { ...kept, workspace: applyChanges(kept.workspace, changes), history, stamp: kept.stamp + 1 },
+    changes,
+    label: entry.label,
+  };
 }
 
 /** Takes one entry back, the last thing done unless said. */

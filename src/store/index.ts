@@ -8,4 +8,5 @@ export type { Act } from './history';
 export type { Place } from './kept';
 /** Pictures of pieces, fetched when one is looked at. */
 export const photoStore = () => import('./photos');
-export { type Snapshot, WorkspaceStore } from './store';
+export { SecondCopy } from './second-copy';
+export { type Offer, type Snapshot, WorkspaceStore } from './store';

@@ -23,7 +23,16 @@ export interface Kept {
   readonly history: readonly Entry[];
   /** How many writes this has seen. */
   readonly stamp: number;
+  /** Which database it belongs to: one that was made anew has another. */
+  readonly databaseId?: string | undefined;
 }
+
+/** Whether what is there goes on from what is known: the same database, and nothing of it gone. */
+export const follows = (
+  there: Pick<Kept, 'databaseId' | 'stamp'> | undefined,
+  known: Pick<Kept, 'databaseId' | 'stamp'>,
+): there is Pick<Kept, 'databaseId' | 'stamp'> =>
+  there !== undefined && there.databaseId === known.databaseId && there.stamp >= known.stamp;
 
 /** The state after an act, a step back or a step forward, and the rows to write. */
 export interface Step {

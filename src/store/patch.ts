@@ -30,12 +30,13 @@ export function patchOf(from: Kept, steps: readonly Step[]): Patch {
 }
 
 /** What is kept after a patch. */
-export function patched({ workspace, history }: Kept, { to, changes, settings, entries, gone }: Patch): Kept {
+export function patched({ workspace, history, databaseId }: Kept, { to, changes, settings, entries, gone }: Patch): Kept {
   const replaced = new Set([...gone, ...entries.map(({ seq }) => seq)]);
   const all = [...history.filter(({ seq }) => !replaced.has(seq)), ...entries];
   return {
     workspace: { ...applyChanges(workspace, changes), ...(settings && { settings }) },
     history: all.sort((a, b) => a.seq - b.seq),
     stamp: to,
+    databaseId,
   };
 }

@@ -1,6 +1,7 @@
 import type { Workspace } from '@/core/workspace';
 import { RimbetDatabase } from './db';
 import type { Entry } from './kept';
+import { SecondCopy } from './second-copy';
 
 /**
  * Pictures of pieces. They lie in the browser's database beside the rows and are read one by one: nothing of the text waits for them.
@@ -9,14 +10,29 @@ import type { Entry } from './kept';
 
 let opened: RimbetDatabase | undefined;
 
-const photos = () => (opened ??= new RimbetDatabase()).photos;
+const photos = async () => (await (opened ??= new RimbetDatabase()).opened()).photos;
 
-/** Keeps a picture; rejects where the disk is full. */
+/** What stands apart from the database. */
+const copy = new SecondCopy();
+
+/** Keeps a picture; rejects where the disk is full. The second copy has it too, where there is room. */
 export async function keepPhoto(id: string, picture: Blob): Promise<void> {
-  await photos().put({ id, picture, at: Date.now() });
+  await (await photos()).put({ id, picture, at: Date.now() });
+  await copy.keepPicture(id, picture).catch(() => undefined);
 }
 
-export const photoOf = async (id: string): Promise<Blob | undefined> => (await photos().get(id))?.picture;
+export const photoOf = async (id: string): Promise<Blob | undefined> =>
+  (await (await photos()).get(id))?.picture ?? (await copy.pictureOf(id).catch(() => undefined));
+
+/** Puts the pictures that rows name back into a database that has lost them. */
+export async function restorePhotos(workspace: Pick<Workspace, 'pieces'>): Promise<void> {
+  const table = await photos();
+  const there = new Set(await table.toCollection().primaryKeys());
+  for (const id of named(workspace, [])) {
+    const picture = there.has(id) ? undefined : await copy.pictureOf(id);
+    if (picture) await table.put({ id, picture, at: Date.now() });
+  }
+}
 
 const A_DAY = 24 * 60 * 60 * 1000;
 
@@ -32,9 +48,9 @@ function named({ pieces }: Pick<Workspace, 'pieces'>, history: readonly Entry[])
 /** Takes away what nothing names any more. */
 export async function sweepPhotos(workspace: Pick<Workspace, 'pieces'>, history: readonly Entry[]): Promise<number> {
   const used = named(workspace, history);
-  const keys = await photos()
-    .filter(({ id, at }) => !used.has(id) && at < Date.now() - A_DAY)
-    .primaryKeys();
-  await photos().bulkDelete(keys);
+  const table = await photos();
+  const keys = await table.filter(({ id, at }) => !used.has(id) && at < Date.now() - A_DAY).primaryKeys();
+  await table.bulkDelete(keys);
+  await copy.sweepPictures(keys);
   return keys.length;
 }

@@ -3,8 +3,9 @@ import { v7 as newId } from 'uuid';
 import type { RimbetDatabase } from './db';
 import { type Fault, faultOf } from './faults';
 import { type Act, type Move, forget, perform, prefer, redoable, stepBack, stepForward, undoable } from './history';
-import type { Kept, Place, Step } from './kept';
+import { type Kept, type Place, type Step, follows } from './kept';
 import { type Patch, patchOf, patched } from './patch';
+import { SecondCopy } from './second-copy';
 
 /** A notice: what was just done. Counts up, so that the same words tell again. */
 interface Said {
@@ -12,6 +13,15 @@ interface Said {
   readonly count: number;
   /** The notice offers to take it back. */
   readonly canUndo: boolean;
+}
+
+/**
+ * What a person is asked before anything is written: the database is missing, or knows less than the second copy does.
+ */
+export interface Offer {
+  readonly why: 'missing' | 'younger' | 'unread';
+  /** What the second copy holds and when it was last written, ISO; nothing where it is damaged too. */
+  readonly copy?: { readonly workspace: Workspace; readonly at: string; readonly whole: boolean } | undefined;
 }
 
 /** What the screens see: always the newest, whether written to disk yet or not. */
@@ -26,6 +36,8 @@ export interface Snapshot {
   readonly saving: 'saved' | 'saving' | 'failed';
   /** While saving fails: why. */
   readonly fault?: Fault | undefined;
+  /** A question that has to be answered before anything more is written. */
+  readonly offer?: Offer | undefined;
   /** How many things were done that are not on disk. */
   readonly unsaved: number;
   /** How many things were ever done, for the reminder to export. */
@@ -52,6 +64,8 @@ type Channel = Pick<BroadcastChannel, 'postMessage' | 'addEventListener'>;
 /** What is done so soon after a write waits, so that the keystrokes of a moment are written together, ms. */
 const REST = 300;
 
+const LOST = 'The browser had lost what it stored. Everything in this tab was written again';
+
 /** Between one try to write and the next, ms; the last again and again. */
 const PAUSES: readonly number[] = [400, 1000, 2500, 6000, 15_000, 30_000];
 
@@ -74,6 +88,14 @@ export class WorkspaceStore {
   /** The disk has not been read, or another tab wrote something this one did not understand. */
   private unread = true;
   private fault: Fault | undefined;
+  /** The database is not the one this tab knows any more, or has less in it: all of it has to be written again, and this is told then. */
+  private emptied: string | undefined;
+  /** A newer program has taken the database over: this one writes no more. */
+  private newer = false;
+  private offer: { readonly shown: Offer; readonly kept?: Kept | undefined } | undefined;
+  /** Written to the database, and not yet to the second copy. */
+  private uncopied: Patch[] = [];
+  private copying: Promise<void> | undefined;
   private started: Promise<void> | undefined;
   private running = false;
   /** The try to read and write that is under way; none during a pause. */
@@ -87,6 +109,7 @@ export class WorkspaceStore {
     private db: RimbetDatabase | undefined = undefined,
     private readonly channel: Channel | undefined = broadcast(),
     private readonly pauses = PAUSES,
+    private readonly copy = new SecondCopy(),
   ) {}
 
   readonly getSnapshot = (): Snapshot => this.snapshot;
@@ -106,13 +129,69 @@ export class WorkspaceStore {
 
   private async start(): Promise<void> {
     this.channel?.addEventListener('message', ({ data }) => this.heard(data as Patch | undefined));
+    if (this.db) this.listening(this.db);
     this.keepOn();
     await this.settled();
+    if (!this.offer) this.ready();
+  }
+
+  /** What is kept is shown; what need not be done before that follows. */
+  private ready(): void {
     this.publish({ status: 'ready' });
+    if (this.disk === NOTHING) return;
+    whenIdle(() => void this.lookAtCopy());
     // pictures that nothing names any more
     const { workspace, history } = this.kept;
-    if (workspace.pieces.length > 0 && this.db)
+    if (workspace.pieces.length > 0)
       whenIdle(() => void import('./photos').then(({ sweepPhotos }) => sweepPhotos(workspace, history)).catch(() => undefined));
+  }
+
+  /** A second copy that goes on where the database stops is offered; one that stopped before it is brought up to it. */
+  private async lookAtCopy(): Promise<void> {
+    try {
+      const found = await this.copy.find();
+      if (!found) return;
+      // another tab may have written since this one read
+      const there = this.db?.isOpen() && (await (await database()).readStamp(this.db));
+      if (!there || this.emptied) return;
+      if (found === 'damaged' || (follows(there, found.kept) && !found.whole)) return await this.copy.follow(this.disk, [], true);
+      if (follows(there, found.kept)) return this.toCopy();
+      await this.offerCopy('younger');
+      this.publish({});
+    } catch {
+      // a copy that cannot be read is written anew behind the next change
+    }
+  }
+
+  private async offerCopy(why: Offer['why']): Promise<boolean> {
+    const found = await this.copy.find().catch(() => 'damaged' as const);
+    if (!found || (found === 'damaged' && why !== 'missing')) return false;
+    const { kept, at, whole } = found === 'damaged' ? {} : found;
+    this.offer = { shown: { why, copy: kept && { workspace: kept.workspace, at: at!, whole: whole! } }, kept };
+    return true;
+  }
+
+  /** The second copy becomes what is kept; what was done meanwhile is done on it. */
+  async restore(): Promise<void> {
+    const found = this.offer?.kept;
+    const at = this.offer?.shown.copy?.at;
+    if (!found || at === undefined) return;
+    this.offer = undefined;
+    this.foundOnDisk({ ...found, databaseId: found.databaseId ?? newId() });
+    this.emptied = `Restored as it was on ${new Date(at).toLocaleString('en-GB', { dateStyle: 'long', timeStyle: 'short' })}`;
+    this.unread = false;
+    this.ready();
+    await this.settled();
+  }
+
+  /** What the database holds stays, or a new workshop begins; the second copy is set aside. */
+  async decline(): Promise<void> {
+    if (!this.offer) return;
+    await this.copy.setAside().catch(() => undefined);
+    this.offer = undefined;
+    this.publish({});
+    await this.settled();
+    this.ready();
   }
 
   /** Does one thing, undoably. */
@@ -168,6 +247,7 @@ export class WorkspaceStore {
 
   /** Tries at once to write what waits or could not be written. */
   tryNow(): void {
+    if (this.offer?.shown.why === 'unread') return this.lookAgain();
     this.wake?.();
     this.keepOn();
   }
@@ -189,11 +269,18 @@ export class WorkspaceStore {
 
   /** Another tab wrote: what it says follows on what this tab knows, or the disk is read again. */
   private heard(patch: Patch | undefined): void {
+    if (this.offer?.shown.why === 'missing') return this.lookAgain();
     if (patch && patch.to <= this.disk.stamp && !this.unread) return;
     if (patch?.from === this.disk.stamp && !this.unread && !this.running) this.foundOnDisk(patched(this.disk, patch));
     else this.unread = true;
     this.keepOn();
     this.publish({});
+  }
+
+  /** Reads once more what could not be read or was not there, and shows it. */
+  private lookAgain(): void {
+    [this.offer, this.unread] = [undefined, true];
+    void this.settled().then(() => this.offer ?? this.ready());
   }
 
   /** Does what waits again on what was found on disk. */
@@ -203,7 +290,7 @@ export class WorkspaceStore {
   }
 
   private get idle(): boolean {
-    return this.waiting.length === 0 && !this.unread;
+    return this.offer !== undefined || (this.waiting.length === 0 && !this.unread && !this.emptied);
   }
 
   /** Reads and writes until there is nothing left to do, with growing pauses after tries that failed; one such run at a time. */
@@ -231,17 +318,50 @@ export class WorkspaceStore {
   private async tryOnce(): Promise<boolean> {
     try {
       const disk = await database();
-      this.db ??= new disk.RimbetDatabase();
-      if (!this.db.isOpen()) await this.db.open();
-      if (this.unread) await this.read(disk, this.db);
-      if (this.waiting.length > 0) await this.write(disk, this.db);
+      const db = await this.opened(disk);
+      if (this.unread) await this.read(disk, db);
+      if (this.emptied && !this.offer) await this.fill(disk, db);
+      else if (this.waiting.length > 0 && !this.offer) await this.write(disk, db);
       this.fault = undefined;
     } catch (error) {
       const fault = faultOf(error);
-      this.fault = fault === 'failing' && this.disk === NOTHING ? 'unread' : fault;
+      this.fault = fault === 'failing' ? (this.disk === NOTHING ? 'unread' : this.emptied ? 'emptied' : 'failing') : fault;
+      if (this.fault === 'unread' && !this.offer) await this.offerCopy('unread');
     }
     this.publish({});
     return this.fault === undefined;
+  }
+
+  /** The database, open; one that closes by itself, or that a newer program wants, is heard of at once. */
+  private async opened(disk: Database): Promise<RimbetDatabase> {
+    if (this.newer) throw new disk.NewerDatabase('The database is of a newer version.');
+    this.db ??= this.listening(new disk.RimbetDatabase());
+    if (this.db.isOpen()) return this.db;
+    await this.db.opened();
+    // what comes back may not be what it was
+    if (this.disk !== NOTHING) this.unread = true;
+    const closed = () => {
+      this.unread = true;
+      this.keepOn();
+      this.publish({});
+    };
+    this.db.backendDB().addEventListener('close', closed);
+    return this.db;
+  }
+
+  private listening(db: RimbetDatabase): RimbetDatabase {
+    db.on('blocked', () => {
+      this.fault = 'blocked';
+      this.publish({});
+    });
+    db.on('versionchange', ({ newVersion }) => {
+      // taken away, it is looked for at once; wanted by a newer program, it is left to that
+      if (newVersion) [this.newer, this.fault] = [true, 'newer'];
+      else this.unread = true;
+      this.publish({});
+      if (!newVersion) setTimeout(() => this.keepOn());
+    });
+    return db;
   }
 
   private async pause(ms: number): Promise<void> {
@@ -256,27 +376,69 @@ export class WorkspaceStore {
   }
 
   private async read({ readAll, seedFirstVisit }: Database, db: RimbetDatabase): Promise<void> {
-    await seedFirstVisit(db);
-    const found = await readAll(db);
+    const first = this.disk === NOTHING;
+    let found = await readAll(db);
+    if (first && !found) {
+      if (await this.offerCopy('missing')) return;
+      await seedFirstVisit(db);
+      found = await readAll(db);
+    }
     this.unread = false;
-    this.foundOnDisk(found);
+    if (found && (first || follows(found, this.disk))) this.foundOnDisk(found);
+    else this.emptied ??= LOST;
+  }
+
+  /** Writes everything this tab knows into a database that has lost it. */
+  private async fill({ writeWhole }: Database, db: RimbetDatabase): Promise<void> {
+    const batch = this.waiting;
+    const whole = { ...this.kept, stamp: this.kept.stamp + 1 };
+    if (await writeWhole(db, whole, this.disk)) {
+      this.disk = whole;
+      this.waiting = replayed(whole, moves(this.waiting.slice(batch.length)));
+      this.tell(this.emptied!);
+      void import('./photos').then(({ restorePhotos }) => restorePhotos(whole.workspace)).catch(() => undefined);
+      this.toCopy();
+      this.channel?.postMessage(undefined);
+    } else this.unread = true;
+    this.emptied = undefined;
   }
 
   /** Writes all that waits in one transaction; where another tab has written since, on what that left. */
   private async write({ readAll, readStamp, writePatch }: Database, db: RimbetDatabase): Promise<void> {
     const batch = this.waiting;
-    const { late, disk, patch } = await db.transaction('rw', db.tables, async () => {
-      const first = (await readStamp(db)) === this.disk.stamp;
-      const from = first ? this.disk : await readAll(db);
+    const written = await db.transaction('rw', db.tables, async () => {
+      const there = await readStamp(db);
+      if (!follows(there, this.disk)) return undefined;
+      const first = there.stamp === this.disk.stamp;
+      const from = first ? this.disk : (await readAll(db))!;
       const done = first ? batch : replayed(from, moves(batch));
       const all = patchOf(from, steps(done));
-      if (done.length > 0) await writePatch(db, all);
+      if (done.length > 0) await writePatch(db, all, from.databaseId!);
       return { late: !first, disk: done.at(-1)?.step.kept ?? from, patch: all };
     });
+    if (!written) {
+      this.emptied ??= LOST;
+      return;
+    }
+    const { late, disk, patch } = written;
     this.waiting = this.waiting.slice(batch.length);
     if (late) this.foundOnDisk(disk);
     else this.disk = disk;
     this.channel?.postMessage(patch);
+    this.toCopy(patch);
+  }
+
+  /** The second copy follows the database, when nothing else is to be done. */
+  private toCopy(patch?: Patch): void {
+    if (patch) this.uncopied.push(patch);
+    this.copying ??= new Promise<void>((resolve) => {
+      whenIdle(() => {
+        const patches = this.uncopied;
+        this.uncopied = [];
+        this.copying = undefined;
+        void this.copy.follow(this.disk, patches).then(resolve, () => resolve());
+      });
+    });
   }
 
   private publish(change: Partial<Snapshot>): void {
@@ -288,9 +450,11 @@ export class WorkspaceStore {
       undo: undoable(history)?.label,
       redo: redoable(history)?.label,
       undoAtWheel: undoable(history, 'wheel')?.label,
-      saving: this.fault ? 'failed' : this.waiting.length > 0 ? 'saving' : 'saved',
+      saving: this.fault ? 'failed' : this.waiting.length > 0 || this.emptied ? 'saving' : 'saved',
       fault: this.fault,
-      unsaved: this.waiting.length,
+      offer: this.offer?.shown,
+      // where all of it is gone from the disk there is more to write than was done
+      unsaved: Math.max(this.waiting.length, this.emptied ? 1 : 0),
       done: stamp,
     };
     for (const listener of this.listeners) listener();

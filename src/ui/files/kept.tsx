@@ -1,7 +1,8 @@
 'use client';
 
-import { Act } from '@/ui/fields';
-import { useSaid, useWorkspace } from '@/ui/state';
+import { SecondCopy } from '@/store';
+import { Act, Saves } from '@/ui/fields';
+import { useSaid, useWorkspace, fileOf } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 
@@ -16,6 +17,48 @@ const MB = 1024 * 1024;
 const megabytes = (bytes: number): string => (bytes < MB ? 'less than 1 MB' : `${Math.round(bytes / MB).toLocaleString('en')} MB`);
 
 const DAY = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' });
+
+const MOMENT = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeStyle: 'short' });
+
+type Copy = Awaited<ReturnType<SecondCopy['find']>>;
+interface Copies {
+  readonly newest: Copy;
+  readonly aside: Awaited<ReturnType<SecondCopy['aside']>>;
+}
+
+async function lookAtCopies(): Promise<Copies> {
+  const copy = new SecondCopy();
+  const [newest, aside] = await Promise.all([copy.find().catch(() => 'damaged' as const), copy.aside().catch(() => undefined)]);
+  return { newest, aside };
+}
+
+const copyWords = (copy: Copy): string => {
+  if (copy === undefined)
+    return 'There is no second copy in this browser yet. Rimbet writes one after your next change, where the browser allows it.';
+  if (copy === 'damaged') return 'The second copy in this browser is damaged. Rimbet writes it anew after your next change.';
+  const damaged = copy.whole ? '' : ', but part of it is damaged';
+  return `A second copy, apart from the first, was written on ${MOMENT.format(new Date(copy.at))}${damaged}.`;
+};
+
+/** The copy that stands apart from the database, and the one that was set aside, if any. */
+function SecondCopies() {
+  const done = useSaid((store) => store.done);
+  const [copies, setCopies] = useState<Copies | undefined>();
+  useEffect(() => void lookAtCopies().then(setCopies), [done]);
+  if (!copies) return null;
+  const { newest, aside } = copies;
+  return (
+    <Box marginTop="2" data-testid="second-copy">
+      {copyWords(newest)}
+      {aside && (
+        <Box marginTop="2">
+          A copy of {MOMENT.format(new Date(aside.at))} is set aside.
+          <Saves files={[{ words: 'Save that copy as a file', make: () => fileOf(aside.kept.workspace, aside.at) }]} />
+        </Box>
+      )}
+    </Box>
+  );
+}
 
 async function look(): Promise<Room | undefined> {
   if (!navigator.storage?.estimate) return undefined;
@@ -45,6 +88,7 @@ export function Kept() {
           )}
         </Box>
       )}
+      <SecondCopies />
     </Box>
   );
 }

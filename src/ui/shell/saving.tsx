@@ -1,24 +1,33 @@
 'use client';
 
 import type { Fault } from '@/store';
-import { Saves } from '@/ui/fields';
+import { Act, Saves } from '@/ui/fields';
 import { useSaid, workspaceFile, workspaceStore } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
 import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
 
 const WHY: Record<Fault, string> = {
-  full: 'The disk, or this browser’s share of it, is full. Make room',
-  failing: 'The browser’s storage refused to write',
-  newer: 'Another tab runs a newer Rimbet, so this one can write no more. Reload this tab once you have the file',
-  unread: 'The workshop could not be read from this browser’s storage, so it is not shown',
+  full: 'There is no storage space left. Free some space on this device',
+  failing: 'The browser could not save. The disk may be full',
+  newer: 'A newer version of Rimbet is open in another tab, so this tab can no longer save',
+  unread: 'Your data could not be read from this browser, so nothing is shown',
+  blocked: 'An older version of Rimbet is open in another tab. Close that tab, and this one goes on',
+  emptied: 'The browser lost what it had stored. Everything is still in this tab',
 };
 
-const count = (unsaved: number): string => (unsaved === 1 ? 'One change waits here' : `${unsaved} changes wait here`);
+const count = (unsaved: number): string => (unsaved === 1 ? '1 change is' : `${unsaved} changes are`);
 
 /** What is wrong, what becomes of what was done, and what to do. */
-const faultWords = (fault: Fault, unsaved: number): string =>
-  `${unsaved > 0 ? 'Not saved. ' : ''}${WHY[fault]}. ${unsaved > 0 ? `${count(unsaved)} and ${unsaved === 1 ? 'is' : 'are'} tried again` : 'It is tried again'} by itself${unsaved > 0 ? '; save a file before you close this tab' : ''}.`;
+function faultWords(fault: Fault, unsaved: number): string {
+  const why = `${unsaved > 0 && fault !== 'blocked' ? 'Not saved. ' : ''}${WHY[fault]}.`;
+  if (fault === 'newer')
+    return `${why} ${unsaved > 0 ? `${count(unsaved)} not saved: save a file first, then load Rimbet again.` : 'Load it again.'}`;
+  if (fault === 'blocked') return why;
+  return unsaved > 0
+    ? `${why} ${count(unsaved)} not saved yet. Rimbet keeps trying. Save a file before you close this tab.`
+    : `${why} Rimbet keeps trying.`;
+}
 
 /** Asks before a page is left with something that is not on disk, and writes at once what waits when it is put aside or another place opened. */
 function useLeaving(): void {
@@ -81,15 +90,11 @@ export function Saving() {
         >
           <Box marginBottom="2">{faultWords(fault, unsaved)}</Box>
           <Saves files={[{ words: 'Save a file now', look: 'solid', make: () => workspaceFile(workspaceStore().getSnapshot().workspace) }]}>
-            <chakra.button
-              type="button"
-              minHeight="44px"
-              textDecoration="underline"
-              cursor="pointer"
-              onClick={() => workspaceStore().tryNow()}
-            >
-              Try again now
-            </chakra.button>
+            {fault === 'newer' ? (
+              <Act onClick={() => location.reload()}>Load again</Act>
+            ) : (
+              <Act onClick={() => workspaceStore().tryNow()}>Try again now</Act>
+            )}
           </Saves>
         </Box>
       )}

@@ -11,6 +11,7 @@ import { type ReactNode, Suspense, useEffect, useRef, useState } from 'react';
 import { BarButton } from './bar-button';
 import { HistoryButtons, SavedMark, Told, useHistoryKeys } from './history';
 import { NewVersion } from './offline';
+import { Recover } from './recover';
 import { Remind } from './remind';
 import { Saving } from './saving';
 import { ModeButton, UnitsMenu } from './units-menu';
@@ -57,6 +58,7 @@ export function Shell({ children }: { children: ReactNode }) {
   if (atWheel) {
     return (
       <>
+        <Recover />
         <main>{children}</main>
         <Told place="wheel" />
         <Box position="fixed" top="0" right="4" zIndex="50" css={{ '& [data-saving-word]': { color: 'var(--chakra-colors-fg-muted)' } }}>
@@ -87,6 +89,7 @@ export function Shell({ children }: { children: ReactNode }) {
         </div>
       </header>
       <Remind />
+      <Recover />
       <main>{children}</main>
       {tray && <InstrumentTray onClose={() => setTray(false)} />}
       <Told />

@@ -9,12 +9,18 @@ function exported(at: string): void {
   workspaceStore().set({ exported: { at, since: done } });
 }
 
-/** The whole workspace as a file. Its writer is fetched when first needed. */
-export async function workspaceFile(workspace: Workspace): Promise<FileToSave> {
+/** A workspace as it was at a moment, as a file. Its writer is fetched when first needed. */
+export async function fileOf(workspace: Workspace, at: string): Promise<FileToSave> {
   const { writeWorkspace } = await import('@/core/encode');
+  return { content: writeWorkspace(workspace, at), name: `rimbet-${at.slice(0, 10)}.json`, type: 'application/json' };
+}
+
+/** The whole workspace as a file: it counts as exported. */
+export async function workspaceFile(workspace: Workspace): Promise<FileToSave> {
   const now = new Date().toISOString();
+  const file = await fileOf(workspace, now);
   exported(now);
-  return { content: writeWorkspace(workspace, now), name: `rimbet-${now.slice(0, 10)}.json`, type: 'application/json' };
+  return file;
 }
 
 /** The same with the pictures of its pieces, as one zip. One that is gone is left out. */
