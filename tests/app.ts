@@ -103,3 +103,37 @@ export async function eachSection(page: Page, look: (words: string) => Promise<v
     }
   }
 }
+
+type Point = readonly [x: number, y: number];
+
+/**
+ * Fingers on the glass, as the browser has them from its hardware: what becomes of them (clicks, scrolling, a gesture of the browser's
+ * own, a touch it takes away) is its own doing.
+ */
+export async function fingers(page: Page) {
+  const session = await page.context().newCDPSession(page);
+  const send = (type: 'touchStart' | 'touchMove' | 'touchEnd' | 'touchCancel', points: readonly Point[]) =>
+    session.send('Input.dispatchTouchEvent', { type, touchPoints: points.map(([x, y], id) => ({ x, y, id })) });
+  return {
+    send,
+    /** One finger along a way, in so many moves a stretch; others may lie on the glass meanwhile. */
+    async drag(way: readonly Point[], { moves = 8, lying = [] as readonly Point[] } = {}): Promise<void> {
+      const [first, ...rest] = way;
+      await send('touchStart', [...lying, first!]);
+      let [x, y] = first!;
+      for (const [toX, toY] of rest) {
+        for (let i = 1; i <= moves; i += 1) await send('touchMove', [...lying, [x + ((toX - x) * i) / moves, y + ((toY - y) * i) / moves]]);
+        [x, y] = [toX, toY];
+      }
+      // the palm is lifted after the finger
+      if (lying.length > 0) await send('touchEnd', lying);
+      await send('touchEnd', []);
+    },
+  };
+}
+
+/** The middle of an element. */
+export async function middle(page: Page, name: string): Promise<Point> {
+  const box = (await page.getByRole('button', { name, exact: true }).boundingBox())!;
+  return [box.x + box.width / 2, box.y + box.height / 2];
+}

@@ -1,7 +1,7 @@
 import type { RowChange, Workspace } from '@/core/workspace';
 
-/** A screen that has an undo of its own. */
-export type Place = 'wheel';
+/** A screen with an undo of its own: the wheel, for one part of one plan. */
+export type Place = `wheel/${string}`;
 
 /** One thing a person did, kept so that it can be undone, in any tab and after a reload. */
 export interface Entry {

@@ -28,6 +28,7 @@ import {
 import { v7 as newId } from 'uuid';
 import { edit, find, now, remove } from './acts';
 import type { Act } from './history';
+import type { Place } from './kept';
 
 /** What is done with runs and their pieces. */
 
@@ -37,8 +38,11 @@ export const today = (at = new Date()): string => {
   return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
 };
 
-/** The same act done at the wheel, where undo takes back only what was done there. */
-export const atWheel = (act: Act): Act => ({ ...act, place: 'wheel' });
+/** Where undo at the wheel takes back what was done there of a part, and nothing else. */
+export const wheelOf = (ref: PartRef): Place => `wheel/${ref}`;
+
+/** The same act done at the wheel, for a part. */
+export const atWheel = (ref: PartRef, act: Act): Act => ({ ...act, place: wheelOf(ref) });
 
 /** A run as it begins, on the day it is where the maker is. */
 function begun(workspace: Workspace, ref: PartRef, id: string, at: string): Run | undefined {
@@ -61,7 +65,7 @@ const freshPiece = (run: Run, no: number, at: string): MadePiece => ({
 /** One more of the run of a part; the first begins one, as the part is planned now. */
 export const throwOne = (plan: Pick<Plan, 'name'>, ref: PartRef): Act => {
   const [at, runId] = [now(), newId()];
-  return atWheel({
+  return atWheel(ref, {
     label: `one made, ${plan.name}`,
     change: (workspace) => {
       const { run, pieces } = runOf(workspace, ref);
@@ -76,7 +80,7 @@ export const throwOne = (plan: Pick<Plan, 'name'>, ref: PartRef): Act => {
 /** How many the run is to be; undefined while that is not said. */
 export const setRunWanted = (plan: Pick<Plan, 'name'>, ref: PartRef, wanted: (now: number | undefined) => number | undefined): Act => {
   const [at, runId] = [now(), newId()];
-  return atWheel({
+  return atWheel(ref, {
     label: `how many to make, ${plan.name}`,
     key: `run-${ref}`,
     change: (workspace) => {
@@ -90,7 +94,7 @@ export const setRunWanted = (plan: Pick<Plan, 'name'>, ref: PartRef, wanted: (no
 /** The run being made is closed and another begun, as the part is planned now, of as many as the last was to be. */
 export const startRun = (plan: Pick<Plan, 'name'>, ref: PartRef): Act => {
   const [at, runId] = [now(), newId()];
-  return atWheel({
+  return atWheel(ref, {
     label: `new run, ${plan.name}`,
     change: (workspace) => {
       const { run, wanted } = runOf(workspace, ref);
@@ -104,7 +108,7 @@ export const startRun = (plan: Pick<Plan, 'name'>, ref: PartRef): Act => {
 /** What was different about the one made last; said again, it is taken back. One gone wrong is lost. */
 export const noteLastThrown = (plan: Pick<Plan, 'name'>, ref: PartRef, different: Different): Act => {
   const on = today();
-  return atWheel({
+  return atWheel(ref, {
     label: `the last one ${different}, ${plan.name}`,
     change: (workspace) => {
       const last = runOf(workspace, ref).pieces.at(-1);

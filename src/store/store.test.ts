@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { DEMO } from '@/core/example';
 import { runOf, shopOf } from '@/core/workspace';
+import fc from 'fast-check';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { type Fault, WorkspaceStore, commands, madeActs } from '.';
 import { RimbetDatabase } from './db';
@@ -230,21 +231,23 @@ describe('the workspace store', () => {
   it('at the wheel takes back what was done there last, whatever was done elsewhere since', async () => {
     const store = await opened();
     const plan = jar(store)!;
+    const wheel = madeActs.wheelOf(plan.id);
     store.run(madeActs.throwOne(plan, plan.id));
     store.run(madeActs.noteLastThrown(plan, plan.id, 'heavier'));
     store.run(commands.renamePlan('plan-platter', 'Tray'));
     store.run(commands.renamePlan('plan-honey-jar', 'Jar'));
-    expect(store.getSnapshot()).toMatchObject({ undo: 'name “Jar”', undoAtWheel: 'the last one heavier, Honey jar, wide' });
-    store.undo('wheel');
+    expect(store.getSnapshot().undo).toBe('name “Jar”');
+    expect(store.undoIn(wheel)).toBe('the last one heavier, Honey jar, wide');
+    store.undo(wheel);
     const thrown = () => runOf(store.getSnapshot().workspace, plan.id).pieces;
     expect(jar(store)).toMatchObject({ name: 'Jar' });
     expect(thrown()).toMatchObject([{ no: 1, shelf: 'wet' }]);
     expect(thrown()[0]!.different).toBeUndefined();
     expect(store.getSnapshot().said?.words).toBe('Undone: the last one heavier, Honey jar, wide');
-    store.undo('wheel');
+    store.undo(wheel);
     expect(thrown()).toEqual([]);
-    expect(store.getSnapshot().undoAtWheel).toBeUndefined();
-    store.undo('wheel');
+    expect(store.undoIn(wheel)).toBeUndefined();
+    store.undo(wheel);
     expect(jar(store)!.name).toBe('Jar');
     store.undo();
     expect(jar(store)!.name).toBe('Honey jar, wide');
@@ -252,11 +255,44 @@ describe('the workspace store', () => {
     expect(jar(await opened())).toMatchObject({ name: 'Honey jar, wide' });
   });
 
+  it('at the wheel never takes back another piece’s run, in whatever order pieces were thrown', async () => {
+    const refs = ['plan-honey-jar', 'plan-platter', 'plan-serving-bowl'];
+    await fc.assert(
+      fc.asyncProperty(fc.array(fc.nat({ max: 2 }), { minLength: 1, maxLength: 12 }), fc.nat({ max: 2 }), async (order, at) => {
+        database = `${database}+`;
+        const store = await opened();
+        const plan = (ref: string) => store.getSnapshot().workspace.plans.find(({ id }) => id === ref)!;
+        const count = (ref: string) => runOf(store.getSnapshot().workspace, ref).pieces.length;
+        const before = refs.map(count);
+        for (const i of order) store.run(madeActs.throwOne(plan(refs[i]!), refs[i]!));
+        for (let i = 0; i <= order.length; i += 1) store.undo(madeActs.wheelOf(refs[at]!));
+        const thrown = refs.map((_, i) => order.filter((each) => each === i).length);
+        expect(refs.map(count)).toEqual(before.map((was, i) => was + (i === at ? 0 : thrown[i]!)));
+        expect(store.undoIn(madeActs.wheelOf(refs[at]!))).toBeUndefined();
+        await store.settled();
+      }),
+      { seed: 27, numRuns: 12 },
+    );
+  });
+
+  it('writes a tap at the wheel at once, and does not let it wait for more', async () => {
+    const store = await opened();
+    const plan = jar(store)!;
+    store.run(madeActs.throwOne(plan, plan.id));
+    await store.settled();
+    // still resting after that write
+    store.run(madeActs.throwOne(plan, plan.id));
+    await store.settled();
+    expect(store.getSnapshot()).toMatchObject({ saving: 'saved', unsaved: 0 });
+    expect(runOf((await opened()).getSnapshot().workspace, plan.id).pieces).toHaveLength(2);
+  });
+
   it('leaves what was changed otherwise since, and says so', async () => {
     const store = await opened();
-    store.run(madeActs.atWheel(commands.renamePlan('plan-honey-jar', 'At the wheel')));
+    const wheel = madeActs.wheelOf('plan-honey-jar');
+    store.run(madeActs.atWheel('plan-honey-jar', commands.renamePlan('plan-honey-jar', 'At the wheel')));
     store.run(commands.renamePlan('plan-honey-jar', 'Elsewhere'));
-    store.undo('wheel');
+    store.undo(wheel);
     expect(jar(store)?.name).toBe('Elsewhere');
     expect(store.getSnapshot().said?.words).toBe('Changed otherwise since, so it stays: name “At the wheel”');
   });

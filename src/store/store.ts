@@ -31,8 +31,6 @@ export interface Snapshot {
   /** What undo and redo would take back or do again. */
   readonly undo?: string | undefined;
   readonly redo?: string | undefined;
-  /** What undo at the wheel would take back. */
-  readonly undoAtWheel?: string | undefined;
   readonly saving: 'saved' | 'saving' | 'failed';
   /** While saving fails: why. */
   readonly fault?: Fault | undefined;
@@ -197,7 +195,12 @@ export class WorkspaceStore {
   /** Does one thing, undoably. */
   run(act: Act): void {
     this.take(performing(act));
+    // counted in a tap, and told as done: it does not wait for more to be written with it
+    if (act.place) this.tryNow();
   }
+
+  /** What undo in a place would take back. */
+  readonly undoIn = (place: Place): string | undefined => undoable(this.kept.history, place)?.label;
 
   /** Does one thing and tells of it, with the way back: what was deleted or read in. */
   runAndTell(act: Act): void {
@@ -449,7 +452,6 @@ export class WorkspaceStore {
       workspace,
       undo: undoable(history)?.label,
       redo: redoable(history)?.label,
-      undoAtWheel: undoable(history, 'wheel')?.label,
       saving: this.fault ? 'failed' : this.waiting.length > 0 || this.emptied ? 'saving' : 'saved',
       fault: this.fault,
       offer: this.offer?.shown,

@@ -12,8 +12,9 @@ import { BarButton } from './bar-button';
  * Undo and redo by keyboard, everywhere; a field's own text history gives way to it, since every keystroke is saved. A place may
  * have an undo of its own.
  */
-export function useHistoryKeys(place: Place | undefined): void {
+export function useHistoryKeys(place?: Place | 'none'): void {
   useEffect(() => {
+    if (place === 'none') return undefined;
     const act = (does: () => void) => (event: KeyboardEvent) => {
       event.preventDefault();
       does();
@@ -52,7 +53,7 @@ export function HistoryButtons() {
 const SHOWN_MS = 6000;
 
 /** What was just undone, deleted or read in, for a few seconds, with the way back. */
-export function Told({ place }: { place?: Place }) {
+export function Told({ high = false }: { high?: boolean }) {
   const said = useSaid((store) => store.said);
   const [hidden, setHidden] = useState(0);
   useEffect(() => {
@@ -66,7 +67,7 @@ export function Told({ place }: { place?: Place }) {
       role="status"
       aria-live="polite"
       position="fixed"
-      bottom={place ? '180px' : '4'}
+      bottom={high ? '180px' : '4'}
       left="50%"
       transform="translateX(-50%)"
       zIndex="50"
@@ -87,7 +88,7 @@ export function Told({ place }: { place?: Place }) {
         >
           <span>{shown.words}</span>
           {shown.canUndo && (
-            <BarButton textDecoration="underline" onClick={() => workspaceStore().undo(place)}>
+            <BarButton textDecoration="underline" onClick={() => workspaceStore().undo()}>
               Undo
             </BarButton>
           )}

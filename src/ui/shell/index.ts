@@ -1,2 +1,3 @@
 export { Shell } from './shell';
+export { useHistoryKeys } from './history';
 export { ModeButton } from './units-menu';

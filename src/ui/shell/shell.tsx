@@ -52,7 +52,8 @@ function Places() {
 export function Shell({ children }: { children: ReactNode }) {
   useEffect(() => void workspaceStore().open(), []);
   const atWheel = usePathname() === '/wheel';
-  useHistoryKeys(atWheel ? 'wheel' : undefined);
+  // the wheel has its own, for the piece that is open there
+  useHistoryKeys(atWheel ? 'none' : undefined);
   const [tray, setTray] = useState(false);
   // at the wheel it is a different screen: nothing but what wet hands need
   if (atWheel) {
@@ -60,7 +61,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <>
         <Recover />
         <main>{children}</main>
-        <Told place="wheel" />
+        <Told high />
         <Box position="fixed" top="0" right="4" zIndex="50" css={{ '& [data-saving-word]': { color: 'var(--chakra-colors-fg-muted)' } }}>
           <Saving />
         </Box>

@@ -2,6 +2,7 @@
 
 import { chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
+import { usePress } from './use-press';
 
 interface BigProps {
   readonly children: ReactNode;
@@ -14,7 +15,8 @@ interface BigProps {
 }
 
 /** For wet hands: at least 64 px. */
-export function Big({ look = 'plain', ...rest }: BigProps) {
+export function Big({ look = 'plain', onClick, ...rest }: BigProps) {
+  const press = usePress(onClick);
   return (
     <chakra.button
       type="button"
@@ -35,6 +37,7 @@ export function Big({ look = 'plain', ...rest }: BigProps) {
       cursor="pointer"
       _disabled={{ opacity: 0.35, cursor: 'default' }}
       {...rest}
+      {...(onClick && press)}
     />
   );
 }

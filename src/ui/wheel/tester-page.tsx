@@ -33,6 +33,7 @@ export function TesterPage({ plan, part }: { plan: Plan; part: Part }) {
   const step = (name: keyof Tester, by: number) =>
     run(
       madeActs.atWheel(
+        partRef(plan, part),
         commands.setPart(
           partRef(plan, part),
           (each) => {
@@ -49,6 +50,7 @@ export function TesterPage({ plan, part }: { plan: Plan; part: Part }) {
   const accept = () =>
     run(
       madeActs.atWheel(
+        partRef(plan, part),
         commands.setPart(
           partRef(plan, part),
           (each) => ({ tester: { ...nowOf(each), accepted: !each.tester?.accepted } }),

@@ -2,13 +2,13 @@
 
 import { DIFFERENT, handOf, mainPart, type Part, partRef, type PieceSet, type Plan, runOf, weighedPart } from '@/core/workspace';
 import { madeActs } from '@/store';
-import { ModeButton } from '@/ui/shell';
+import { ModeButton, useHistoryKeys } from '@/ui/shell';
 import { StageName } from '@/ui/stage';
 import { run, useSaid, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
-import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
+import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { type TouchEvent, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useLayoutEffect, useMemo, useState } from 'react';
 import { type WheelPage, handPages, spoken, wheelPages } from './pages';
 import { Big } from './big';
 import { PageView } from './page-view';
@@ -16,9 +16,7 @@ import { RunPage } from './run-page';
 import { TesterPage } from './tester-page';
 import { useAwake } from './use-awake';
 import { useFitted } from './use-fitted';
-
-/** A finger that moved less than this across pressed something. px */
-const SWIPE = 60;
+import { useSwipe } from './use-swipe';
 
 /** A few huge figures for two metres away, one step at a time: nothing has to be typed. */
 export function WheelScreen() {
@@ -53,10 +51,11 @@ function AtTheWheel({ plan, part, set }: { plan: Plan; part: Part; set: PieceSet
   const [index, setIndex] = useState(0);
   const awake = useAwake();
   const seen = useFitted<HTMLDivElement>();
-  const touched = useRef<number | undefined>(undefined);
   const count = made?.pages.length ?? 1;
   const at = Math.min(index, count - 1);
   const turn = (by: 1 | -1) => setIndex((before) => Math.max(0, Math.min(count - 1, before + by)));
+  const swipe = useSwipe(turn);
+  useHistoryKeys(madeActs.wheelOf(partRef(plan, part)));
   usePageKeys(turn, () => run(madeActs.throwOne(plan, partRef(plan, part))));
 
   if (!made) {
@@ -67,54 +66,31 @@ function AtTheWheel({ plan, part, set }: { plan: Plan; part: Part; set: PieceSet
     );
   }
   const page = made.pages[at]!;
-  const onTouchEnd = (event: TouchEvent) => {
-    const moved = event.changedTouches[0]!.clientX - (touched.current ?? 0);
-    if (Math.abs(moved) > SWIPE) turn(moved < 0 ? 1 : -1);
-  };
   return (
-    <Box
-      height="100dvh"
-      display="flex"
-      flexDirection="column"
-      data-wheel={page.key}
-      onTouchStart={(event) => {
-        touched.current = event.touches[0]!.clientX;
-      }}
-      onTouchEnd={onTouchEnd}
-    >
+    <div data-wheel={page.key} className="wheel" {...swipe}>
       <Head plan={plan} page={page} place={`${at + 1} of ${count}`} set={set} />
-      <Box
-        ref={seen}
-        flex="1"
-        minHeight="0"
-        overflowY="auto"
-        display="flex"
-        flexDirection="column"
-        paddingInline={{ base: '4', md: '8' }}
-        paddingBlock="2"
-        aria-live="polite"
-      >
+      <div ref={seen} className="wheel-page" aria-live="polite">
         {page.key === 'tester' && <TesterPage plan={plan} part={part} />}
         {page.key === 'run' && <RunPage plan={plan} part={partRef(plan, part)} />}
         {page.key !== 'tester' && page.key !== 'run' && <PageView page={page} steps={made.steps} />}
-      </Box>
-      {awake === false && (
-        <Box role="note" paddingInline="8" fontSize="sm" color="warn">
-          This browser cannot keep the screen awake: set the device not to sleep.
-        </Box>
-      )}
-      <Box display="flex" flexWrap="wrap" alignItems="center" columnGap="6" rowGap="3" paddingInline="4" paddingTop="2" paddingBottom="4">
+      </div>
+      <div className="wheel-foot">
+        {awake === false && (
+          <Box role="note" flexBasis="100%" fontSize="sm" color="warn">
+            This browser cannot keep the screen awake: set the device not to sleep.
+          </Box>
+        )}
         <Run plan={plan} part={part} />
-        <HStack gap="3" flex="1 1 320px" css={{ '& > button': { flex: '1 1 0' } }}>
+        <div className="wheel-turn">
           <Big onClick={() => turn(-1)} disabled={at === 0}>
             Previous
           </Big>
           <Big onClick={() => turn(1)} disabled={at === count - 1}>
             Next
           </Big>
-        </HStack>
-      </Box>
-    </Box>
+        </div>
+      </div>
+    </div>
   );
 }
 
@@ -145,29 +121,31 @@ function Head({ plan, page, place, set }: { plan: Plan; page: WheelPage; place: 
     window.speechSynthesis.speak(new SpeechSynthesisUtterance(spoken(page)));
   };
   return (
-    <HStack paddingInline="4" paddingTop="2" gap="3" flexWrap={{ base: 'wrap', md: 'nowrap' }}>
+    <div className="wheel-head">
       <Link href={`/?plan=${plan.id}`} aria-label="Back to the piece">
         <Big as="span">Back</Big>
       </Link>
-      <Box order={{ base: 1, md: 0 }} flexBasis={{ base: '100%', md: 'auto' }} minWidth="0">
-        <chakra.h1 fontSize="24px" fontWeight="680" lineHeight="1.2">
-          {plan.name}
-        </chakra.h1>
+      <div className="wheel-name">
+        <h1>{plan.name}</h1>
         <HStack gap="3" color="fg.muted">
           <StageName stage={page.stage ?? 'wet'} />
           <span>{place}</span>
         </HStack>
-      </Box>
-      <Box flex="1" />
+      </div>
+      <div className="wheel-more wheel-gap" />
       {set && <NextOfSet plan={plan} set={set} />}
-      {talks && <Big onClick={read}>Read aloud</Big>}
-      <Box display={{ base: 'none', md: 'block' }}>
+      {talks && (
+        <div className="wheel-more">
+          <Big onClick={read}>Read aloud</Big>
+        </div>
+      )}
+      <div className="wheel-wide">
         <Big onClick={() => void document.documentElement.requestFullscreen?.()}>Full screen</Big>
-      </Box>
+      </div>
       <Box display="grid" placeItems="center" minWidth="64px" minHeight="64px" background="bar" color="bar.fg" borderRadius="6px">
         <ModeButton minWidth="64px" minHeight="64px" />
       </Box>
-    </HStack>
+    </div>
   );
 }
 
@@ -188,61 +166,50 @@ function NextOfSet({ plan, set: { id, planIds } }: { plan: Plan; set: PieceSet }
 /** Counts the run in one tap; a second says what was different about the last. */
 function Run({ plan, part }: { plan: Plan; part: Part }) {
   const { workspace } = useWorkspace();
-  const undoAtWheel = useSaid((store) => store.undoAtWheel);
   const ref = partRef(plan, part);
+  const place = madeActs.wheelOf(ref);
+  const undo = useSaid(() => workspaceStore().undoIn(place));
+  const onDisk = useSaid((store) => store.unsaved === 0);
   const { pieces, good, wrong, wanted } = runOf(workspace, ref);
   const made = handOf(part) === 'wheel' ? 'thrown' : 'made';
   const last = pieces.at(-1);
   return (
-    <Grid
-      templateColumns={{ base: 'auto 1fr auto', lg: 'auto auto auto minmax(0, 1fr)' }}
-      alignItems="center"
-      columnGap="3"
-      rowGap="2"
-      minWidth="0"
-    >
+    <div className="wheel-run">
       <Big look="solid" aria-keyshortcuts="Enter" onClick={() => run(madeActs.throwOne(plan, ref))}>
         {made[0]!.toUpperCase() + made.slice(1)}
       </Big>
-      <Box
-        role="status"
-        fontSize={{ base: '22px', md: '30px' }}
-        lineHeight="1.1"
-        fontFamily="figure"
-        fontVariantNumeric="tabular-nums"
-        fontWeight="680"
-      >
+      <div role="status" className="wheel-count">
         {wanted === undefined ? good : `${good} of ${wanted}`} {made}
         {wrong > 0 ? `, ${wrong} scrapped` : ''}
-      </Box>
-      {undoAtWheel ? (
-        <Big aria-label={`Undo: ${undoAtWheel}`} onClick={() => workspaceStore().undo('wheel')}>
-          Undo
-        </Big>
-      ) : (
-        <span />
-      )}
-      {last && (
-        <HStack
-          role="group"
-          aria-label="The last one was"
-          gap="3"
-          gridColumn={{ base: '1 / -1', lg: 'auto' }}
-          overflowX="auto"
-          css={{ '& > button': { flexShrink: 0 } }}
-        >
-          {DIFFERENT.map((different) => (
-            <Big
-              key={different}
-              aria-pressed={last.different === different}
-              look={last.different === different ? 'solid' : 'plain'}
-              onClick={() => run(madeActs.noteLastThrown(plan, ref, different))}
-            >
-              {different === 'gone wrong' ? 'scrapped' : different}
-            </Big>
-          ))}
-        </HStack>
-      )}
-    </Grid>
+        {/* what is counted is told as done once it is on disk */}
+        {!onDisk && (
+          <chakra.span fontSize="0.6em" fontWeight="500" data-not-yet>
+            {' '}
+            saving…
+          </chakra.span>
+        )}
+      </div>
+      <Big
+        aria-label={undo ? `Undo: ${undo}` : 'Nothing to undo'}
+        disabled={undo === undefined}
+        onClick={() => workspaceStore().undo(place)}
+      >
+        Undo
+      </Big>
+      {/* always there, so that nothing moves under the finger that counts */}
+      <div role="group" aria-label="The last one was" data-sideways className="wheel-different">
+        {DIFFERENT.map((different) => (
+          <Big
+            key={different}
+            disabled={!last}
+            aria-pressed={last?.different === different}
+            look={last?.different === different ? 'solid' : 'plain'}
+            onClick={() => run(madeActs.noteLastThrown(plan, ref, different))}
+          >
+            {different === 'gone wrong' ? 'scrapped' : different}
+          </Big>
+        ))}
+      </div>
+    </div>
   );
 }

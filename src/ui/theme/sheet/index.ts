@@ -7,6 +7,7 @@ import { LISTS } from './lists';
 import { PARTS } from './parts';
 import { PIECE } from './piece';
 import { START } from './start';
+import { WHEEL } from './wheel';
 
 /** On paper it is always light: dark ink on white, whatever the screen shows. */
 const onPaper = Object.fromEntries(
@@ -38,6 +39,7 @@ const globals = defineConfig({
     ...HEAD,
     ...PIECE,
     ...START,
+    ...WHEEL,
     '*:focus-visible': { outline: '2px solid', outlineColor: 'focus', outlineOffset: '2px' },
   },
 });
