@@ -200,7 +200,7 @@ const worked = (family: FamilyName): Worked => {
     clay: stoneware,
     known: finishedSizes(typical),
     making: WAYS.trimmed,
-    sure: { odds: 0.9, toolSd: 0.5 },
+    sure: { odds: 0.9, tool: 'gauge' as const },
     sized: size(stoneware, form, 'glazed', WAYS.trimmed),
   };
 };

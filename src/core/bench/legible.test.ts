@@ -99,7 +99,7 @@ const workedOf = (family: (typeof ROUND_FAMILIES)[number]) => {
     known: finishedSizes(typical),
     making: WAYS.trimmed,
     sized: size(clay, form, 'glazed', WAYS.trimmed),
-    sure: { odds: 0.9, toolSd: 0.5 },
+    sure: { odds: 0.9, tool: 'gauge' as const },
   };
 };
 

@@ -24,7 +24,13 @@ import {
 const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5 });
 const form = formOf({ family: 'cylinder', manner: { foot: 'flat' } }, 'glazed', FAMILIES.cylinder.typical);
 const sized = size(clay, form, 'glazed', WAYS.trimmed);
-const worked = { clay, known: finishedSizes(FAMILIES.cylinder.typical), making: WAYS.trimmed, sized, sure: { odds: 0.9, toolSd: 0.5 } };
+const worked = {
+  clay,
+  known: finishedSizes(FAMILIES.cylinder.typical),
+  making: WAYS.trimmed,
+  sized,
+  sure: { odds: 0.9, tool: 'gauge' as const },
+};
 
 const paths = ({ shapes }: Drawing): (readonly Place[])[] =>
   shapes.flatMap((shape: Shape) => (shape.kind === 'path' ? [shape.points] : []));

@@ -1,18 +1,14 @@
 import { type ClayFacts, clayFigures } from '@/core/clay';
 import { type Result, good } from '@/core/units';
-import { bodySchema, joi } from './schema';
+import { bodySchemaWith, joi } from './schema';
+import { toldBelief } from './told';
 
-export const beliefSchema = joi.object({ body: bodySchema.required() });
+export const beliefSchema = joi.object({ body: bodySchemaWith({ direction: joi.string().valid('width', 'height') }).required() });
 
-/** The verb `belief`: what is believed of a body's shrinkage, in percent. */
+type Upright = { readonly direction?: 'width' | 'height' };
+
+/** The verb `belief`: what is believed of a body's shrinkage across, in percent; upright bars are left out. */
 export function beliefVerb({ body }: { readonly body: ClayFacts }): Result<object> {
-  const { mean, scale, dof, weight, commonSd, pieceSd } = clayFigures(body).belief;
-  return good({
-    meanPercent: mean * 100,
-    scalePercent: scale * 100,
-    dof,
-    weight,
-    commonSdPercent: commonSd * 100,
-    pieceSdPercent: pieceSd * 100,
-  });
+  const bars = body.bars?.filter((bar) => (bar as Upright).direction !== 'height');
+  return good(toldBelief(clayFigures({ ...body, bars }).belief));
 }

@@ -33,6 +33,7 @@ const inClay = joi.object({
     .required(),
   diameter: sizeMm.required(),
   toolSd: sdMm,
+  lean: joi.number().min(-100).max(100),
   ovalitySd: sdMm,
   glaze: joi.number().min(0).max(10),
 });
@@ -56,6 +57,7 @@ interface ClayInput {
   readonly at: Stage;
   readonly diameter: number;
   readonly toolSd?: number;
+  readonly lean?: number;
   readonly ovalitySd?: number;
   readonly glaze?: number;
 }

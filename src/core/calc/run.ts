@@ -33,6 +33,18 @@ import {
   worthVerb,
 } from './sets';
 import { sizeSchema, sizeVerb } from './size';
+import {
+  firingSchema,
+  firingVerb,
+  handLeanSchema,
+  handLeanVerb,
+  heightSchema,
+  heightVerb,
+  sagSchema,
+  sagVerb,
+  survivalSchema,
+  survivalVerb,
+} from './teaches';
 import { solveSchema, solveVerb } from './solve';
 
 interface Verb {
@@ -43,6 +55,11 @@ interface Verb {
 const VERBS = {
   parse: { schema: parseSchema, answer: parseVerb },
   belief: { schema: beliefSchema, answer: beliefVerb },
+  hand: { schema: handLeanSchema, answer: handLeanVerb },
+  height: { schema: heightSchema, answer: heightVerb },
+  firing: { schema: firingSchema, answer: firingVerb },
+  survival: { schema: survivalSchema, answer: survivalVerb },
+  sag: { schema: sagSchema, answer: sagVerb },
   range: { schema: rangeSchema, answer: rangeVerb },
   size: { schema: sizeSchema, answer: sizeVerb },
   reverse: { schema: reverseSchema, answer: reverseVerb },

@@ -32,17 +32,34 @@ const shrinkageRange = strict
   .items(shrinkagePercent)
   .custom((pair: [number, number], helpers) => (pair[0] <= pair[1] ? pair : helpers.error('array.length', { limit: 2 })));
 
-const shrunk = sizeMm.max(Joi.ref('wet'));
+const shrunk = sizeMm.when('wet', { is: Joi.exist(), then: sizeMm.max(Joi.ref('wet')) });
 
 const bar = strict.object({
-  wet: sizeMm.required(),
+  wet: sizeMm,
   leather: shrunk,
   dry: shrunk,
   bisque: shrunk,
-  glazed: sizeMm.less(Joi.ref('wet')),
+  glazed: sizeMm.when('wet', { is: Joi.exist(), then: sizeMm.less(Joi.ref('wet')) }),
   tool: strict.string().valid('ruler', 'caliper').required(),
   sameBatch: strict.boolean(),
 });
+
+const measuredWet = bar.fork('wet', (wet) => wet.required());
+
+/** A bar that was fired is shorter than it was at first. */
+const shrank: Joi.CustomValidator = (value: Readonly<Record<string, number | undefined>>, helpers) => {
+  const first = value.wet ?? value.leather ?? value.dry ?? value.bisque;
+  return value.glazed !== undefined && value.glazed >= first! ? helpers.error('bar.grew', { glazed: value.glazed, first }) : value;
+};
+
+/** A clay whose bars may not have been measured wet, with what more is said of each bar. */
+export const bodySchemaWith = (more: Joi.PartialSchemaMap = {}) =>
+  bodySchema.keys({
+    bars: strict
+      .array()
+      .items(bar.keys(more).or('wet', 'leather', 'dry', 'bisque').custom(shrank))
+      .max(10000),
+  });
 
 /** A clay by the headless contract. */
 export const bodySchema = strict.object({
@@ -59,7 +76,7 @@ export const bodySchema = strict.object({
   }),
   waterPercent: strict.number().min(0).max(60),
   lossPercent: strict.number().min(0).max(40),
-  bars: strict.array().items(bar).max(10000),
+  bars: strict.array().items(measuredWet).max(10000),
 });
 
 const point = strict.object({

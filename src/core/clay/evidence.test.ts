@@ -82,7 +82,7 @@ describe('which samples count', () => {
   it('those fired otherwise when there is nothing else, and it is said', () => {
     const evidence = gather([sample({ firing: { cone: '10' } })], 'august', { cone: '6' });
     expect(evidence.otherFiringStandsIn).toBe(true);
-    expect(asBars(evidence, shares)).toHaveLength(1);
+    expect(asBars(evidence)).toHaveLength(1);
   });
 
   it('cones decide before temperatures, temperatures within 15 degrees', () => {
@@ -94,7 +94,7 @@ describe('which samples count', () => {
   });
 
   it('a batch with none of its own borrows the others as one', () => {
-    const bars = asBars(gather([sample({ batchId: 'march' }), sample({ batchId: 'march' })], 'august', { cone: '6' }), shares);
+    const bars = asBars(gather([sample({ batchId: 'march' }), sample({ batchId: 'march' })], 'august', { cone: '6' }));
     expect(bars.every(({ sameBatch }) => sameBatch === false)).toBe(true);
     expect(believe('stoneware', 11.5, bars).weight).toBeLessThan(0.8);
   });

@@ -73,19 +73,21 @@ export function gather<S extends Sample>(samples: readonly S[], batchId: string 
   };
 }
 
-/** The bars a belief takes, from the samples used: lengths averaged over their marks, ends as if measured wet. */
-export function asBars<S extends Sample>(evidence: Evidence<S>, shares: Shares): Bar[] {
+/** The bars a belief takes, from the samples used: lengths averaged over their marks. */
+export function asBars<S extends Sample>(evidence: Evidence<S>): Bar[] {
   return evidence.sorted.flatMap(({ sample, unused, sameBatch }) => {
     if (unused) return [];
-    const wet = lengthOf(sample, 'wet');
+    const at = (stage: Stage) => lengthOf(sample, stage);
     const { tool, firedTool, madeTo, batchId } = sample;
-    const batch = { tool, firedTool, madeTo, sameBatch, batch: batchId };
-    if (wet !== undefined) {
-      const at = (stage: Stage) => lengthOf(sample, stage);
-      return [{ wet, leather: at('leather'), dry: at('dry'), bisque: at('bisque'), glazed: at('glazed')!, ...batch }];
-    }
-    const shrinkage = impliedShrinkage(sample, shares);
-    const glazed = lengthOf(sample, 'glazed')!;
-    return shrinkage === undefined || shrinkage >= 1 ? [] : [{ wet: glazed / (1 - shrinkage), glazed, ...batch }];
+    return [
+      {
+        wet: at('wet'),
+        leather: at('leather'),
+        dry: at('dry'),
+        bisque: at('bisque'),
+        glazed: at('glazed')!,
+        ...{ tool, firedTool, madeTo, sameBatch, batch: batchId },
+      },
+    ];
   });
 }

@@ -1,8 +1,9 @@
 import type { PercentRange } from '@/core/units';
-import { type Bar, type Belief, believe } from './belief';
+import { type Bar, type Belief, type BelievedShares, SHARE_SD, believe } from './belief';
+import { believeHeight } from './height';
 import { type ClayKind, TYPICAL } from './kinds';
 import type { Matter } from './matter';
-import type { Shares, Shrinkage } from './shrinkage';
+import type { Direction, Shares, Shrinkage } from './shrinkage';
 
 /** What is known of a clay, as people write it: percent, mm. Everything but the kind may be missing. */
 export interface ClayFacts {
@@ -13,7 +14,10 @@ export interface ClayFacts {
   readonly waterPercent?: number | undefined;
   readonly lossPercent?: number | undefined;
   readonly bars?: readonly Bar[] | undefined;
-  /** Bars and pieces measured in height, where height was measured apart. */
+  /**
+   * Bars and pieces measured in height. Where they are given, even none, what is believed of height follows from width and from them;
+   * else height is taken as it was entered, or as width.
+   */
   readonly heightBars?: readonly Bar[] | undefined;
   /** Water and loss as weighed, fractions; before what was given. */
   readonly weighed?: { readonly water?: number | undefined; readonly loss?: number | undefined } | undefined;
@@ -22,6 +26,12 @@ export interface ClayFacts {
 /** Where a figure comes from, so that no number stands without its source. */
 export type Source = 'bars' | 'supplier' | 'given' | 'typical';
 
+/** How far the next piece may be off the size it is made to, sd in mm, and by how much it comes out larger on the whole, mm. */
+export interface OwnHand {
+  readonly sd: number;
+  readonly lean: number;
+}
+
 /** A clay's figures ready to compute with, each with its source. */
 export interface ClayFigures {
   readonly belief: Belief;
@@ -29,8 +39,8 @@ export interface ClayFigures {
   readonly heightBelief: Belief;
   readonly shrinkage: Shrinkage;
   readonly matter: Matter;
-  /** How truly sizes are made of it, sd by tool in mm, where the maker's own pieces have shown it. */
-  readonly hands?: Readonly<Record<'gauge' | 'eye', number>> | undefined;
+  /** How truly sizes are made of it, by tool and direction, as the maker's own pieces have shown it. */
+  readonly hands?: Readonly<Record<'gauge' | 'eye', Readonly<Record<Direction, OwnHand>>>> | undefined;
   readonly sources: {
     readonly shrinkage: Source;
     readonly shares: Readonly<Record<keyof Shares, Source>>;
@@ -45,13 +55,16 @@ const SHARE_STAGES = ['leather', 'dry', 'bisque'] as const;
 function shareFromBars(bars: readonly Bar[], stage: keyof Shares): number | undefined {
   const shares = bars.flatMap((bar) => {
     const there = bar[stage];
-    if (there === undefined || bar.glazed === undefined || bar.glazed === bar.wet) return [];
+    if (there === undefined || bar.glazed === undefined || bar.wet === undefined || bar.glazed === bar.wet) return [];
     return [(bar.wet - there) / (bar.wet - bar.glazed)];
   });
   return shares.length ? shares.reduce((a, b) => a + b, 0) / shares.length : undefined;
 }
 
-function sharesOf(facts: ClayFacts): { shares: Shares; sources: Record<keyof Shares, Source> } {
+export function sharesOf(facts: Pick<ClayFacts, 'bars' | 'sharesPercent' | 'kind'>): {
+  shares: Shares;
+  sources: Record<keyof Shares, Source>;
+} {
   const all = SHARE_STAGES.map((stage) => {
     const measured = shareFromBars(facts.bars ?? [], stage);
     if (measured !== undefined) return { stage, share: measured, source: 'bars' as const };
@@ -62,6 +75,12 @@ function sharesOf(facts: ClayFacts): { shares: Shares; sources: Record<keyof Sha
   const record = <T>(of: (each: (typeof all)[number]) => T) =>
     Object.fromEntries(all.map((each) => [each.stage, of(each)])) as Record<keyof Shares, T>;
   return { shares: record(({ share }) => share), sources: record(({ source }) => source) };
+}
+
+/** The shares with how sure each is. */
+export function believedShares(shares: Shares, sources: Readonly<Record<keyof Shares, Source>>): BelievedShares {
+  const of = (stage: keyof Shares) => ({ share: shares[stage], sd: sources[stage] === 'typical' ? SHARE_SD.typical : SHARE_SD.known });
+  return { leather: of('leather'), dry: of('dry'), bisque: of('bisque') };
 }
 
 function matterFigure(weighed: number | undefined, given: number | undefined, typical: number): { value: number; source: Source } {
@@ -77,10 +96,11 @@ function matterFigure(weighed: number | undefined, given: number | undefined, ty
  * @example clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5 }).shrinkage.width // 0.115
  */
 export function clayFigures(facts: ClayFacts): ClayFigures {
-  const belief = believe(facts.kind, facts.shrinkagePercent, facts.bars ?? []);
   const { shares, sources } = sharesOf(facts);
+  const believed = believedShares(shares, sources);
+  const belief = believe(facts.kind, facts.shrinkagePercent, facts.bars ?? [], believed);
   const given = facts.heightShrinkagePercent;
-  const heightBelief = facts.heightBars?.length ? believe(facts.kind, given ?? facts.shrinkagePercent, facts.heightBars) : undefined;
+  const heightBelief = facts.heightBars ? believeHeight(facts, facts.bars ?? [], facts.heightBars, belief, believed).belief : undefined;
   const water = matterFigure(facts.weighed?.water, facts.waterPercent, TYPICAL[facts.kind].water);
   const loss = matterFigure(facts.weighed?.loss, facts.lossPercent, TYPICAL[facts.kind].loss);
   return {

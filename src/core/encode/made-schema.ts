@@ -3,7 +3,7 @@ import { FAMILY_NAMES, SIZE_NAMES } from '@/core/form';
 import { MAKING_WAYS, TOOL_SD } from '@/core/sizing';
 import { DIFFERENT, DRYING, FATES, SHELVES, WORK, WRONG } from '@/core/workspace';
 import type Joi from 'joi';
-import { count, date, firing, id, moment, name, note, percent, positiveMm, strict, word } from './schema-parts';
+import { count, date, firing, id, leans, moment, name, note, percent, positiveMm, strict, word } from './schema-parts';
 
 /** What a run and a piece of it may hold. */
 
@@ -30,6 +30,7 @@ export const run = strict.object({
   dried: word(...Object.keys(DRYING)),
   planned: sizes.required(),
   gauge: positiveMm,
+  taken: leans,
   asked: sizes.required(),
   shrinkage: strict.object({ width: shrinkage, height: shrinkage }),
   promised: strict
@@ -54,7 +55,7 @@ export const run = strict.object({
   createdAt: moment,
 });
 
-const reading = strict.object({ mm: positiveMm.required(), oval: percent(0, 1000), with: measuredWith, on: date });
+const reading = strict.object({ mm: positiveMm.required(), oval: percent(0, 1000), with: measuredWith, on: date, sure: strict.boolean() });
 
 export const madePiece = strict.object({
   id,

@@ -30,3 +30,6 @@ export const firing = strict.object({
 
 export const word = (...words: readonly (string | number)[]) => Joi.valid(...words);
 export const count = strict.number().integer().min(1).max(5000);
+
+/** What is taken off a setting for the way a hand leans, mm. */
+export const leans = strict.object({ width: percent(-100, 100), height: percent(-100, 100) });

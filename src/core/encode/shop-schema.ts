@@ -1,7 +1,7 @@
 import { LIMIT_NAMES } from '@/core/sizing';
 import { ROOMS_DRY, STOCK_KINDS, type ShopName, WORK } from '@/core/workspace';
 import Joi from 'joi';
-import { count, date, id, name, percent, positiveMm, strict, word } from './schema-parts';
+import { count, date, id, leans, name, percent, positiveMm, strict, word } from './schema-parts';
 
 /** What each setting of the shop may hold. */
 
@@ -9,7 +9,7 @@ const list = (item: Joi.Schema, most: number) => strict.array().items(item).max(
 
 const SHOP: Record<ShopName, Joi.Schema> = {
   place: strict.object(Object.fromEntries(LIMIT_NAMES.map((limitName) => [limitName, positiveMm]))),
-  wheel: strict.object({ batThickness: percent(0, 200), clearance: percent(0, 200), chuckClearance: percent(0, 50) }),
+  wheel: strict.object({ batThickness: percent(0, 200), clearance: percent(0, 200), chuckClearance: percent(0, 50), takeOff: leans }),
   printers: list(strict.object({ name, measuredMm: percent(50, 200) }), 20),
   measures: list(strict.object({ name, mm: positiveMm.required() }), 50),
   bats: list(strict.object({ name, width: positiveMm.required(), thickness: positiveMm.required(), plaster: strict.boolean() }), 60),

@@ -14,13 +14,13 @@ function makerOf(width: Width, outwards: 1 | -1): Maker {
     const { diameter, spreadSd = 0 } = width;
     return spreadSd > 0 ? (_common, _share, normal) => diameter + normal() * spreadSd : () => diameter;
   }
-  const { clay, at, diameter, toolSd, ovalitySd, glaze = 0 } = width;
+  const { clay, at, diameter, toolSd, lean = 0, ovalitySd, glaze = 0 } = width;
   const { mean } = clay.belief;
   const variances = shrinkageVariances(clay);
   const [commonSd, ownSd] = [Math.sqrt(variances.common), Math.sqrt(variances.own)];
   const [done, doneSd] = [shareAt(clay, at), shareSdAt(clay, at)];
   return (common, share, normal) => {
-    const made = diameter + normal() * toolSd;
+    const made = diameter + lean + normal() * toolSd;
     const s = mean + common * commonSd + normal() * ownSd;
     const finished = at === 'glazed' ? made : (made * (1 - s)) / (1 - (done + share * doneSd) * s);
     return finished + outwards * (Math.abs(normal() * ovalitySd) / 2 + 2 * glaze);

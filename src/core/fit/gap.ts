@@ -46,9 +46,9 @@ interface Answers {
 }
 
 function answers(width: Width): Answers {
-  const { diameter } = width;
-  if (isRigid(width)) return { finished: diameter, perShrinkage: 0, perShare: 0, hand: 0, glaze: 0 };
-  const { clay, at, toolSd, glaze = 0 } = width;
+  if (isRigid(width)) return { finished: width.diameter, perShrinkage: 0, perShare: 0, hand: 0, glaze: 0 };
+  const { clay, at, toolSd, lean = 0, glaze = 0 } = width;
+  const diameter = width.diameter + lean;
   if (at === 'glazed') return { finished: diameter, perShrinkage: 0, perShare: 0, hand: toolSd, glaze };
   const [s, p] = [clay.belief.mean, shareAt(clay, at)];
   const left = 1 - p * s;

@@ -1,5 +1,5 @@
 import { type Belief, type ClayFigures, remaining } from '@/core/clay';
-import { TOOL_SD } from '@/core/sizing';
+import { handWith } from '@/core/sizing';
 import { type Best, type Costs, EQUAL_COSTS, bestWidth } from './best';
 import { type Odds, gapOf, oddsOf } from './gap';
 import { type ClayWidth, type GapRange, type Pair, type Side, type Width, isRigid } from './widths';
@@ -44,11 +44,17 @@ type Change = (pair: Pair, made: ClayWidth) => Pair | undefined;
 
 const onSide = (pair: Pair, side: Side, change: Partial<ClayWidth>): Pair => ({ ...pair, [side]: { ...pair[side], ...change } });
 
+/** What this maker's hand does with a gauge, as they have shown it: no better hand than theirs is promised. */
+function byGauge({ clay }: ClayWidth): Pick<ClayWidth, 'toolSd' | 'lean'> & { readonly toolSd: number } {
+  const { sd, lean } = handWith(clay, 'gauge', 'width');
+  return { toolSd: sd, lean };
+}
+
 /** The stage a thing is at, as a width made to the same size there. */
 function atLeather(pair: Pair, side: Side, made: ClayWidth): Pair | undefined {
   if (made.at !== 'wet') return undefined;
   const left = remaining(made.clay.shrinkage, 'leather', 'width');
-  return onSide(pair, side, { at: 'leather', diameter: made.diameter * left, toolSd: TOOL_SD.gauge });
+  return onSide(pair, side, { at: 'leather', diameter: made.diameter * left, ...byGauge(made) });
 }
 
 const CHANGES = (side: Side): Readonly<Record<Exclude<HelpName, 'aim'>, Change>> => ({
@@ -61,11 +67,11 @@ const CHANGES = (side: Side): Readonly<Record<Exclude<HelpName, 'aim'>, Change>>
     return { ...pair, sameFiring: true };
   },
   leather: (pair, made) => atLeather(pair, side, made),
-  gauge: (pair, { toolSd }) => (toolSd > TOOL_SD.gauge ? onSide(pair, side, { toolSd: TOOL_SD.gauge }) : undefined),
+  gauge: (pair, made) => (made.toolSd > byGauge(made).toolSd ? onSide(pair, side, byGauge(made)) : undefined),
   measured: (pair) => {
     const other: Side = side === 'mouth' ? 'lid' : 'mouth';
     const width = pair[other];
-    return isRigid(width) || width.toolSd <= MEASURED_SD ? undefined : onSide(pair, other, { toolSd: MEASURED_SD });
+    return isRigid(width) || width.toolSd <= MEASURED_SD ? undefined : onSide(pair, other, { toolSd: MEASURED_SD, lean: 0 });
   },
   warp: (pair) => {
     const { mouth, lid } = pair;

@@ -8,6 +8,8 @@ export interface ClayWidth {
   readonly diameter: number;
   /** How truly it is made or measured, sd. */
   readonly toolSd: number;
+  /** By how much it is made larger than its diameter says, mm: a hand that leans. */
+  readonly lean?: number | undefined;
   /** Sd of how much wider it fires one way than the other; half of what it comes to is lost. */
   readonly ovalitySd: number;
   /** Glaze on the touching face, finished, on one side. */

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { chanceAlone, honestOdds } from './honest';
-import { handError } from './hand';
 import { ballRatio, medianOf } from './ratio';
 
 /** The chances of 0 to n of n, each from the one before by Pascal's rule: a second way. */
@@ -83,17 +82,5 @@ describe('a middle', () => {
     expect(ballRatio([1, 1.1])).toBeUndefined();
     expect(ballRatio([1.1, 1, 1.3])).toEqual({ median: 1.1, spread: expect.closeTo(1.4826 * 0.1, 9), count: 3 });
     expect(ballRatio([1, 1.2, 1.1, 1.5])).toMatchObject({ median: expect.closeTo(1.15, 12), spread: expect.closeTo(1.4826 * 0.1, 9) });
-  });
-});
-
-describe('a hand', () => {
-  it('has shown nothing without a piece, and leans from the second on where the mean is two standard errors off', () => {
-    expect(handError([], 0.8)).toEqual({ sd: 0.8, count: 0, bias: undefined });
-    expect(handError([5], 0.8).bias).toBeUndefined();
-    const sd = Math.sqrt((5 * 0.64 + 2 * 9) / 7);
-    expect(handError([3, 3], 0.8)).toEqual({ sd: expect.closeTo(sd, 12), count: 2, bias: 3 });
-    // 3 of 1.2 mm: the mean of 1 within twice 1.1 / sqrt 3
-    expect(handError([1, 1, 1], 1.2).bias).toBeUndefined();
-    expect(handError([-2, -2, -2, -2], 0.5).bias).toBe(-2);
   });
 });

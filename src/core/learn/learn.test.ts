@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { believe } from '@/core/clay';
 import { describe, expect, it } from 'vitest';
-import { ballRatio, cameOut, chanceAlone, handError, honestOdds, lossOf, withinReading } from '.';
+import { ballRatio, cameOut, chanceAlone, leanOf, honestOdds, lossOf, withinReading } from '.';
 
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
@@ -35,18 +35,49 @@ describe('a maker’s own figures', () => {
     expect(slipped.spread).toBeLessThan(0.02);
   });
 
-  it('the hand is typical until it has shown itself, and leans only where that is no chance', () => {
-    expect(handError([], 0.5)).toEqual({ sd: 0.5, bias: undefined, count: 0 });
-    const wild = handError([3, -3, 3, -3, 3, -3], 0.5);
-    expect(wild.sd).toBeCloseTo(Math.sqrt((5 * 0.25 + 54) / 11), 9);
-    expect(wild.bias).toBeUndefined();
-    expect(handError([1, 1.2, 0.9, 1.1, 1, 1.1], 0.5).bias).toBeCloseTo(1.05, 9);
+  it('loss leans on what is typical less and less, and a second is no first', () => {
+    expect(lossOf({ family: 'hollow' }).share).toBeCloseTo(0.1, 9);
+    const died = { passed: 320, lost: 80 };
+    expect(lossOf({ family: 'hollow', history: { drying: died } }).share).toBeGreaterThan(0.19);
+    const seconds = { first: { passed: 6, lost: 6 } };
+    expect(lossOf({ family: 'hollow', history: seconds }).share).toBeGreaterThan(lossOf({ family: 'hollow' }).share + 0.2);
+  });
+});
+
+describe('a hand with its lean', () => {
+  const readings = (errors: readonly number[]) => errors.map((error) => ({ planned: 100, thrown: 100 + error, readingSd: 0.25 }));
+
+  it('told by heights says nothing of widths, and one slip moves neither lean nor spread by much', () => {
+    const own = [1.2, 1.5, 0.9, 1.1, 1.3, 1.2, 1, 1.4];
+    const { lean, spread, takeOff } = leanOf(readings(own), 0.5);
+    expect(lean).toBeCloseTo(1.2, 1);
+    expect(takeOff).toBe(1);
+    const slipped = leanOf(readings([...own, -89.5]), 0.5);
+    expect(slipped.asks).toEqual([8]);
+    expect(slipped).toMatchObject({ lean, spread });
+    // answered that it is right, it counts
+    const [last] = readings([-89.5]);
+    expect(leanOf([...readings(own), { ...last!, sure: true }], 0.5).spread).toBeGreaterThan(10);
   });
 
-  it('loss leans on what is typical less and less', () => {
-    expect(lossOf(0, 0).share).toBeCloseTo(0.1, 9);
-    expect(lossOf(44, 9)).toMatchObject({ good: 9 + 35, bad: 1 + 9 });
-    expect(lossOf(400, 80).share).toBeGreaterThan(0.19);
+  it('slipped anywhere by a decimal is asked about, whatever the hand', () => {
+    fc.assert(
+      fc.property(fc.array(mm(-1, 1), { minLength: 4, maxLength: 30 }), fc.nat(), mm(-3, 3), (errors, at, lean) => {
+        const all = readings(errors.map((error) => error + lean));
+        const i = at % all.length;
+        const slipped = all.map((reading, j) => (j === i ? { ...reading, thrown: reading.thrown / 10 } : reading));
+        const found = leanOf(slipped, 0.5);
+        expect(found.asks).toContain(i);
+        expect(found.nextSd).toBeLessThan(4);
+      }),
+      { seed: 20 },
+    );
+  });
+
+  it('looks at the newest fifty', () => {
+    const old = readings(Array.from({ length: 50 }, () => 5));
+    const now = readings(Array.from({ length: 50 }, () => 0.1));
+    expect(leanOf([...old, ...now], 0.5)).toEqual(leanOf(now, 0.5));
   });
 });
 

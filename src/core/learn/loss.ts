@@ -1,23 +1,28 @@
-/** How often pieces are lost, as believed: a Beta distribution. */
+import { type LossClass, type Passages, survivalOf } from './survival';
+
+/** How often pieces are lost, as believed: a Beta distribution. Seconds count as lost: an order is of firsts. */
 export interface Loss {
-  /** The mean share lost. */
+  /** The mean share that does not come out as a first. */
   readonly share: number;
+  /** How many were counted, how many of those are lost, and how many are seconds. */
   readonly made: number;
   readonly lost: number;
-  /** Its two counts, the typical loss among them: good and lost. */
+  readonly seconds: number;
+  /** The two counts of the distribution: good and lost. */
   readonly good: number;
   readonly bad: number;
 }
 
-/** What is typical counts as so many pieces. computation.md section 14. */
-const TYPICAL_COUNTS = 10;
+interface Recorded {
+  readonly family: LossClass;
+  readonly history?: Passages | undefined;
+  readonly made?: number | undefined;
+  readonly lost?: number | undefined;
+  readonly seconds?: number | undefined;
+}
 
-/** Loss of a form with nothing known of it. Ours. */
-const TYPICAL_LOSS = 0.1;
-
-/** Loss from a history of made and lost on top of the typical one: a = 10 (1-p) + made - lost, b = 10 p + lost (computation.md section 14). */
-export function lossOf(made: number, lost: number, typical = TYPICAL_LOSS): Loss {
-  const good = TYPICAL_COUNTS * (1 - typical) + made - lost;
-  const bad = TYPICAL_COUNTS * typical + lost;
-  return { share: bad / (good + bad), made, lost, good, bad };
+/** Loss from a record of what passed and died where, on top of what is typical. */
+export function lossOf({ family, history, made = 0, lost = 0, seconds = 0 }: Recorded): Loss {
+  const { good, a, b } = survivalOf({ kind: family, history });
+  return { share: 1 - good, made, lost, seconds, good: a, bad: b };
 }

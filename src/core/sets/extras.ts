@@ -39,6 +39,18 @@ function betaBinomialAtLeast(make: number, need: number, a: number, b: number): 
   return 1 - under;
 }
 
+/** No more than this is told from a Beta: what would take more is no answer. */
+const MOST_FROM_BETA = 2000;
+
+/** The least number to make where the chance itself is a Beta of a good and b lost; undefined where not even two thousand would do. */
+export function makeFromBeta(need: number, odds: number, a: number, b: number): Extras | undefined {
+  for (let make = need; make <= MOST_FROM_BETA; make += 1) {
+    const chance = betaBinomialAtLeast(make, need, a, b);
+    if (chance >= odds) return { make, odds: chance };
+  }
+  return undefined;
+}
+
 /**
  * The least number to make so that enough come out as often as asked: binomial where the loss is fixed, beta-binomial with a history
  * (computation.md section 14).

@@ -1,4 +1,4 @@
-export { type Extras, type History, extras, thumbRules } from './extras';
+export { type Extras, type History, extras, makeFromBeta, thumbRules } from './extras';
 export { type Found, type Matched, type Sorting, matchSets } from './match';
 export { type Loads, type ShelfLoad, type Standing, loadShelves } from './loads';
 export { type Dated, type WorkDays, type WorkStep, daysOn, schedule, scheduleFrom, weekdayOf } from './schedule';

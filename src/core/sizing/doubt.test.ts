@@ -1,7 +1,7 @@
 import { type Stage, beliefDensity, clayFigures, normalDensity, normalUpTo } from '@/core/clay';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ALL_DOUBTS, type Along, TOOL_SD, chanceUnder, rangeOf, reachedFrom, sdOf, shareAt, shareSdAt } from './doubt';
+import { ALL_DOUBTS, type Along, TOOL_SD, chanceUnder, rangeOf, reachedFrom, handWith, shareAt, shareSdAt } from './doubt';
 
 const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 10 });
 const along = (more: Partial<Along> = {}): Along => ({ clay, size: 'rimDiameter', ...more });
@@ -118,8 +118,13 @@ describe('the chance to end under a length', () => {
 
 describe('how sure a hand and a share are', () => {
   it('is typical until it is known', () => {
-    expect([sdOf({}, 'gauge'), sdOf({}, 'eye')]).toEqual([TOOL_SD.gauge, TOOL_SD.eye]);
-    expect(sdOf({ hands: { gauge: 0.9, eye: 2 } }, 'gauge')).toBe(0.9);
+    for (const tool of ['gauge', 'eye'] as const)
+      expect([handWith({}, tool, 'width'), handWith({}, tool, 'height')]).toEqual([
+        { sd: TOOL_SD[tool], lean: 0 },
+        { sd: TOOL_SD[tool], lean: 0 },
+      ]);
+    const own = { width: { sd: 0.9, lean: 0 }, height: { sd: 1.1, lean: 1.2 } };
+    expect(handWith({ hands: { gauge: own, eye: own } }, 'gauge', 'height')).toEqual(own.height);
     expect(STAGES.map((stage) => shareAt(clay, stage)).slice(0, 1)).toEqual([0]);
     expect(shareAt(clay, 'glazed')).toBe(1);
     expect([shareSdAt(clay, 'wet'), shareSdAt(clay, 'glazed')]).toEqual([0, 0]);

@@ -1,22 +1,42 @@
-import { type Belief, type ClayFigures, type Stage, beliefDensity, chanceUpTo, normalUpTo } from '@/core/clay';
+import {
+  type Belief,
+  type ClayFigures,
+  type Direction,
+  type OwnHand,
+  SHARE_SD,
+  type Stage,
+  beliefDensity,
+  chanceUpTo,
+  normalUpTo,
+} from '@/core/clay';
 import { type SizeName, sizeSpec } from '@/core/form';
 
 /** What a range is about: the clay, the size with the direction it shrinks in, and how truly a hand makes it. */
 export interface Along {
   readonly clay: ClayFigures;
   readonly size: SizeName;
-  /** The hand's error on the size at the stage it is made at, sd in mm; a gauge or calipers unless said. */
+  /** With what it is made to size; a gauge unless said. */
+  readonly tool?: Tool | undefined;
+  /** The hand's error on the size at the stage it is made at, sd in mm, where it is not that of the tool. */
   readonly toolSd?: number | undefined;
+  /** By how much it is made larger on the whole, mm, with that. */
+  readonly lean?: number | undefined;
 }
 
 /** Making error by tool, sd in mm. computation.md section 7. */
 export const TOOL_SD = { gauge: 0.5, eye: 1.5 } as const;
 
-/** How truly a size is made with a tool, sd in mm: as the maker's own pieces showed it, else typical. */
-export const sdOf = ({ hands }: Pick<ClayFigures, 'hands'>, tool: keyof typeof TOOL_SD): number => hands?.[tool] ?? TOOL_SD[tool];
+export type Tool = keyof typeof TOOL_SD;
 
-/** How sure the share of the shrinkage done at a stage is, sd: typical, or measured or typed. computation.md section 7. */
-const SHARE_SD = { typical: 0.06, known: 0.02 } as const;
+/** How truly a size is made with a tool in one direction, mm: as the maker's own pieces showed it, else typical and without a lean. */
+export const handWith = ({ hands }: Pick<ClayFigures, 'hands'>, tool: Tool, direction: Direction): OwnHand =>
+  hands?.[tool][direction] ?? { sd: TOOL_SD[tool], lean: 0 };
+
+const handOf = ({ clay, size, tool = 'gauge', toolSd, lean = 0 }: Along): OwnHand =>
+  toolSd === undefined ? handWith(clay, tool, sizeSpec(size).direction) : { sd: toolSd, lean };
+
+/** By how much a size comes out larger than it was set, mm. */
+export const leanOf = (along: Along): number => handOf(along).lean;
 
 export const beliefOf = ({ clay, size }: Along): Belief => (sizeSpec(size).direction === 'height' ? clay.heightBelief : clay.belief);
 
@@ -84,10 +104,13 @@ export interface Made {
  * computation.md section 10. For each shrinkage hand and shares together are a normal, bent by the share's second order (right to
  * 0.01 mm); those are summed over the t. Where the stages are one only the hand is in doubt.
  */
-export function chanceUnder(what: Along, { from, mm, to }: Made, limit: number, doubts = ALL_DOUBTS): number {
-  const { clay, toolSd = sdOf(clay, 'gauge') } = what;
+export function chanceUnder(what: Along, { from, mm: set, to }: Made, limit: number, doubts = ALL_DOUBTS): number {
+  const { clay } = what;
   const belief = beliefOf(what);
-  const hand = doubts.hand ? toolSd : 0;
+  const own = handOf(what);
+  const hand = doubts.hand ? own.sd : 0;
+  // a hand that leans makes another size than the one that was set
+  const mm = doubts.hand ? set + own.lean : set;
   const moves = from !== to;
   const sharesDoubted = moves && doubts.share;
   const [earlyShare, lateShare] = [shareAt(clay, from), shareAt(clay, to)];

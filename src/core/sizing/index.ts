@@ -18,7 +18,7 @@ export {
   resolveKnown,
   shrinkageIfBoth,
 } from './known';
-export { type Along, type Doubts, type Made, TOOL_SD, rangeOf, reachedFrom, sdOf, shareAt, shareSdAt } from './doubt';
+export { type Along, type Doubts, type Made, TOOL_SD, type Tool, handWith, rangeOf, reachedFrom, shareAt, shareSdAt } from './doubt';
 export { type Limit, USUAL_ODDS, type Window, aimFor, chanceWithin, windowAt, windows } from './window';
 export {
   type Opening,

@@ -1,6 +1,7 @@
 import { type ClayFigures, STAGES, type Stage, convert, lengthAt } from '@/core/clay';
 import { type Form, SIZES, type Shape, type SizeName, formOf, sizeSpec, sizesOf } from '@/core/form';
 import { type Gives, withInsidesMet } from './insides';
+import type { Tool } from './doubt';
 import { type Limit, USUAL_ODDS, aimFor } from './window';
 
 /** A size somebody knows, mm, and the stage at which they know it. */
@@ -21,15 +22,15 @@ export type KnownSizes = Readonly<Partial<Record<SizeName, readonly [KnownSize, 
 /** A form with the stage its sizes belong to; which stage is only known when it runs. */
 export type StagedForm = { [S in Stage]: { readonly at: S; readonly form: Form<S> } }[Stage];
 
-/** In which share of pieces limits should hold, and how truly the hand makes a size, sd in mm. */
+/** In which share of pieces limits should hold, and with what the hand makes a size. */
 export interface Sureness {
   readonly odds?: number | undefined;
-  readonly toolSd?: number | undefined;
+  readonly tool?: Tool | undefined;
 }
 
 /** The length a known size stands for, mm at its own stage: itself, or what to aim at inside a limit. */
-const lengthKnown = (known: KnownSize, size: SizeName, clay: ClayFigures, { odds = USUAL_ODDS, toolSd }: Sureness = {}): number =>
-  isExact(known) ? known.mm : aimFor({ clay, size, toolSd }, known, odds);
+const lengthKnown = (known: KnownSize, size: SizeName, clay: ClayFigures, { odds = USUAL_ODDS, tool }: Sureness = {}): number =>
+  isExact(known) ? known.mm : aimFor({ clay, size, tool }, known, odds);
 
 const moved = (known: KnownSize, size: SizeName, to: Stage, clay: ClayFigures, sure?: Sureness): number =>
   convert(lengthAt(known.at, lengthKnown(known, size, clay, sure)), known.at, to, clay.shrinkage, SIZES[size].direction);

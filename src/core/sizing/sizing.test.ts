@@ -143,7 +143,7 @@ describe('sizes known at different stages', () => {
     expect(resolveKnown(reference, wet, clay).at).toBe('wet');
   });
 
-  const worked: Worked = { clay, known: finished, making, sure: { odds: 0.9, toolSd: 0.5 }, sized };
+  const worked: Worked = { clay, known: finished, making, sure: { odds: 0.9, tool: 'gauge' as const }, sized };
   const writers = {
     length: (value: number) => text(writeLength(value, METRIC)),
     mass: (value: number) => text(writeMass(value, METRIC)),

@@ -1,5 +1,5 @@
 import { STAGES, type Stage } from '@/core/clay';
-import { type Along, beliefOf, chanceUnder, leftFrom } from './doubt';
+import { type Along, beliefOf, chanceUnder, leanOf, leftFrom } from './doubt';
 
 /** What a size has to keep to at a stage, mm: at least, at most, or both. */
 export interface Limit {
@@ -53,7 +53,8 @@ export function windowAt(along: Along, limit: Limit, at: Stage, odds: number): W
 function aimAt(along: Along, limit: Limit, at: Stage, odds: number): number {
   const { least, most } = limit;
   const left = leftFrom(along, at, limit.at, beliefOf(along).mean);
-  if (least !== undefined && most !== undefined) return (least + most) / 2 / left;
+  // in the middle of a range by what the hand will make of it
+  if (least !== undefined && most !== undefined) return (least + most) / 2 / left - leanOf(along);
   const holds = (mm: number) => chanceWithin(along, limit, at, mm) >= odds;
   const middle = (most ?? least ?? 0) / left;
   if (holds(middle)) return middle;

@@ -34,7 +34,7 @@ function worked(
   });
   // a disc has no rim to cut
   const goes = family === 'disc' ? withoutRim(making) : making;
-  return { clay: own, known, making: goes, sized: size(own, form, 'glazed', goes), sure: { odds: 0.9, toolSd: 0.5 } };
+  return { clay: own, known, making: goes, sized: size(own, form, 'glazed', goes), sure: { odds: 0.9, tool: 'gauge' as const } };
 }
 
 /** A sum, product or quotient as it stands in a line, its words left out. */

@@ -99,7 +99,7 @@ export function oddsWords(chance: number): string {
 function limitWorking(worked: Worked, size: SizeName, limit: Limit, stage: Stage, title: string, w: Writers): Working {
   const { sizes } = worked.sized.stages[limit.at];
   const wet = worked.sized.stages.wet.sizes[size]!;
-  const held = chanceWithin({ clay: worked.clay, size, toolSd: worked.sure.toolSd }, limit, 'wet', wet);
+  const held = chanceWithin({ clay: worked.clay, size, tool: worked.sure.tool }, limit, 'wet', wet);
   const { odds } = worked.sure;
   return {
     title,
@@ -114,10 +114,10 @@ function limitWorking(worked: Worked, size: SizeName, limit: Limit, stage: Stage
 }
 
 /** What the wet size finishes at in 9 of 10 pieces, what of that is the clay's and what the hand's, and whose word the shrinkage is. */
-function rangeLine({ clay, sized, sure: { toolSd } }: Worked, size: SizeName, w: Writers): string[] {
+function rangeLine({ clay, sized, sure: { tool } }: Worked, size: SizeName, w: Writers): string[] {
   const wet = sized.stages.wet.sizes[size]!;
   const between = (doubts = ALL_DOUBTS) => {
-    const [small, large] = rangeOf({ clay, size, toolSd }, { from: 'wet', mm: wet, to: 'glazed' }, USUAL_ODDS, doubts);
+    const [small, large] = rangeOf({ clay, size, tool }, { from: 'wet', mm: wet, to: 'glazed' }, USUAL_ODDS, doubts);
     return `${w.length(small)} to ${w.length(large)}`;
   };
   const none = { clay: false, hand: false, share: false };

@@ -1,19 +1,24 @@
 import {
   type ClayFacts,
   type ClayFigures,
+  type Direction,
   type Evidence,
   type Firing,
-  TYPICAL,
+  type OwnHand,
   asBars,
   clayFigures,
   gather,
   readCone,
   weigh,
 } from '@/core/clay';
+import type { Tool } from '@/core/sizing';
+import { same } from './change';
 import { allEvidence } from './evidence-of';
 import { learnedHand } from './learned';
 import { type MatterOf, bodyOf } from './piece';
 import type { BarRecord, Batch, Body, Workspace } from './records';
+import { shopOf } from './shop';
+import { recordFor } from './taught';
 
 /** A body, the batch and the firing something is made in; any of them may be unsaid. */
 export interface ClayChoice {
@@ -33,7 +38,7 @@ export interface KnownClay {
 }
 
 /** The rows that speak of a clay: bars, and pieces that were made and fired. */
-export type ClayRows = Pick<Workspace, 'bodies' | 'bars' | 'runs' | 'pieces'>;
+export type ClayRows = Pick<Workspace, 'bodies' | 'bars' | 'runs' | 'pieces' | 'shop'>;
 
 /** Taken while nothing is chosen: stoneware, with nothing known. */
 const NO_CLAY: ClayFacts = { kind: 'stoneware' };
@@ -93,17 +98,29 @@ export function clayOf(workspace: ClayRows, choice: ClayChoice): KnownClay {
   return withHands(now, workspace);
 }
 
-const handed = new WeakMap<KnownClay, KnownClay>();
+interface Handed {
+  readonly learned: ReturnType<typeof learnedHand>;
+  readonly takeOff: unknown;
+  readonly now: KnownClay;
+}
+
+const handed = new WeakMap<KnownClay, Handed>();
 
 /** The same with how truly the maker makes sizes, where their pieces have shown it. */
 function withHands(found: KnownClay, workspace: ClayRows): KnownClay {
-  const { gauge, eye } = learnedHand(workspace);
-  if (gauge.count === 0 && eye.count === 0) return found;
+  const learned = learnedHand(recordFor(workspace, found.body ?? { id: '' }));
+  const takeOff = shopOf(workspace).wheel?.takeOff;
   const before = handed.get(found);
-  const hands = before?.figures.hands;
-  if (before && hands?.gauge === gauge.sd && hands.eye === eye.sd) return before;
-  const now = { ...found, figures: { ...found.figures, hands: { gauge: gauge.sd, eye: eye.sd } } };
-  handed.set(found, now);
+  if (before?.learned === learned && same(before.takeOff, takeOff)) return before.now;
+  const own = (tool: Tool, direction: Direction): OwnHand => {
+    const { nextSd, lean } = learned[tool][direction];
+    return { sd: nextSd, lean: lean - (tool === 'gauge' ? (takeOff?.[direction] ?? 0) : 0) };
+  };
+  const by = (tool: Tool) => ({ width: own(tool, 'width'), height: own(tool, 'height') });
+  const hands = { gauge: by('gauge'), eye: by('eye') };
+  // the same hand by other rows is no other clay
+  const now = before && same(before.now.figures.hands, hands) ? before.now : { ...found, figures: { ...found.figures, hands } };
+  handed.set(found, { learned, takeOff, now });
   return now;
 }
 
@@ -115,11 +132,10 @@ function gathered(body: Body | undefined, bars: readonly BarRecord[], batchId: s
   const evidence = gather(across, batchId, firing);
   const heightEvidence = gather(upright, batchId, firing);
   const facts: ClayFacts = body ?? NO_CLAY;
-  const shares = TYPICAL[facts.kind].shares;
   const figures = clayFigures({
     ...facts,
-    bars: asBars(evidence, shares),
-    heightBars: asBars(heightEvidence, shares),
+    bars: asBars(evidence),
+    heightBars: asBars(heightEvidence),
     weighed: { ...weigh(bars), ...defined(weigh(bars.filter((bar) => bar.batchId === batchId))) },
   });
   return { body, firing, figures, evidence, heightEvidence };

@@ -1,4 +1,4 @@
-import type { ClayFigures } from '@/core/clay';
+import type { ClayFigures, Direction } from '@/core/clay';
 import {
   type ClayWidth,
   type GapRange,
@@ -12,7 +12,7 @@ import {
   seatRange,
   stopperPair,
 } from '@/core/fit';
-import { type Sized, sdOf } from '@/core/sizing';
+import { type Sized, handWith } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
 import { type ClayRows, clayOf } from './clay';
 import { type Fitting, SHELF_GAP, gapRangeOf, isLid, meetingSize } from './fitting';
@@ -63,6 +63,12 @@ function upwards(figures: ClayFigures): ClayFigures {
 
 const upwardsKept = new WeakMap<ClayFigures, ClayFigures>();
 
+/** How truly a width is made that is not there yet, and by how much it comes out larger. */
+function madeWith(clay: ClayFigures, { tool = 'gauge' }: Fitting, direction: Direction): Pick<ClayWidth, 'toolSd' | 'lean'> {
+  const { sd, lean } = handWith(clay, tool, direction);
+  return { toolSd: sd, lean };
+}
+
 /** This piece as a width: as measured on the way, else as it is planned to be made. Below a shelf it is the height that counts. */
 export function ownWidth({ part, sized, workspace, fitting }: Asked): ClayWidth | undefined {
   const at = fitting.now?.at ?? 'wet';
@@ -74,7 +80,7 @@ export function ownWidth({ part, sized, workspace, fitting }: Asked): ClayWidth 
     clay: below ? upwards(figures) : figures,
     at,
     diameter,
-    toolSd: fitting.now ? MEASURED_SD : sdOf(figures, fitting.tool ?? 'gauge'),
+    ...(fitting.now ? { toolSd: MEASURED_SD } : madeWith(figures, fitting, below ? 'height' : 'width')),
     ovalitySd: below ? 0 : ovalityOf(workspace, part, fitting, diameter),
     glaze: below ? undefined : fitting.glaze,
   };
@@ -90,7 +96,7 @@ function otherWidth({ part, workspace, fitting }: Asked, own: ClayWidth, usual: 
     clay,
     at,
     diameter,
-    toolSd: mm === undefined ? sdOf(clay, fitting.tool ?? 'gauge') : Math.hypot(MEASURED_SD, spread),
+    ...(mm === undefined ? madeWith(clay, fitting, 'width') : { toolSd: Math.hypot(MEASURED_SD, spread) }),
     ovalitySd: ovalityOf(workspace, part, fitting, diameter),
     glaze: fitting.glaze,
   };

@@ -66,6 +66,7 @@ export {
   ballUsed,
   bySoftness,
   daysBetween,
+  doubtedReadings,
   errorsOf,
   learnedBall,
   learnedDays,
@@ -74,7 +75,7 @@ export {
   learnedLosses,
   learnedMinutes,
 } from './learned';
-export { type PieceOfRun, everyPiece } from './taught';
+export { type PieceOfRun, everyPiece, ownRecord, recordFor } from './taught';
 export { type FormLearned, learnedForms, learnedOval, typicalOval } from './warp';
 export { type Current, piecesOf, runOf, runOfPart, runsOf, startedRun } from './run';
 export {

@@ -1,6 +1,17 @@
-import type { Softness } from '@/core/clay';
-import type { FamilyName, SizeName } from '@/core/form';
-import { type HandError, type Loss, type Middle, ballRatio, handError, lossOf, medianOf } from '@/core/learn';
+import { type Direction, READING_ERROR_MM, type Softness } from '@/core/clay';
+import { type FamilyName, type SizeName, sizeSpec } from '@/core/form';
+import {
+  type HandReading,
+  type Lean,
+  type Loss,
+  type Middle,
+  PASSAGES,
+  type Passage,
+  ballRatio,
+  leanOf,
+  lossOf,
+  medianOf,
+} from '@/core/learn';
 import { TOOL_SD } from '@/core/sizing';
 import { samplesOf, shrankBy } from './evidence-of';
 import { SHELVES, type Shelf, WORK, type Work } from './made';
@@ -16,12 +27,29 @@ const SET: readonly SizeName[] = ['rimDiameter', 'height', 'bellyDiameter', 'mou
 const plannedThrown = (run: Run, size: SizeName): number | undefined =>
   size === 'height' ? (run.gauge ?? run.planned.height) : run.planned[size];
 
-/** By how much a piece was made larger than planned, mm, size by size. */
-export const errorsOf = ({ run, piece }: PieceOfRun): readonly { readonly size: SizeName; readonly error: number }[] =>
-  SET.flatMap((size) => {
-    const [made, planned] = [piece.sizes.wet?.[size]?.mm, plannedThrown(run, size)];
-    return made === undefined || planned === undefined ? [] : [{ size, error: made - planned }];
+/** A size of a piece as thrown beside how it was to be. */
+export interface ErrorOf extends HandReading {
+  readonly size: SizeName;
+  readonly direction: Direction;
+  /** Thrown less planned, mm. */
+  readonly error: number;
+}
+
+/**
+ * By how much a piece was made larger than planned, mm, size by size. Only what was planned before it was thrown says something of the
+ * hand: a run of no plan has its sizes from afterwards.
+ */
+export function errorsOf({ run, piece }: PieceOfRun): readonly ErrorOf[] {
+  if (run.planId === undefined) return [];
+  return SET.flatMap((size) => {
+    const [reading, planned] = [piece.sizes.wet?.[size], plannedThrown(run, size)];
+    if (!reading || planned === undefined) return [];
+    const { direction } = sizeSpec(size);
+    const readingSd = READING_ERROR_MM[reading.with ?? run.measures];
+    const { mm: thrown, sure } = reading;
+    return [{ size, direction, planned, thrown, taken: run.taken?.[direction], readingSd, sure, error: thrown - planned }];
   });
+}
 
 /**
  * Ball used over the ball worked out for what was really thrown: that of the plan, with wall and floor as they were, in proportion
@@ -60,19 +88,46 @@ const ratios = once((made) => {
 /** The maker's own ball ratio for a way of making, from three on. */
 export const learnedBall = (made: Made, way: Pick<Run, 'by' | 'way'>): Middle | undefined => ratios(made).get(wayKey(way));
 
-const hands = once((made) => {
-  const found = groups(
-    taught(made),
-    ({ run }) => run.tool,
-    (row) => errorsOf(row).map(({ error }) => error),
-  );
-  return Object.fromEntries(
-    (Object.keys(TOOL_SD) as Tool[]).map((tool) => [tool, handError(found.get(tool) ?? [], TOOL_SD[tool])]),
-  ) as Record<Tool, HandError>;
+/** A piece a reading of which is far from what was planned: is it right? */
+export interface Doubted extends PieceOfRun {
+  readonly size: SizeName;
+  readonly tool: Tool;
+}
+
+interface Hands {
+  readonly by: Readonly<Record<Tool, Readonly<Record<Direction, Lean>>>>;
+  readonly doubted: readonly Doubted[];
+}
+
+const DIRECTIONS: readonly Direction[] = ['height', 'width'];
+
+const hands = once((made): Hands => {
+  const doubted: Doubted[] = [];
+  const leanBy = (tool: Tool, direction: Direction): Lean => {
+    const own = taught(made)
+      .filter(({ run }) => run.tool === tool)
+      .flatMap((row) => errorsOf(row).flatMap((error) => (error.direction === direction ? [{ row, error }] : [])));
+    const lean = leanOf(
+      own.map(({ error }) => error),
+      TOOL_SD[tool],
+    );
+    for (const at of lean.asks) doubted.push({ ...own[at]!.row, size: own[at]!.error.size, tool });
+    return lean;
+  };
+  const by = Object.fromEntries(
+    (Object.keys(TOOL_SD) as Tool[]).map((tool) => [
+      tool,
+      Object.fromEntries(DIRECTIONS.map((direction) => [direction, leanBy(tool, direction)])),
+    ]),
+  ) as Hands['by'];
+  return { by, doubted };
 });
 
-/** Making error by tool: as typical until the maker's own pieces say otherwise. */
-export const learnedHand = (made: Made): Readonly<Record<Tool, HandError>> => hands(made);
+/** How the maker's hand leans and scatters, by tool and direction: as typical until their own pieces say otherwise. */
+export const learnedHand = (made: Made): Hands['by'] => hands(made).by;
+
+/** Readings that are so far off that they are asked about, and do not count until they are answered. */
+export const doubtedReadings = (made: Made): readonly Doubted[] => hands(made).doubted;
 
 /** Lost of what was made, by form, and on which shelf. */
 export interface Losses {
@@ -86,31 +141,57 @@ export interface Losses {
 /** The shelf a lost piece stood on last. */
 const lostFrom = ({ since }: MadePiece): Shelf => SHELVES.findLast((shelf) => shelf !== 'lost' && since[shelf] !== undefined) ?? 'wet';
 
+/** On which shelf a piece that has passed a passage stands, or stood; the last passage leads nowhere further. */
+const PASSED_BY: Readonly<Record<Shelf, number>> = { wet: 0, leather: 1, drying: 2, ready: 3, bisqued: 4, coated: 5, fired: 6, lost: 0 };
+
+const FLAT: readonly FamilyName[] = ['plate', 'disc', 'tile'];
+
+type Counted = Record<Passage, { passed: number; lost: number }>;
+
+/** Which passages a piece has passed, and at which it died: a second has passed all but the last. */
+function countPassages(counted: Counted, { piece }: PieceOfRun): void {
+  const died = piece.shelf === 'lost';
+  const reached = PASSED_BY[died ? lostFrom(piece) : piece.shelf];
+  for (const passage of PASSAGES.slice(0, reached)) counted[passage].passed += 1;
+  if (died) counted[PASSAGES[Math.min(reached, PASSAGES.length - 2)]!].lost += 1;
+  else if (piece.shelf === 'fired') counted.first[piece.fate === 'second' ? 'lost' : 'passed'] += 1;
+}
+
 const losses = once((made): readonly Losses[] => {
   const found = groups(
-    taught(made),
+    // what is no plan's says nothing of a form: a plate may have been counted as a cup
+    taught(made).filter(({ run }) => run.planId !== undefined),
     ({ run }) => run.family,
     (row) => [row],
   );
-  return [...found].map(([family, rows]) => {
+  return [...found].map(([name, rows]) => {
+    const family = name as FamilyName;
     const lost = rows.filter(({ piece }) => piece.shelf === 'lost');
     const on: Partial<Record<Shelf, number>> = {};
     for (const { piece } of lost) on[lostFrom(piece)] = (on[lostFrom(piece)] ?? 0) + 1;
     const runs = new Map<string, PieceOfRun[]>();
     for (const row of rows) put(runs, row.run.id, row);
     const whole = [...runs.values()].filter((own) => own.length > 1 && own.every(({ piece }) => piece.shelf === 'lost'));
-    // a piece that is still on its way says nothing yet
-    const ended = rows.filter(({ piece }) => piece.shelf === 'lost' || piece.shelf === 'fired');
-    return { family: family as FamilyName, loss: lossOf(ended.length, lost.length), on, wholeFirings: whole.length };
+    const counted = Object.fromEntries(PASSAGES.map((passage) => [passage, { passed: 0, lost: 0 }])) as Counted;
+    for (const row of rows) countPassages(counted, row);
+    const seconds = rows.filter(({ piece }) => piece.shelf === 'fired' && piece.fate === 'second').length;
+    return {
+      family,
+      loss: lossOf({ family: kindOf(family), history: counted, made: rows.length, lost: lost.length, seconds }),
+      on,
+      wholeFirings: whole.length,
+    };
   });
 });
+
+const kindOf = (family: FamilyName) => (FLAT.includes(family) ? 'flat' : 'hollow');
 
 /** What was lost of each form. */
 export const learnedLosses = (made: Made): readonly Losses[] => losses(made);
 
 /** Loss of a form as the maker's own record has it; typical where there is none. */
 export const learnedLoss = (made: Made, family: FamilyName): Loss =>
-  losses(made).find((each) => each.family === family)?.loss ?? lossOf(0, 0);
+  losses(made).find((each) => each.family === family)?.loss ?? lossOf({ family: kindOf(family) });
 
 const DAY = 24 * 60 * 60 * 1000;
 

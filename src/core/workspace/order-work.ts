@@ -1,6 +1,7 @@
-import { extras, schedule, scheduleFrom, thumbRules } from '@/core/sets';
+import { makeFromBeta, schedule, scheduleFrom, thumbRules } from '@/core/sets';
 import { type Result, good } from '@/core/units';
 import { daysBetween, learnedLoss, learnedLosses } from './learned';
+import { recordFor } from './taught';
 import { type DatedStep, type Ordered, stepsOf } from './order-days';
 import { type Order, type OrderLine, type OrderStep, type Sorting, USUAL_WEEK, type WorkWeek } from './ordered';
 import { calledPart } from './parts';
@@ -25,8 +26,8 @@ export interface LineWork {
   readonly late: number;
 }
 
-/** Lost of ten where nothing is known. computation.md section 14. */
-const TYPICAL_LOSS = 0.1;
+/** More than so many are never told. */
+const MOST_MADE = 2000;
 
 /** What is ordered with a line: its plan, or the plans of its set. */
 function plansOf(
@@ -45,12 +46,13 @@ function orderedOf(workspace: Workspace, order: Order, line: OrderLine): { reado
     plan.parts.map((part): Ordered => {
       const copies = part.joined?.copies ?? 1;
       const need = line.count * each;
-      const loss = learnedLoss(workspace, part.family);
+      const record = recordFor(workspace, plan);
+      const loss = learnedLoss(record, part.family);
       const made = weighedPart(workspace, part, String);
       const found =
         sorting && made.ok
           ? setsToMake(made.value, sorting, line.count, order.odds, loss)
-          : extras(need, order.odds, TYPICAL_LOSS, { made: loss.made, lost: loss.lost });
+          : (makeFromBeta(need, order.odds, loss.good, loss.bad) ?? { make: MOST_MADE, odds: 0 });
       return {
         plan,
         part,
@@ -62,7 +64,7 @@ function orderedOf(workspace: Workspace, order: Order, line: OrderLine): { reado
         thumb: thumbRules(need),
         lost: loss.lost,
         of: loss.made,
-        wholeFirings: learnedLosses(workspace).some((each) => each.family === part.family && each.wholeFirings > 0),
+        wholeFirings: learnedLosses(record).some((each) => each.family === part.family && each.wholeFirings > 0),
         copies,
         ballG: made.ok ? made.value.weighOut : undefined,
       };

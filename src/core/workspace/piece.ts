@@ -13,7 +13,6 @@ import {
   ballFromTester,
   checkMaking,
   resolveKnown,
-  sdOf,
   size,
   withoutRim,
 } from '@/core/sizing';
@@ -35,10 +34,7 @@ export type Sizable = Pick<
 >;
 
 /** How sure a part's limits are to hold, and how truly it is made to size: as said of what it is to fit. */
-export const surenessOf = (
-  { odds = USUAL_ODDS, fit }: Pick<Part, 'odds' | 'fit'>,
-  clay: Pick<ClayFigures, 'hands'> = {},
-): Required<Sureness> => ({ odds, toolSd: sdOf(clay, fit?.tool ?? 'gauge') });
+export const surenessOf = ({ odds = USUAL_ODDS, fit }: Pick<Part, 'odds' | 'fit'>) => ({ odds, tool: fit?.tool ?? 'gauge' }) as const;
 
 /** Whether a plan came with the example workshop: those have names for ids, a maker's own have none that can be read. */
 export const isExample = ({ id }: Pick<Plan, 'id'>): boolean => id.startsWith('plan-');
@@ -76,7 +72,7 @@ function sizesMade(part: Sizable): Sizable['sizes'] {
  * `write` puts a length into the reader's units, for the message.
  */
 export function sizePart(part: Sizable, clay: ClayFigures, write: (mm: number) => string, matterOf?: MatterOf): Result<SizedPart> {
-  const given = resolveKnown(part, sizesMade(part), clay, surenessOf(part, clay));
+  const given = resolveKnown(part, sizesMade(part), clay, surenessOf(part));
   const form = checkForm(given.form as Form<Stage>, write);
   if (!form.ok) return form;
   const inside = checkInsides(form.value, write);

@@ -1,4 +1,4 @@
-import type { ClayKind, Firing, MeasuredWith, Sample, Shares, Softness, Stage } from '@/core/clay';
+import type { ClayKind, Direction, Firing, MeasuredWith, Sample, Shares, Softness, Stage } from '@/core/clay';
 import type { FamilyName, Knot, Manner, SizeName } from '@/core/form';
 import type { CoilChoices, Cutter, Former, Hand, HandleChoices, Lining, SlabChoices, Texture } from '@/core/handbuild';
 import type { Drying, Fitting } from './fitting';
@@ -163,6 +163,8 @@ export interface Reading {
   readonly with?: MeasuredWith | undefined;
   /** ISO date. */
   readonly on?: string | undefined;
+  /** Asked about, since it is far from what was planned, and right. */
+  readonly sure?: boolean | undefined;
 }
 
 export type Readings = Readonly<Partial<Record<SizeName, Reading>>>;
@@ -198,6 +200,8 @@ export interface Run {
   readonly planned: Readonly<Partial<Record<SizeName, number>>>;
   /** The rim above the bat as it was to be thrown: what is trimmed off the foot and cut off the rim is on top of the planned height. */
   readonly gauge?: number | undefined;
+  /** What was already taken off the setting for a lean of the hand, mm: below zero it was set larger. */
+  readonly taken?: Readonly<Partial<Record<Direction, number>>> | undefined;
   /** The part as it was planned then: a round that can be laid over another, or taken back. */
   readonly as?: Part | undefined;
   /** Finished, as asked for. */

@@ -108,7 +108,7 @@ describe('the run of a piece', () => {
     const { clay, sized } = workedOut(workspace, crock.id);
     const { wet } = sized.stages;
     const said = startedRun(workspace, crock.id, 'x', AT)!.promised!;
-    const of = (size: 'height' | 'rimDiameter') => ({ clay, size, toolSd: 0.5 });
+    const of = (size: 'height' | 'rimDiameter') => ({ clay, size });
     const range = (size: 'height' | 'rimDiameter') => rangeOf(of(size), { from: 'wet', mm: wet.sizes[size], to: 'glazed' }, 0.9);
     expect(said).toHaveLength(4);
     (['height', 'rimDiameter'] as const).forEach((size, i) =>

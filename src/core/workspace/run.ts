@@ -4,6 +4,7 @@ import { fitOf } from './fit-work';
 import { mainPart, partOf, readRef } from './parts';
 import type { PartRef } from './parts';
 import { handOf, surenessOf } from './piece';
+import { shopOf } from './shop';
 import type { MadePiece, Part, Promised, Run, Workspace } from './records';
 import { type SizedPlanPart, sizedPlanPart, thrownBall } from './sized-plan';
 
@@ -79,17 +80,17 @@ const USUAL = 0.9;
 
 /** What is said of its sizes when a run begins: the ranges, the limits, and what a bought thing needs. */
 function promises(workspace: Workspace, { part, clay, sized }: SizedPlanPart): Promised[] {
-  const { toolSd } = surenessOf(part, clay);
+  const { tool } = surenessOf(part);
   const { wet, glazed } = sized.stages;
   const ranges = (['height', 'rimDiameter'] as const).map((size): Promised => {
-    const [least, most] = rangeOf({ clay, size, toolSd }, { from: 'wet', mm: wet.sizes[size], to: 'glazed' }, USUAL);
+    const [least, most] = rangeOf({ clay, size, tool }, { from: 'wet', mm: wet.sizes[size], to: 'glazed' }, USUAL);
     return { size, least, most, chance: USUAL };
   });
   const limits = sizesOf(glazed, glazed.sizes).flatMap((size) =>
     (part.sizes[size] ?? []).flatMap((known): Promised[] => {
       if (isExact(known) || known.at !== 'glazed') return [];
       const { least, most } = known;
-      return [{ size, least, most, chance: chanceWithin({ clay, size, toolSd }, known, 'wet', wet.sizes[size]!) }];
+      return [{ size, least, most, chance: chanceWithin({ clay, size, tool }, known, 'wet', wet.sizes[size]!) }];
     }),
   );
   const fit = part.fit?.with === 'stock' ? fitOf(workspace, part, sized, part.fit) : undefined;
@@ -117,6 +118,12 @@ export function startedRun(workspace: Workspace, ref: PartRef, id: string, at: s
   return run && { ...run, planId: plan.id, ...(!isMain && { partId: part.id }) };
 }
 
+/** What is taken off a gauge's setting for the way the hand leans, while there is any. */
+function takenOff(workspace: Pick<Workspace, 'shop'>, { fit }: Part): Pick<Run, 'taken'> {
+  const taken = shopOf(workspace).wheel?.takeOff;
+  return taken && (fit?.tool ?? 'gauge') === 'gauge' ? { taken } : {};
+}
+
 /** A run of a part that is no plan: of nothing but a form and a size. */
 export function runOfPart(workspace: Workspace, part: Part, name: string, id: string, at: string): Run | undefined {
   const made = sizedPlanPart(workspace, part, String);
@@ -139,6 +146,7 @@ export function runOfPart(workspace: Workspace, part: Part, name: string, id: st
     firing: part.firing,
     planned: sizes(wet.sizes),
     ...(by === 'wheel' && { gauge: sized.thrown.gauge }),
+    ...takenOff(workspace, part),
     as: part,
     asked: sizes(glazed.sizes),
     shrinkage: { width: clay.shrinkage.width, height: clay.shrinkage.height },

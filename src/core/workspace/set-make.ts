@@ -2,6 +2,7 @@ import { type SizeName, sizeSpec } from '@/core/form';
 import { normalFrom, shrinkageVariances, uniformFrom } from '@/core/fit';
 import { type Extras, setExtras } from '@/core/sets';
 import type { Loss } from '@/core/learn';
+import { handWith } from '@/core/sizing';
 import { remaining } from '@/core/clay';
 import type { Sorting } from './ordered';
 import { surenessOf } from './piece';
@@ -23,12 +24,13 @@ export function setsToMake(
   loss: Loss,
 ): Extras {
   const own = Math.sqrt(shrinkageVariances(clay).own);
-  const { toolSd } = surenessOf(part, clay);
+  const { tool } = surenessOf(part);
   const spreads = (Object.keys(within) as SizeName[]).flatMap((name) => {
     const wet = sized.stages.wet.sizes[name];
     if (wet === undefined || within[name] === undefined) return [];
-    const left = remaining(clay.shrinkage, 'glazed', sizeSpec(name).direction);
-    return [Math.hypot(wet * own, toolSd * left) / within[name]];
+    const { direction } = sizeSpec(name);
+    const left = remaining(clay.shrinkage, 'glazed', direction);
+    return [Math.hypot(wet * own, handWith(clay, tool, direction).sd * left) / within[name]];
   });
   const key = JSON.stringify([sets, size, spreads, loss.share, odds]);
   const known = kept.get(key);

@@ -1,3 +1,4 @@
+import type { Direction } from '@/core/clay';
 import type { CoilNote } from '@/core/handbuild';
 import type { PlaceLimits } from '@/core/sizing';
 import type { UnitChoice } from '@/core/units';
@@ -44,6 +45,8 @@ export interface Shop {
     readonly batThickness?: number | undefined;
     readonly clearance?: number | undefined;
     readonly chuckClearance?: number | undefined;
+    /** What is taken off a gauge's setting for the way the hand leans, mm. */
+    readonly takeOff?: Readonly<Partial<Record<Direction, number>>> | undefined;
   };
   /** Printers, and what their 100 mm line measured. */
   readonly printers: readonly { readonly name: string; readonly measuredMm?: number | undefined }[];

@@ -2,6 +2,7 @@ import type { Matter } from '@/core/clay';
 import { type Result, good } from '@/core/units';
 import { type ClayRows, type KnownClay, clayOf, matterIn } from './clay';
 import { learnedBall } from './learned';
+import { recordFor } from './taught';
 import { type SizedPart, handOf, makingOf, runBall, sizePart } from './piece';
 import type { Middle } from '@/core/learn';
 import type { Making } from '@/core/sizing';
@@ -43,7 +44,8 @@ const kept = new WeakMap<Part, Kept>();
 export function sizedPlanPart(workspace: ClayRows, part: Part, write: (mm: number) => string): Result<SizedPlanPart> {
   const known = clayOf(workspace, part);
   const matterOf = matterIn(workspace);
-  const ratio = handOf(part) === 'wheel' ? learnedBall(workspace, { by: 'wheel', way: part.way }) : undefined;
+  const ratio =
+    handOf(part) === 'wheel' ? learnedBall(recordFor(workspace, { id: part.bodyId ?? '' }), { by: 'wheel', way: part.way }) : undefined;
   const before = kept.get(part);
   const same =
     before?.known === known &&

@@ -3,6 +3,7 @@ import type { Stage } from '@/core/clay';
 import { normalFrom, shrinkageVariances, uniformFrom } from '@/core/fit';
 import { setExtras } from '@/core/sets';
 import { describe, expect, it } from 'vitest';
+import { handWith } from '@/core/sizing';
 import {
   type MadePiece,
   type Run,
@@ -163,8 +164,9 @@ describe('how many to make for sets that match', () => {
   it('is drawn from what each differs by: its own shrinkage and the hand, finished, over what it may', () => {
     const left = { rimDiameter: 1 - clay.shrinkage.width, height: 1 - clay.shrinkage.height };
     const own = Math.sqrt(shrinkageVariances(clay).own);
+    const hand = (size: 'rimDiameter' | 'height') => handWith(clay, 'gauge', size === 'height' ? 'height' : 'width').sd;
     const spread = (size: 'rimDiameter' | 'height', within: number) =>
-      Math.hypot(sized.stages.wet.sizes[size] * own, 0.5 * left[size]) / within;
+      Math.hypot(sized.stages.wet.sizes[size] * own, hand(size) * left[size]) / within;
     const drawn = (spreads: readonly number[], sets: number, odds: number) =>
       setExtras({ sets, size: 3, spreads, loss: loss.share, odds }, normalFrom(1), uniformFrom(1));
     expect(setsToMake(made.value, sorting, 2, 0.9, loss)).toEqual(drawn([spread('rimDiameter', 2), spread('height', 3)], 2, 0.9));

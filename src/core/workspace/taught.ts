@@ -10,6 +10,25 @@ export interface PieceOfRun {
   readonly piece: MadePiece;
 }
 
+/** Whether a run came with the example workshop: those have names for ids, a maker's own have none that can be read. */
+export const isExampleRun = (runId: string): boolean => runId.startsWith('run-');
+
+const NOTHING: Made = { runs: [], pieces: [] };
+const owns = new WeakMap<Workspace['pieces'], { readonly runs: Workspace['runs']; readonly own: Made }>();
+
+/** What the maker made themselves, without the example's; the same object for the same rows. */
+export function ownRecord(made: Made): Made {
+  const known = owns.get(made.pieces);
+  if (known?.runs === made.runs) return known.own;
+  const runs = made.runs.filter(({ id }) => !isExampleRun(id));
+  const own = runs.length === 0 ? NOTHING : { runs, pieces: made.pieces.filter(({ runId }) => !isExampleRun(runId)) };
+  owns.set(made.pieces, { runs: made.runs, own });
+  return own;
+}
+
+/** The record that speaks of a plan or a clay: the example's teaches the example's, and never what is the maker's own. */
+export const recordFor = (made: Made, { id }: { readonly id: string }): Made => (/^(plan|body)-/.test(id) ? made : ownRecord(made));
+
 /** Something worked out when it is asked for, once for the same rows. */
 export function once<T>(work: (made: Made) => T): (made: Made) => T {
   const kept = new WeakMap<Workspace['pieces'], { readonly runs: Workspace['runs']; readonly found: T }>();

@@ -68,7 +68,7 @@ export const freeSizes = (sizes: KnownSizes): SizeName[] =>
 
 /** The sizes of a part that cannot be made, once those that nobody holds to give way; undefined where that is not enough. */
 export function withGivenWay(part: Sizable, clay: ClayFigures, matterOf?: MatterOf): KnownSizes | undefined {
-  const { at, form } = resolveKnown(part, part.sizes, clay, surenessOf(part, clay));
+  const { at, form } = resolveKnown(part, part.sizes, clay, surenessOf(part));
   // what only another manner of the form needs is kept beside it
   const free = freeSizes(part.sizes).filter((name) => form.sizes[name] !== undefined);
   const given = givenWay(form as Form<Stage>, at, free);

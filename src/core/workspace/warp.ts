@@ -1,6 +1,6 @@
 import type { Firing } from '@/core/clay';
 import type { FamilyName } from '@/core/form';
-import { heightSpeaks } from './evidence-of';
+import { endsOf, heightSpeaks } from './evidence-of';
 import { DRYING, type Drying } from './fitting';
 import type { Run } from './records';
 import { type Made, type PieceOfRun, groups, once, put, taught } from './taught';
@@ -69,18 +69,15 @@ function byWork(ovals: readonly Oval[]): FormLearned['byWork'] {
   return [...found.values()].map((own) => ({ dried: own[0]!.dried, cone: own[0]!.cone, ...learnedFrom(own) }));
 }
 
+/** Only a height that was measured wet says how much a form sank: what the hand made taller or lower is the hand's. */
 const sagsOf = ({ run, piece }: PieceOfRun): readonly number[] => {
-  const [fired, wet, rim, rimWet] = [
-    piece.sizes.glazed?.height?.mm,
-    run.planned.height,
-    piece.sizes.glazed?.rimDiameter?.mm,
-    piece.sizes.wet?.rimDiameter?.mm ?? run.planned.rimDiameter,
-  ];
-  return fired && wet && rim && rimWet ? [fired - (wet * rim) / rimWet] : [];
+  const [up, across] = [endsOf(run, piece, 'height'), endsOf(run, piece, 'rimDiameter')];
+  return up?.wetWith && across ? [up.fired - (up.wet * across.fired) / across.wet] : [];
 };
 
 const forms = once((made): readonly FormLearned[] => {
-  const rows = taught(made);
+  // what is no plan's says nothing of a form
+  const rows = taught(made).filter(({ run }) => run.planId !== undefined);
   const family = ({ run }: PieceOfRun) => run.family;
   const ovals = groups(rows, family, ovalsOf);
   const sags = groups(

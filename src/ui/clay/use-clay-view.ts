@@ -16,14 +16,14 @@ export interface ClayView {
 
 /** Starts with the newest batch and the body's usual firing. */
 export function useClayView(body: Body): ClayView {
-  const { bodies, bars, runs, pieces, batches: all } = useWorkspace().workspace;
+  const { bodies, bars, runs, pieces, shop, batches: all } = useWorkspace().workspace;
   const batches = useMemo(() => all.filter(({ bodyId }) => bodyId === body.id), [all, body.id]);
   const [chosen, setBatch] = useState(() => newestBatch({ batches: all }, body.id)?.id);
   const [cone, chooseCone] = useState<string | undefined>();
   const batchId = batches.some(({ id }) => id === chosen) ? chosen : undefined;
   const known = useMemo(
-    () => clayOf({ bodies, bars, runs, pieces }, { bodyId: body.id, batchId, ...(cone && { firing: { cone } }) }),
-    [bodies, bars, runs, pieces, body.id, batchId, cone],
+    () => clayOf({ bodies, bars, runs, pieces, shop }, { bodyId: body.id, batchId, ...(cone && { firing: { cone } }) }),
+    [bodies, bars, runs, pieces, shop, body.id, batchId, cone],
   );
   return { body, known, batches, batchId, chooseBatch: setBatch, chooseCone };
 }

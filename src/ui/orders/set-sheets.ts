@@ -17,7 +17,7 @@ export function useSetSheets(plans: readonly Plan[], name: string): readonly Sav
     const sized = weighedPart(workspace, mainPart(plan), units.length);
     if (!sized.ok || sized.value.hand) return [];
     const { clay, making, part, sized: own } = sized.value;
-    return [{ plan, worked: { clay, making, sized: own, known: part.sizes, sure: surenessOf(part, clay) } }];
+    return [{ plan, worked: { clay, making, sized: own, known: part.sizes, sure: surenessOf(part) } }];
   });
   if (made.length === 0) return [];
   const make = async () => {

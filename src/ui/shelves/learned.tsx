@@ -1,9 +1,10 @@
 'use client';
 
 import { FAMILIES } from '@/core/form';
-import { honestOdds } from '@/core/learn';
+import type { Direction } from '@/core/clay';
+import { type Lean, honestOdds } from '@/core/learn';
 import { chanceWords } from '@/core/fit';
-import { TOOL_SD } from '@/core/sizing';
+import { TOOL_SD, type Tool } from '@/core/sizing';
 import {
   SHELF_WORDS,
   SHELVES,
@@ -11,6 +12,7 @@ import {
   ballUsed,
   bySoftness,
   clayOf,
+  doubtedReadings,
   errorsOf,
   everyPiece,
   learnedBall,
@@ -21,10 +23,11 @@ import {
   learnedMinutes,
   saidAndHappened,
   samplesOf,
+  shopOf,
   shrankBy,
 } from '@/core/workspace';
 import { writePercent } from '@/core/units';
-import { madeActs } from '@/store';
+import { commands, madeActs } from '@/store';
 import { Act } from '@/ui/fields';
 import { run as perform, useUnits, useWorkspace } from '@/ui/state';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
@@ -129,6 +132,90 @@ function Shrinkage({ of: { run, piece: fired }, rows }: { of: PieceOfRun; rows: 
 /** What a piece says across, whether it counts or not. */
 const across = ({ run, piece }: PieceOfRun) => samplesOf(run, { ...piece, out: undefined }).find(({ direction }) => direction === 'across');
 
+const LEAN_WORDS = { height: ['shorter', 'taller', 'lower', 'higher'], width: ['narrower', 'wider', 'narrower', 'wider'] } as const;
+
+interface HandProps {
+  readonly tool: Tool;
+  readonly direction: Direction;
+  readonly lean: Lean;
+  readonly rows: readonly PieceOfRun[];
+}
+
+/** How the hand leans and scatters with a tool in one direction, and the way to set the tool for it. */
+function Hand({ tool, direction, lean: { lean, leanSd, nextSd, count, takeOff }, rows }: HandProps) {
+  const { workspace } = useWorkspace();
+  const { length } = useUnits();
+  if (count === 0) return null;
+  const taken = shopOf(workspace).wheel?.takeOff?.[direction] ?? 0;
+  const [short, tall, lower, higher] = LEAN_WORDS[direction];
+  const signed = (mm: number) => `${mm < 0 ? '−' : '+'}${length(Math.abs(mm))}`;
+  const own = (row: PieceOfRun) => errorsOf(row).filter((error) => error.direction === direction);
+  const beyond = takeOff !== undefined && Math.abs(lean - taken) > 0.5 ? takeOff : undefined;
+  const set = (mm: number | undefined) =>
+    perform(
+      commands.setShop(
+        'wheel',
+        (now) => ({ ...now, takeOff: { ...now?.takeOff, [direction]: mm } }),
+        mm === undefined ? 'gauge set as planned' : `gauge set ${length(Math.abs(mm))} ${mm > 0 ? lower : higher}`,
+      ),
+    );
+  return (
+    <LearnedFigure
+      title={`Your hand, ${tool === 'gauge' ? 'with a gauge or calipers' : 'by eye'}, ${direction === 'height' ? 'heights' : 'widths'}`}
+      was={`± ${length(TOOL_SD[tool])}`}
+      is={`± ${length(nextSd)}`}
+    >
+      {leanSd !== undefined &&
+        Math.abs(lean) > leanSd &&
+        `You throw ${length(Math.abs(lean))} ${lean > 0 ? tall : short} than planned, give or take ${length(leanSd)}. `}
+      {tool === 'gauge' && beyond !== undefined && (
+        <Act marginBlock="1" onClick={() => set(beyond)}>
+          Set the gauge {length(Math.abs(beyond))} {beyond > 0 ? lower : higher}
+        </Act>
+      )}
+      {tool === 'gauge' && taken !== 0 && (
+        <>
+          The gauge is set {length(Math.abs(taken))} {taken > 0 ? lower : higher} for it.{' '}
+          <Act marginBlock="1" onClick={() => set(undefined)}>
+            Set it as planned
+          </Act>
+        </>
+      )}
+      <LinesOf
+        rows={rows.filter((row) => row.run.tool === tool && own(row).length > 0)}
+        told={(row) =>
+          own(row)
+            .map(({ error }) => signed(error))
+            .join(', ')
+        }
+      />
+    </LearnedFigure>
+  );
+}
+
+/** Readings far from what was planned: asked about, and not counted until they are answered. */
+function Doubted() {
+  const { workspace } = useWorkspace();
+  const { length } = useUnits();
+  return doubtedReadings(workspace).map(({ run, piece, size }) => {
+    const reading = piece.sizes.wet![size]!;
+    const planned = size === 'height' ? (run.gauge ?? run.planned.height!) : run.planned[size]!;
+    return (
+      <Box key={`${piece.id}-${size}`} role="note" color="warn" marginBlock="2" data-doubted={piece.id}>
+        {run.name} {piece.no} measured {length(reading.mm)} wet where {length(planned)} was planned. It does not count until you say so. Is
+        this right?{' '}
+        <Act
+          onClick={() =>
+            perform(madeActs.measurePiece(piece.id, 'wet', size, { ...reading, sure: true }, `${run.name} ${piece.no} is right`))
+          }
+        >
+          Yes, it is right
+        </Act>
+      </Box>
+    );
+  });
+}
+
 /** Everything the pieces taught, each with what it was, what it is now and the lines it came from. */
 export function Learned() {
   const { workspace } = useWorkspace();
@@ -169,40 +256,24 @@ export function Learned() {
           </LearnedFigure>
         );
       })}
-      {(['gauge', 'eye'] as const).map((tool) => {
-        const { sd, bias, count } = hands[tool];
-        if (count === 0) return null;
-        return (
-          <LearnedFigure
-            key={tool}
-            title={tool === 'gauge' ? 'Your hand, with a gauge or calipers' : 'Your hand, by eye'}
-            was={`± ${length(TOOL_SD[tool])}`}
-            is={`± ${length(sd)}`}
-          >
-            {bias !== undefined &&
-              `On the whole you make sizes ${length(Math.abs(bias))} ${bias > 0 ? 'larger' : 'smaller'} than planned. `}
-            <LinesOf
-              rows={all.filter((row) => row.run.tool === tool && errorsOf(row).length > 0)}
-              told={(row) =>
-                errorsOf(row)
-                  .map(({ error }) => `${error < 0 ? '−' : '+'}${length(Math.abs(error))}`)
-                  .join(', ')
-              }
-            />
-          </LearnedFigure>
-        );
-      })}
+      {(['gauge', 'eye'] as const).flatMap((tool) =>
+        (['height', 'width'] as const).map((direction) => (
+          <Hand key={`${tool}-${direction}`} tool={tool} direction={direction} lean={hands[tool][direction]} rows={all} />
+        )),
+      )}
+      <Doubted />
       {learnedLosses(workspace)
         .filter(({ loss }) => loss.made > 0)
         .map(({ family, loss, on, wholeFirings }) => (
           <LearnedFigure
             key={family}
             title={`Lost of ${FAMILIES[family].words.toLowerCase()}`}
-            was="10 %, typically"
+            was="10 %, typical"
             is={percent(loss.share)}
           >
-            {loss.lost} of {loss.made} that came to their end
-            {SHELVES.flatMap((shelf) => (on[shelf] ? [`, ${on[shelf]} lost ${SHELF_WORDS[shelf]}`] : [])).join('')}.
+            {loss.lost} of {loss.made} lost
+            {SHELVES.flatMap((shelf) => (on[shelf] ? [`, ${on[shelf]} lost ${SHELF_WORDS[shelf]}`] : [])).join('')}
+            {loss.seconds > 0 && `, ${loss.seconds} ${loss.seconds === 1 ? 'second' : 'seconds'}`}. What is typical counts as ten pieces.
             {wholeFirings > 0 && ' Of whole loads nothing came out: a count does not cover that.'}
             <LinesOf
               rows={all.filter(({ run, piece }) => run.family === family && (piece.shelf === 'lost' || piece.shelf === 'fired'))}

@@ -3,7 +3,7 @@
 import { later, sameProps } from '@/ui/blocks';
 import { type ClayFigures, remaining } from '@/core/clay';
 import { FAMILIES, footRadius } from '@/core/form';
-import { type NumberName, USUAL_ODDS, rangeOf } from '@/core/sizing';
+import { type NumberName, USUAL_ODDS, rangeOf, type Tool } from '@/core/sizing';
 import { type Written, handLength, handMass, readQuantity, text, writeLength, writeVolume } from '@/core/units';
 import { FigureInput, useAnyRefused } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';
@@ -211,8 +211,8 @@ function Strip({ piece: { worked, weighOut, part, units, by } }: { piece: PieceM
 }
 
 /** Between what 9 in 10 finish that are made to a wet size, mm. A sum over the clay's belief: kept while nothing of it changed. */
-const useRange = (clay: ClayFigures, size: 'height' | 'rimDiameter', mm: number, toolSd: number) =>
-  useMemo(() => rangeOf({ clay, size, toolSd }, { from: 'wet', mm, to: 'glazed' }, USUAL_ODDS), [clay, size, mm, toolSd]);
+const useRange = (clay: ClayFigures, size: 'height' | 'rimDiameter', mm: number, tool: Tool) =>
+  useMemo(() => rangeOf({ clay, size, tool }, { from: 'wet', mm, to: 'glazed' }, USUAL_ODDS), [clay, size, mm, tool]);
 
 /** What it finishes at, how sure that is, and what it holds. */
 function Outcome({ piece }: { piece: PieceModel }) {
@@ -223,9 +223,9 @@ function Outcome({ piece }: { piece: PieceModel }) {
   const up = family === 'disc' || family === 'tile' ? 'thick' : 'high';
   const wide = FAMILIES[family].flatSided && family !== 'faceted' ? 'long' : 'across';
   // the hand is said once, where it matters most: with what the piece is to fit
-  const { toolSd } = worked.sure;
-  const heights = useRange(worked.clay, 'height', wet.height, toolSd);
-  const widths = useRange(worked.clay, 'rimDiameter', wet.rimDiameter, toolSd);
+  const { tool } = worked.sure;
+  const heights = useRange(worked.clay, 'height', wet.height, tool);
+  const widths = useRange(worked.clay, 'rimDiameter', wet.rimDiameter, tool);
   return (
     <div className="answer-outcome">
       <b>

@@ -1,8 +1,8 @@
 'use client';
 
 import { chanceWords } from '@/core/fit';
-import { extras, thumbRules } from '@/core/sets';
-import { learnedLoss } from '@/core/workspace';
+import { makeFromBeta, thumbRules } from '@/core/sets';
+import { learnedLoss, recordFor } from '@/core/workspace';
 import { madeActs } from '@/store';
 import { Act, LabelledChoice, OptionalNumber } from '@/ui/fields';
 import { run, useWorkspace } from '@/ui/state';
@@ -17,10 +17,13 @@ export function HowMany({ piece }: { piece: PieceModel }) {
   const { workspace } = useWorkspace();
   const [need, setNeed] = useState<number | undefined>();
   const [odds, setOdds] = useState('0.9');
-  const loss = learnedLoss(workspace, piece.part.family);
-  const found = need === undefined ? undefined : extras(need, Number(odds), TYPICAL, { made: loss.made, lost: loss.lost });
+  const loss = learnedLoss(recordFor(workspace, piece.plan), piece.part.family);
+  const found = need === undefined ? undefined : makeFromBeta(need, Number(odds), loss.good, loss.bad);
   const rules = need === undefined ? undefined : thumbRules(need);
-  const from = loss.made > 0 ? `${loss.lost} of ${loss.made} of yours were lost` : 'typically 1 in 10 is lost';
+  const from =
+    loss.made > 0
+      ? `${loss.lost} of ${loss.made} of yours were lost${loss.seconds > 0 ? ` and ${loss.seconds} ${loss.seconds === 1 ? 'is a second' : 'are seconds'}` : ''}`
+      : 'typical, 1 in 10 is lost';
   return (
     <Box as="section" aria-label="How many to make" marginBottom="3" paddingBottom="2" borderBottomWidth="1px" borderColor="line">
       <HStack gap="4" flexWrap="wrap" alignItems="flex-end">
@@ -60,6 +63,3 @@ export function HowMany({ piece }: { piece: PieceModel }) {
     </Box>
   );
 }
-
-/** Lost of ten where nothing is known. computation.md section 14. */
-const TYPICAL = 0.1;

@@ -28,7 +28,7 @@ function finishedOf(workspace: Workspace, part: Part, units: Units): Form<'glaze
   const made = sizedPlanPart(workspace, part, units.length);
   if (made.ok) return made.value.sized.stages.glazed;
   const clay = clayOf(workspace, part).figures;
-  return resolveKnown(part, part.sizes, clay, surenessOf(part, clay)).form as Form<'glazed'>;
+  return resolveKnown(part, part.sizes, clay, surenessOf(part)).form as Form<'glazed'>;
 }
 
 /** The choosers of a part. */

@@ -102,7 +102,7 @@ function tryOn(ref: PartRef, units: Units, attempt: (now: Now) => Attempt): stri
 
 /** A size of the piece as it is now, mm at a stage; undefined while it cannot be worked out. */
 function sizeNow({ part, clay }: Now, size: SizeName, at: Stage): number | undefined {
-  const { at: from, form } = resolveKnown(part, part.sizes, clay, surenessOf(part, clay));
+  const { at: from, form } = resolveKnown(part, part.sizes, clay, surenessOf(part));
   const { direction, inside } = sizeSpec(size);
   const mm = inside && checkForm(form as Form<Stage>, String).ok ? insidesOf(form as Form<Stage>)[size] : form.sizes[size];
   return mm && (mm * remaining(clay.shrinkage, at, direction)) / remaining(clay.shrinkage, from, direction);
@@ -113,8 +113,8 @@ function withLimits(sizes: KnownSizes, limits: Partial<Record<SizeName, Limit>>,
   const limited = (Object.entries(limits) as [SizeName, Limit][]).map(([size, limit]) => {
     const [known, ...others] = sizes[size] ?? [];
     const exact = known && isExact(known) ? known : undefined;
-    const { odds, toolSd } = surenessOf(part, clay);
-    const aim = aimFor({ clay, size, toolSd }, limit, odds);
+    const { odds, tool } = surenessOf(part);
+    const aim = aimFor({ clay, size, tool }, limit, odds);
     const aimed = exact?.at === limit.at && Math.abs(exact.mm - aim) < 0.01;
     const rest = others.filter((each) => isExact(each));
     return [size, exact && !aimed ? [exact, ...rest, limit] : [limit, ...rest]];

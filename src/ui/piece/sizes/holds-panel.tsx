@@ -115,7 +115,7 @@ function limitsOf({ sizes }: Form<'glazed'>, { maxHeight, maxWidth }: Wanted): P
 function insideLimits({ worked }: PieceModel, wanted: Wanted): Wanted {
   const { clay, sure } = worked;
   const aim = (size: 'height' | 'rimDiameter', most: number | undefined) =>
-    most && aimFor({ clay, size, toolSd: sure.toolSd }, { at: 'glazed', most }, sure.odds);
+    most && aimFor({ clay, size, tool: sure.tool }, { at: 'glazed', most }, sure.odds);
   return { ...wanted, maxHeight: aim('height', wanted.maxHeight), maxWidth: aim('rimDiameter', wanted.maxWidth) };
 }
 

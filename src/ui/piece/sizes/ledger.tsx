@@ -131,7 +131,7 @@ function WindowRow({ piece, size, limit }: { piece: PieceModel; size: SizeName; 
       <th scope="row">go, {oddsWords(sure.odds)}</th>
       {STAGES.map((stage) => (
         <td key={stage} style={{ color: ink(stage) }}>
-          {windowWords(windowAt({ clay, size, toolSd: sure.toolSd }, limit, stage, sure.odds), piece.units.length)}
+          {windowWords(windowAt({ clay, size, tool: sure.tool }, limit, stage, sure.odds), piece.units.length)}
         </td>
       ))}
     </tr>

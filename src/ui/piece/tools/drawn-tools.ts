@@ -12,7 +12,7 @@ function goMarks({ worked }: PieceModel, seat: FitWork | undefined): GoMarks {
   const walls = 2 * (side.at(-1)!.r - inside[0]!.r);
   const within = (size: 'rimDiameter' | 'height', less: number) => {
     const limit = known[size]?.find((each): each is Limit => !isExact(each));
-    const go = limit && windowAt({ clay, size, toolSd: sure.toolSd }, limit, 'wet', sure.odds).go;
+    const go = limit && windowAt({ clay, size, tool: sure.tool }, limit, 'wet', sure.odds).go;
     return go && ([go[0] && go[0] - less, go[1] && go[1] - less] as const);
   };
   const floor = sized.thrown.floor - sized.onBat.foot;
