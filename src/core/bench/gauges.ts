@@ -11,9 +11,18 @@ export interface WheelSetting {
   readonly clearance: number;
   /** How much smaller a chuck is than the inside it holds, all round. */
   readonly chuckClearance: number;
+  /** What is taken off a setting for the way the hand leans. */
+  readonly takeOff?: { readonly width?: number | undefined; readonly height?: number | undefined } | undefined;
 }
 
 export const USUAL_SETTING: WheelSetting = { batThickness: 18, clearance: 3, chuckClearance: 1.5 };
+
+/** By how much and why the pointer is set otherwise than planned. */
+function leanWords({ takeOff: { height = 0 } = {} }: WheelSetting, write: (mm: number) => string): string {
+  return height === 0
+    ? ''
+    : `. It is set ${write(Math.abs(height))} ${height > 0 ? 'lower' : 'higher'} than planned, for the way you throw`;
+}
 
 /** The clay on the bat once the rim is cut: what every gauge but the needle meets. */
 const cutOutline = ({ sized, making }: Worked): Outline => {
@@ -38,6 +47,7 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
   const belly = widest(side);
   const bellyAt = side.find(({ r }) => r === belly)!.z;
   const hollow = rimIn > 0;
+  const pointed = thrown.gauge - (setting.takeOff?.height ?? 0);
   const leather = remaining(clay.shrinkage, 'leather', 'width');
   const chuck = 2 * (radiusAt(sized.wet.inside, sized.wet.inside.at(-1)!.z + 1) * leather - setting.chuckClearance);
   const gauges: (Gauge | false | undefined)[] = [
@@ -69,12 +79,14 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
     {
       name: 'Pointer',
       stage: 'wet',
-      datum:
-        'set for the rim after the needle; tip blunted, away from the face. Knocked, it is set again from these figures, not from the first piece: that has begun to shrink',
+      datum: `set for the rim after the needle; tip blunted, away from the face. Knocked, it is set again from these figures, not from the first piece: that has begun to shrink${leanWords(setting, write)}`,
       readings: [
-        { what: 'height above the bat', mm: thrown.gauge },
-        { what: 'height above the wheel head, with the bat in use', mm: thrown.gauge + setting.batThickness },
-        { what: `from the wheel’s centre, ${write(setting.clearance)} off the rim`, mm: rimOut + setting.clearance },
+        { what: 'height above the bat', mm: pointed },
+        { what: 'height above the wheel head, with the bat in use', mm: pointed + setting.batThickness },
+        {
+          what: `from the wheel’s centre, ${write(setting.clearance)} off the rim`,
+          mm: rimOut + setting.clearance - (setting.takeOff?.width ?? 0) / 2,
+        },
       ],
     },
     {

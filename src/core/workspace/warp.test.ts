@@ -101,16 +101,29 @@ describe('sag', () => {
       ),
     ).find(({ family }) => family === runs[0]!.family)?.sag;
 
+  /** The same with the height measured wet too. */
+  const wetToo = (high: number, ...args: Parameters<typeof measured>) => {
+    const found = measured(...args);
+    return { ...found, sizes: { ...found.sizes, wet: { ...found.sizes.wet, height: { mm: high } } } };
+  };
+
   it('is what a fired height lacks of what the rim’s own shrinkage would leave, of forms that sag', () => {
     // the rim went from 200 to 180, so that 100 high would be 90
-    expect(sag([bowl('b')], measured('b', 87, 180))).toEqual({ mm: expect.closeTo(-3, 9) as number, count: 1 });
-    expect(sag([bowl('b')], measured('b', 87, 180), measured('b', 92, 180))).toEqual({ mm: expect.closeTo(-0.5, 9) as number, count: 2 });
+    expect(sag([bowl('b')], wetToo(100, 'b', 87, 180))).toEqual({ mm: expect.closeTo(-3, 9) as number, count: 1 });
+    expect(sag([bowl('b')], wetToo(100, 'b', 87, 180), wetToo(100, 'b', 92, 180))).toEqual({
+      mm: expect.closeTo(-0.5, 9) as number,
+      count: 2,
+    });
     // measured wet, the rim is as it was measured
-    expect(sag([bowl('b')], measured('b', 90, 180, 225))!.mm).toBeCloseTo(10, 9);
-    expect(sag([bowl('b', { family: 'cylinder' })], measured('b', 87, 180))).toBeUndefined();
-    for (const lacking of [measured('b', undefined, 180), measured('b', 87, undefined)]) expect(sag([bowl('b')], lacking)).toBeUndefined();
-    expect(sag([bowl('b', { planned: { rimDiameter: 200 } })], measured('b', 87, 180))).toBeUndefined();
-    expect(sag([bowl('b', { planned: { height: 100 } })], measured('b', 87, 180))).toBeUndefined();
-    expect(sag([bowl('b', { planned: { height: 100 } })], measured('b', 87, 180, 200))!.mm).toBeCloseTo(-3, 9);
+    expect(sag([bowl('b')], wetToo(100, 'b', 90, 180, 225))!.mm).toBeCloseTo(10, 9);
+    // the hand made it 4 taller: that is no sag less
+    expect(sag([bowl('b')], wetToo(104, 'b', 90.6, 180))!.mm).toBeCloseTo(-3, 9);
+    expect(sag([bowl('b', { family: 'cylinder' })], wetToo(100, 'b', 87, 180))).toBeUndefined();
+    for (const lacking of [wetToo(100, 'b', undefined, 180), wetToo(100, 'b', 87, undefined), measured('b', 87, 180)])
+      expect(sag([bowl('b')], lacking)).toBeUndefined();
+  });
+
+  it('says nothing of what is no plan’s', () => {
+    expect(sag([bowl('b', { planId: undefined })], wetToo(100, 'b', 87, 180))).toBeUndefined();
   });
 });

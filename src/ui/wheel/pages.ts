@@ -109,6 +109,8 @@ export function wheelPages(
   worked: SizedPart & { readonly ratio?: SizedPlanPart['ratio'] },
   units: Units,
   moves = '',
+  /** What is taken off the pointer's setting for the way the hand leans, mm. */
+  takeOff = 0,
 ): { pages: WheelPage[]; steps: readonly Step[] } {
   const { choice } = units;
   const { clay, sized } = worked;
@@ -126,13 +128,13 @@ export function wheelPages(
     title: 'All figures',
     figures: [
       { words: tester?.accepted ? 'ball, by the test piece' : worked.ratio ? 'ball, by your own ratio' : 'ball', figure: ball },
-      { words: 'rim above the bat', figure: hand(sized.thrown.gauge) },
+      { words: takeOff === 0 ? 'rim above the bat' : 'pointer above the bat', figure: hand(sized.thrown.gauge - takeOff) },
       inside === undefined
         ? { words: 'mouth, outside', figure: hand(sized.stages.wet.sizes.rimDiameter) }
         : { words: 'mouth, inside', figure: hand(inside) },
       { words: 'floor, by needle', figure: hand(sized.thrown.floor) },
     ],
-    pointer: sized.thrown.gauge,
+    pointer: sized.thrown.gauge - takeOff,
     ...(moves && { words: [moves] }),
     cautions: [],
   };

@@ -1,6 +1,6 @@
 'use client';
 
-import { DIFFERENT, handOf, mainPart, type Part, partRef, type PieceSet, type Plan, runOf, weighedPart } from '@/core/workspace';
+import { DIFFERENT, handOf, mainPart, type Part, partRef, type PieceSet, type Plan, runOf, shopOf, weighedPart } from '@/core/workspace';
 import { madeActs } from '@/store';
 import { ModeButton, useHistoryKeys } from '@/ui/shell';
 import { StageName } from '@/ui/stage';
@@ -46,7 +46,7 @@ function AtTheWheel({ plan, part, set }: { plan: Plan; part: Part; set: PieceSet
     const { hand, known } = made.value;
     return hand
       ? { pages: handPages(part, made.value, hand, known.body, units), steps: [] }
-      : wheelPages(part, made.value, units, plan.standard?.moves);
+      : wheelPages(part, made.value, units, plan.standard?.moves, shopOf(workspace).wheel?.takeOff?.height);
   }, [workspace, part, units, plan.standard?.moves]);
   const [index, setIndex] = useState(0);
   const awake = useAwake();
