@@ -29,14 +29,17 @@ async function work(page: Page, mm: string): Promise<void> {
   await saved(page);
   await expect
     .poll(() =>
-      page.evaluate(async (wanted) => {
-        const root = await navigator.storage.getDirectory();
-        const folder = await root.getDirectoryHandle('second-copy', { create: true });
-        const texts: string[] = [];
-        for await (const handle of (folder as unknown as { values(): AsyncIterable<FileSystemFileHandle> }).values())
-          if (handle.kind === 'file') texts.push(await (await handle.getFile()).text());
-        return texts.some((text) => text.includes(`"mm":${wanted}`));
-      }, mm),
+      page
+        .evaluate(async (wanted) => {
+          const root = await navigator.storage.getDirectory();
+          const folder = await root.getDirectoryHandle('second-copy', { create: true });
+          const texts: string[] = [];
+          for await (const handle of (folder as unknown as { values(): AsyncIterable<FileSystemFileHandle> }).values())
+            if (handle.kind === 'file') texts.push(await (await handle.getFile()).text());
+          return texts.some((text) => text.includes(`"mm":${wanted}`));
+        }, mm)
+        // a file that is just being written is looked at again
+        .catch(() => false),
     )
     .toBe(true);
 }

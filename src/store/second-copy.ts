@@ -67,9 +67,9 @@ export async function privateFolder(): Promise<FileSystemDirectoryHandle | undef
   }
 }
 
-/** One tab at a time writes the copy. */
-const alone = (work: () => Promise<void>): Promise<void> =>
-  globalThis.navigator?.locks ? navigator.locks.request('rimbet-second-copy', work) : work();
+/** One tab at a time reads or writes the copy. */
+const alone = async <T>(work: () => Promise<T>): Promise<T> =>
+  globalThis.navigator?.locks ? await navigator.locks.request('rimbet-second-copy', work) : work();
 
 export class SecondCopy {
   constructor(private readonly root: () => Promise<FileSystemDirectoryHandle | undefined> = privateFolder) {}
@@ -125,7 +125,10 @@ export class SecondCopy {
    */
   async find(): Promise<FoundCopy | 'damaged' | undefined> {
     const folder = await this.folder();
-    if (!folder) return undefined;
+    return folder && alone(() => this.read(folder));
+  }
+
+  private async read(folder: FileSystemDirectoryHandle): Promise<FoundCopy | 'damaged' | undefined> {
     const texts = await Promise.all(SLOTS.map(async (slot) => (await fileOf(folder, snapshotName(slot)))?.text()));
     const written = texts.filter((text) => text !== undefined);
     const snapshots = written.map((text) => {
@@ -157,7 +160,7 @@ export class SecondCopy {
     const folder = await this.folder();
     if (!folder) return;
     await alone(async () => {
-      const found = await this.find();
+      const found = await this.read(folder);
       if (found && found !== 'damaged') await write(folder, ASIDE, sealed(found));
       for (const slot of SLOTS) for (const name of [snapshotName(slot), journalName(slot)]) await gone(folder, name);
     });

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type VerbName, calculate } from '.';
 
@@ -109,5 +110,75 @@ describe('pair', () => {
     });
     expect(refused('pair', { mouths, lids, gap: { min: 2, max: 2 } }).path).toBe('gap.min');
     expect(refused('pair', { mouths: [-1], lids, gap: { min: 0.4, max: 2 } }).path).toBe('mouths.0');
+  });
+});
+
+describe('the figure of a fit that is shown', () => {
+  const body = { kind: 'stoneware', shrinkagePercent: 11.5 };
+  const clayLid = { at: 'leather', diameter: 107.5 };
+  const gap = { min: 0.5, max: 2.2 };
+  const shownOf = (diameter: number, more: object = {}) => {
+    const found = calculate('fit', { body, pot: { at: 'leather', diameter }, lid: clayLid, gap, ...more });
+    if (!found.ok) throw new Error(found.problem.message);
+    return found.value as {
+      go: { min: number; max: number } | null;
+      shown: {
+        step: number;
+        figure: number;
+        go: { min: number; max: number } | null;
+        odds: { good: number };
+        finished: number;
+        within: boolean;
+      } | null;
+    };
+  };
+
+  it('answers the reference case', () => {
+    const { go, shown } = shownOf(110);
+    expect(go).toEqual({ min: expect.closeTo(108.989, 2), max: expect.closeTo(109.978, 2) });
+    expect(shown).toMatchObject({ step: 0.2, figure: expect.closeTo(109.4, 9), within: false, finished: expect.closeTo(100.518, 3) });
+    expect(shown!.go).toEqual({ min: expect.closeTo(109, 9), max: expect.closeTo(109.8, 9) });
+    expect(shown!.odds.good).toBeCloseTo(0.694876, 3);
+    expect(shownOf(109.5).shown!.within).toBe(true);
+  });
+
+  it('is worked out as it is shown, in mm and in inches, at every stage: its odds are those of typing it', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('wet', 'leather', 'dry', 'bisque'),
+        fc.constantFrom('mm', 'in'),
+        fc.double({ min: 30, max: 260, noNaN: true }),
+        fc.double({ min: 0.2, max: 3, noNaN: true }),
+        (at, units, lid, wide) => {
+          const asked = {
+            body,
+            pot: { at, diameter: lid / 0.885 },
+            lid: { rigid: true, diameter: lid },
+            gap: { min: 0.3, max: 0.3 + wide },
+            units,
+          };
+          const found = (diameter: number) => {
+            const answer = calculate('fit', { ...asked, pot: { at, diameter } });
+            if (!answer.ok) throw new Error(answer.problem.message);
+            return answer.value as ReturnType<typeof shownOf> & { odds: { good: number } };
+          };
+          const { go, shown } = found(lid / 0.885);
+          if (!go || !shown) return;
+          const { figure, step } = shown;
+          // a figure that can be set, its odds its own, no neighbour better
+          expect(figure / step).toBeCloseTo(Math.round(figure / step), 6);
+          expect(found(figure).odds).toEqual(shown.odds);
+          for (const beside of [figure - step, figure + step]) expect(found(beside).odds.good).toBeLessThanOrEqual(shown.odds.good + 1e-9);
+          if (!shown.go) return;
+          expect(shown.go.min).toBeGreaterThanOrEqual(go.min - 1e-6);
+          expect(shown.go.max).toBeLessThanOrEqual(go.max + 1e-6);
+        },
+      ),
+      { seed: 26, numRuns: 60 },
+    );
+  });
+
+  it('is none where not one in a hundred would do', () => {
+    expect(shownOf(110, { lid: { rigid: true, diameter: 90 }, gap: { min: 0, max: 0.001 } })).toMatchObject({ go: null, shown: null });
   });
 });

@@ -1,6 +1,7 @@
-import { type ClayFacts, type ClayFigures, STAGES, type Stage, clayFigures } from '@/core/clay';
+import { type ClayFacts, type ClayFigures, STAGES, type Stage, clayFigures, remaining } from '@/core/clay';
 import { LARGEST_MM } from '@/core/form';
 import {
+  type Best,
   type ClayWidth,
   type GapRange,
   OVALITY_SD,
@@ -17,10 +18,11 @@ import {
   oddsOf,
   pairUp,
   seatOf,
+  shownFit,
   stopperFault,
 } from '@/core/fit';
 import { TOOL_SD } from '@/core/sizing';
-import { type Problem, type Result, good, quote } from '@/core/units';
+import { type Problem, type Result, type StepUnits, good, quote } from '@/core/units';
 import { bodySchema, joi } from './schema';
 
 const sizeMm = joi.number().positive().max(LARGEST_MM);
@@ -50,6 +52,7 @@ export const fitSchema = joi.object({
   pot: inClay.required(),
   lid: joi.when('.rigid', { is: joi.exist(), then: rigid.required(), otherwise: inClay.required() }),
   gap: gapSchema.required(),
+  units: joi.string().valid('mm', 'in'),
   sameFiring: joi.boolean(),
 });
 
@@ -78,6 +81,7 @@ interface FitInput {
   readonly lid: ClayInput | RigidWidth;
   readonly gap: GapRange;
   readonly sameFiring?: boolean;
+  readonly units?: StepUnits;
 }
 
 function lidAhead(pot: ClayInput, lid: ClayInput | RigidWidth): Problem | undefined {
@@ -89,7 +93,7 @@ function lidAhead(pot: ClayInput, lid: ClayInput | RigidWidth): Problem | undefi
 }
 
 /** The verb `fit`: the odds that a lid jams, is good, or is loose, the finished gap, and the pot's best diameter at its stage. */
-export function fitVerb({ body, pot, lid, gap, sameFiring = true }: FitInput): Result<object> {
+export function fitVerb({ body, pot, lid, gap, sameFiring = true, units = 'mm' }: FitInput): Result<object> {
   const problem = turned(gap, 'gap') ?? lidAhead(pot, lid);
   if (problem) return { ok: false, problem };
   const clay = clayFigures(body);
@@ -100,7 +104,31 @@ export function fitVerb({ body, pot, lid, gap, sameFiring = true }: FitInput): R
     odds: oddsOf(found, gap),
     gap: { mean: found.mean, sd: found.sd },
     best: { diameter: best.diameter, good: best.odds.good },
+    ...shownOf(pair, pot.diameter, gap, best, units),
   });
+}
+
+const asRange = (window: readonly [number, number]) => ({ min: window[0], max: window[1] });
+
+/** The window of the pot's width, and the figure that is shown with its own odds and finish. */
+function shownOf(pair: Pair, typed: number, gap: GapRange, best: Best, units: StepUnits) {
+  const found = shownFit(pair, 'mouth', gap, best, units);
+  if (!found) return { go: null, shown: null };
+  const { window, shown } = found;
+  const { mouth } = pair;
+  const left =
+    'rigid' in mouth ? 1 : remaining(mouth.clay.shrinkage, 'glazed', 'width') / remaining(mouth.clay.shrinkage, mouth.at, 'width');
+  return {
+    go: asRange(window),
+    shown: {
+      step: shown.step,
+      figure: shown.figure,
+      go: shown.go ? asRange(shown.go) : null,
+      odds: shown.odds,
+      finished: shown.figure * left,
+      within: typed >= window[0] - 1e-9 && typed <= window[1] + 1e-9,
+    },
+  };
 }
 
 export const seatSchema = joi.object({

@@ -46,6 +46,7 @@ import {
   survivalVerb,
 } from './teaches';
 import { solveSchema, solveVerb } from './solve';
+import { runSchema, runVerb, slabsSchema, slabsVerb, thicknessSchema, thicknessVerb } from './work';
 
 interface Verb {
   readonly schema: Joi.ObjectSchema;
@@ -64,6 +65,9 @@ const VERBS = {
   size: { schema: sizeSchema, answer: sizeVerb },
   reverse: { schema: reverseSchema, answer: reverseVerb },
   solve: { schema: solveSchema, answer: solveVerb },
+  thickness: { schema: thicknessSchema, answer: thicknessVerb },
+  slabs: { schema: slabsSchema, answer: slabsVerb },
+  run: { schema: runSchema, answer: runVerb },
   template: { schema: templateSchema, answer: templateVerb },
   coils: { schema: coilsSchema, answer: coilsVerb },
   former: { schema: formerSchema, answer: formerVerb },

@@ -61,18 +61,22 @@ export function bestWidth(pair: Pair, side: Side, range: GapRange, costs: Costs 
   return at(least(cost, middle - reach, middle + reach));
 }
 
+/** The odds with another width of one side. */
+export const goodAtWidth = (pair: Pair, side: Side, range: GapRange, diameter: number): Odds =>
+  oddsOf(gapOf({ ...pair, [side]: ofDiameter(pair[side], diameter) }), range);
+
 /** A gauge lets through what is this near to the best odds. Ours. */
 const GO_SHARE = 0.9;
 
 /** Between which two widths the odds are still nine tenths of the best: go and no-go of a gauge, mm at the stage it is at. */
 export function goWindow(pair: Pair, side: Side, range: GapRange, best: Best): readonly [number, number] {
   const enough = best.odds.good * GO_SHARE;
-  const goodAt = (diameter: number) => oddsOf(gapOf({ ...pair, [side]: ofDiameter(pair[side], diameter) }), range).good;
+  const goodAt = (diameter: number) => goodAtWidth(pair, side, range, diameter).good;
   const edge = (towards: 1 | -1): number => {
     let reach = 0.25;
     while (reach < best.diameter && goodAt(best.diameter + towards * reach) >= enough) reach *= 2;
     let [within, out] = [0, reach];
-    while (out - within > 0.005) {
+    while (out - within > PLACES_MM / 4) {
       const middle = (within + out) / 2;
       if (goodAt(best.diameter + towards * middle) >= enough) within = middle;
       else out = middle;

@@ -19,3 +19,4 @@ export { MOST_PAIRED, type Paired, type Pairing, pairUp } from './pairing';
 export { normalFrom, uniformFrom } from './chance';
 export { chanceWords, threeChances } from './words';
 export { type CoilFlange, coilFlange } from './flange';
+export { type Shown, type ShownFit, shownFit } from './shown';

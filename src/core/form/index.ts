@@ -43,3 +43,13 @@ export { givenWay } from './give-way';
 export { overallWords } from './words';
 export { footRadius, unbevelled } from './walled';
 export { type Measures, filledTo, holdsMl, measuresOf } from './measures';
+export {
+  type Firmness,
+  type MadeBy,
+  type OwnThickness,
+  type Standing,
+  type Thickness,
+  type ThicknessOf,
+  standingOf,
+  thicknessOf,
+} from './thickness';

@@ -1,5 +1,6 @@
 import { MaxRectsPacker, PACKING_LOGIC, Rectangle } from 'maxrects-packer/dist/maxrects-packer.mjs';
 import { type Flat, type FlatPart, areaOf, at, boundsOf } from './flat';
+import { type RolledSlab, isBetter, rolledSlabs } from './rolled-slabs';
 
 /** Between parts, and along the edge of a slab, which is thin and cracked: mm. */
 export const PART_GAP = 6;
@@ -149,7 +150,38 @@ function layOut(parts: readonly FlatPart[], largest: LargestSlab, thickness: num
     .map((each): Unfit => ({ part: each.part, needs: needsOf(each, !grain) }));
   if (unfit.length > 0) return { sheets: [], unfit };
   const wanted = boxes.flatMap((box) => Array.from({ length: box.part.count }, () => box));
-  return { sheets: fewest(wanted, room, !grain, most).map((bin) => sheetOf(bin, thickness)), unfit: [] };
+  const packedSheets = fewest(wanted, room, !grain, most).map((bin) => sheetOf(bin, thickness));
+  const rolled = inRows(boxes, largest, !grain).map((slab) => rolledSheet(slab, boxes, thickness));
+  const isLess = isBetter(rolled.map(asSlab), packedSheets.map(asSlab));
+  return { sheets: rolled.length > 0 && isLess ? rolled : packedSheets, unfit: [] };
+}
+
+const asSlab = ({ width, length }: SlabSheet) => ({ width, length, laid: [] });
+
+/** The same boxes in rows and grids on slabs of least area. */
+const inRows = (boxes: readonly Wanted[], { width: roller, length: longest }: LargestSlab, turn: boolean): RolledSlab[] =>
+  rolledSlabs(
+    boxes.map(({ part, width, height }) => ({ width, length: height, count: part.count, turn })),
+    { roller, longest, between: PART_GAP, edge: SLAB_EDGE },
+  );
+
+function rolledSheet({ width, length, laid: placed }: RolledSlab, boxes: readonly Wanted[], thickness: number): SlabSheet {
+  const laid = placed.map(({ part: which, x: across, y: along, turned: turnedAgain }): Laid => {
+    const box = turnedAgain ? quarter(boxes[which]!) : boxes[which]!;
+    // on a sheet x runs along the slab
+    const [x, y] = [along, across];
+    return {
+      part: box.part,
+      turned: box.turned,
+      x,
+      y,
+      width: box.height,
+      height: box.width,
+      outline: laidOutline(box.part, x, y, box.turned),
+    };
+  });
+  const taken = laid.reduce((all, { part }) => all + areaOf(part.outline), 0);
+  return { thickness, width, length, laid, used: taken / (length * width) };
 }
 
 function sheetOf(bin: Bin, thickness: number): SlabSheet {

@@ -6,3 +6,4 @@ export { type SetsWanted, setExtras } from './set-extras';
 export { type NestAsk, type Nested, type Pins, nestOf, series } from './nest';
 export { type RestsOn, type Stacked, pairHeight, stackHeight, stacked } from './stack';
 export { type Sale, type Worth, worthOf } from './worth';
+export { type RunClay, type RunPart, type RunShares, clayForRun } from './run-clay';

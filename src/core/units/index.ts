@@ -19,8 +19,10 @@ export {
   text,
   unbroken,
   writeLength,
+  writeStep,
   writeMass,
   writePercent,
   writeVolume,
 } from './write';
 export { linesOf, readingOf } from './instrument';
+export { NEAR, type StepUnits, inward, stepUnits, stepWithin } from './steps';

@@ -69,6 +69,17 @@ export function writeLength(mm: number, units: UnitChoice): Written {
   return { whole: decimal(mm / per, LENGTH_PLACES[units.length]), unit: units.length };
 }
 
+/**
+ * Writes a length that is a multiple of a step, exactly: a sixty-fourth is not told as the sixteenth beside it.
+ *
+ * @param step mm; undefined where it is a multiple of none
+ * @example text(writeStep(25.4 * 3.015625, 25.4 / 64, { ...METRIC, length: 'inch-fraction' })) // '3 1/64 in'
+ */
+export function writeStep(mm: number, step: number | undefined, units: UnitChoice): Written {
+  if (step === undefined || units.length === 'mm' || units.length === 'cm') return writeLength(mm, units);
+  return { ...mixed(mm / MM_PER_INCH, Math.max(units.denominator, Math.round(MM_PER_INCH / step))), unit: 'in' };
+}
+
 /** Writes a mass given in g: whole grams, or pounds and ounces to a tenth of an ounce. */
 export function writeMass(g: number, units: UnitChoice): Written {
   if (units.mass === 'g') return { whole: decimal(g, 0), unit: 'g' };

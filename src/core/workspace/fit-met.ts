@@ -24,7 +24,7 @@ import { type Stock, lotOf, stopperOf } from './stock';
 import { learnedOval, typicalOval } from './warp';
 
 /** What a fit hangs on beside its part. */
-export type Needed = ClayRows & Pick<Workspace, 'shop' | 'plans' | 'formers'>;
+export type Needed = ClayRows & Pick<Workspace, 'shop' | 'plans' | 'formers'> & Partial<Pick<Workspace, 'settings'>>;
 
 /** A part that is to fit something. */
 export interface Asked {

@@ -17,13 +17,13 @@ import {
   bestWidth,
   coilFlange,
   gapOf,
-  goWindow,
   helpsFor,
   oddsOf,
+  shownFit,
 } from '@/core/fit';
 import { radiusAt } from '@/core/form';
 import { type Sized } from '@/core/sizing';
-import { type Result, good } from '@/core/units';
+import { type Result, good, stepUnits } from '@/core/units';
 import { type Asked, type Needed, lotFor, metBy, ownWidth, problem } from './fit-met';
 import { type Fitting, USUAL_DEPTH, USUAL_OVERHANG, asMeant } from './fitting';
 import { thickOf } from './lid-parts';
@@ -46,8 +46,15 @@ export interface FitWork {
   readonly narrows: number;
   readonly gap: Gap;
   readonly odds: Odds;
+  /** The width to make, as it is shown: a figure that a hand can set, with its own odds. */
   readonly best: Best;
-  /** What the best width finishes at, the shrinkage as believed. */
+  /** Widths with nine tenths of the best odds or more; none where not one in a hundred would do. */
+  readonly window: readonly [number, number] | undefined;
+  /** The same in figures that a hand can set, rounded inward. */
+  readonly go: readonly [number, number] | undefined;
+  /** What a figure is a multiple of, mm. */
+  readonly step: number | undefined;
+  /** What that width finishes at, the shrinkage as believed. */
   readonly finishes: number;
   readonly stopper: Stopper | undefined;
   readonly stock: Stock | undefined;
@@ -96,8 +103,9 @@ const finishedOf = (width: Width, diameter: number): number =>
 
 const costsOf = ({ narrow, cost }: Fitting): Costs => (narrow ? { ...NARROW_COSTS, ...(cost && { loose: cost }) } : EQUAL_COSTS);
 
-/** Go and no-go of a gauge at the stage it is made at, mm. */
-export const goOf = ({ pair, side, range, best }: FitWork): readonly [number, number] => goWindow(pair, side, range, best);
+/** Whether its width as planned or measured fits as it is: then nothing is offered in its place. */
+export const isWithin = ({ window, width }: Pick<FitWork, 'window' | 'width'>): boolean =>
+  window !== undefined && width >= window[0] - 1e-9 && width <= window[1] + 1e-9;
 
 /** What would help most: nothing once it is fired, and what is done already is no help. */
 export const helpsOf = ({ pair, side, range, fitting, at }: FitWork): Help[] =>
@@ -139,7 +147,10 @@ export function fitOf(workspace: Needed, part: Part, sized: Sized, chosen: Fitti
   const narrows = taperOf(met.value.pair.mouth, below) ?? (into ? narrowing(into.part, into.sized, fitting) : 0);
   const range = { min: met.value.range.min + narrows, max: met.value.range.max + narrows };
   const free = fitting.with === 'lid' && fitting.other?.mm === undefined;
-  const best = bestWidth(met.value.pair, side, range, costsOf(fitting));
+  const ideal = bestWidth(met.value.pair, side, range, costsOf(fitting));
+  const told = shownFit(met.value.pair, side, range, ideal, stepUnits(workspace.settings?.units.length ?? 'mm'), costsOf(fitting));
+  // the figure shown is the one that is made, offered, printed and told the odds of
+  const best: Best = told ? { diameter: told.shown.figure, odds: told.shown.odds } : ideal;
   const pair: Pair = free ? { ...met.value.pair, [side]: { ...met.value.pair[side], diameter: best.diameter } } : met.value.pair;
   const made = pair[side] as ClayWidth;
   const gap = gapOf(pair);
@@ -155,6 +166,9 @@ export function fitOf(workspace: Needed, part: Part, sized: Sized, chosen: Fitti
     gap,
     odds: oddsOf(gap, range),
     best,
+    window: told?.window,
+    go: told?.shown.go,
+    step: told?.shown.step,
     finishes: finishedOf(made, best.diameter),
     stopper,
     stock,

@@ -136,7 +136,7 @@ export {
   meetsInside,
 } from './fitting';
 export { meetsBy } from './fit-met';
-export { type FitWork, fitOf, goOf, helpsOf, otherLots } from './fit-work';
+export { type FitWork, fitOf, helpsOf, isWithin, otherLots } from './fit-work';
 export { cutParts, lidParts } from './lid-parts';
 export { type Lot, STOCK_KINDS, type Stock, type StockKind, lotOf, isRigidLot, stockFault, stopperOf } from './stock';
 export { type PartRef, calledPart, mainPart, partOf, partRef, partWords, readRef, withPart } from './parts';

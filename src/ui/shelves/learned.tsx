@@ -271,7 +271,7 @@ export function Learned() {
             was="10 %, typical"
             is={percent(loss.share)}
           >
-            {loss.lost} of {loss.made} lost
+            {loss.lost} of {loss.made} begun were lost
             {SHELVES.flatMap((shelf) => (on[shelf] ? [`, ${on[shelf]} lost ${SHELF_WORDS[shelf]}`] : [])).join('')}
             {loss.seconds > 0 && `, ${loss.seconds} ${loss.seconds === 1 ? 'second' : 'seconds'}`}. What is typical counts as ten pieces.
             {wholeFirings > 0 && ' Of whole loads nothing came out: a count does not cover that.'}

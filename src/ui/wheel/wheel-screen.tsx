@@ -197,7 +197,7 @@ function Run({ plan, part }: { plan: Plan; part: Part }) {
         Undo
       </Big>
       {/* always there, so that nothing moves under the finger that counts */}
-      <div role="group" aria-label="The last one was" data-sideways className="wheel-different">
+      <div role="group" aria-label="The last one was" tabIndex={last ? undefined : 0} data-sideways className="wheel-different">
         {DIFFERENT.map((different) => (
           <Big
             key={different}

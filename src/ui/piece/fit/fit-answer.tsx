@@ -1,7 +1,7 @@
 import { chanceWords } from '@/core/fit';
 import { STAGE_WORDS } from '@/core/sizing';
-import { handLength, writeLength } from '@/core/units';
-import { type FitWork, goOf, lidParts, meetsBy } from '@/core/workspace';
+import { handLength, text, writeLength, writeStep } from '@/core/units';
+import { type FitWork, isWithin, lidParts, meetsBy } from '@/core/workspace';
 import { commands } from '@/store';
 import { Act } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';
@@ -17,16 +17,11 @@ interface Props {
   readonly work: FitWork;
 }
 
-/** Nearer than this to the best it is as planned, mm. */
-const CLOSE = 0.1;
-
 /** The width to make now for the best odds, largest; and what is planned or measured beside it. */
 export function FitAnswer({ piece, work }: Props) {
   const { units } = piece;
-  const { at, best, finishes, stopper, gap, disc, narrows } = work;
-  const go = goOf(work);
+  const { at, best, go, step, finishes, stopper, gap, disc, narrows } = work;
   const between = gap.mean - narrows;
-  const toMake = handLength(best.diameter, units.choice);
   return (
     <HStack columnGap="6" rowGap="2" alignItems="flex-start" flexWrap="wrap" marginTop="2">
       <Box>
@@ -37,14 +32,16 @@ export function FitAnswer({ piece, work }: Props) {
           </Box>
         </HStack>
         <Box color={at} data-fit="best">
-          <Figure written={writeLength(toMake, units.choice)} size="46px" />
+          <Figure written={writeStep(best.diameter, step, units.choice)} size="46px" />
         </Box>
         <HStack gap="1" color="glazed" fontSize="sm">
           <StageMark stage="glazed" size={11} />
           <span>finishes {units.length(finishes)}</span>
         </HStack>
         <Box fontSize="sm" color="fg.muted">
-          go {units.length(go[0])} to {units.length(go[1])}
+          {go
+            ? `fits from ${text(writeStep(go[0], step, units.choice))} to ${text(writeStep(go[1], step, units.choice))}`
+            : 'No width fits often enough. Choose something else for it.'}
         </Box>
       </Box>
       {stopper && (
@@ -99,7 +96,6 @@ function Now({ piece, work }: Props) {
   const [refused, setRefused] = useState<string | undefined>();
   const { units } = piece;
   const { fitting, side, at, width, best, odds, disc } = work;
-  const off = best.diameter - width;
   const { workspace } = useWorkspace();
   const own = fitting.with !== 'lid';
   if (!own && fitting.other?.mm === undefined)
@@ -116,9 +112,15 @@ function Now({ piece, work }: Props) {
       </>
     );
   if (fitting.now || !own) return <StillPossible piece={piece} work={work} />;
-  if (Math.abs(off) < CLOSE) return <>It is planned at its best.</>;
+  if (isWithin(work))
+    return (
+      <>
+        Planned {units.length(width)}, which fits: {chanceWords(odds.good)} would be good.
+      </>
+    );
+  if (!work.window) return <>As planned it does not fit, and no other width does.</>;
   const size = meetsBy(workspace, piece.part, fitting);
-  const to = handLength(best.diameter, units.choice);
+  const to = text(writeStep(best.diameter, work.step, units.choice));
   return (
     <>
       <Box>
@@ -127,10 +129,10 @@ function Now({ piece, work }: Props) {
       <Act
         look="solid"
         marginTop="1"
-        onClick={() => setRefused(piece.takeSize(size, at)(to, newKey()))}
-        aria-label={`Make the ${side === 'mouth' ? 'mouth' : 'lid'} ${units.length(to)} ${STAGE_WORDS[at]}`}
+        onClick={() => setRefused(piece.takeSize(size, at)(best.diameter, newKey()))}
+        aria-label={`Make the ${side === 'mouth' ? 'mouth' : 'lid'} ${to} ${STAGE_WORDS[at]}`}
       >
-        Make it {units.length(to)}
+        Make it {to}
       </Act>
       {refused && (
         <Box role="alert" color="bad" fontSize="sm">

@@ -2,7 +2,7 @@
 
 import { chanceWords } from '@/core/fit';
 import { sizeIn } from '@/core/form';
-import { type FitWork, goOf, isLid, meetsBy, otherLots } from '@/core/workspace';
+import { type FitWork, isLid, isWithin, meetsBy, otherLots } from '@/core/workspace';
 import { commands } from '@/store';
 import { Act } from '@/ui/fields';
 import { useWorkspace, workspaceStore } from '@/ui/state';
@@ -78,11 +78,10 @@ function AsEvidence({ piece, work }: Props) {
 export function StillPossible({ piece, work }: Props) {
   const { length } = piece.units;
   const { side, at, width, best } = work;
-  const go = goOf(work);
   const high = work.stock?.kind === 'shelf';
   const opens = side === 'mouth' ? best.diameter - width : width - best.diameter;
   const other = work.fitting.with === 'lid' || isLid(piece.part, work.fitting) ? 'pot' : 'lid';
-  if (width >= go[0] && width <= go[1]) return <>Measured {length(width)}, between go and no-go: leave it as it is.</>;
+  if (isWithin(work)) return <>Measured {length(width)}, which fits: leave it as it is.</>;
   if (at === 'glazed')
     return (
       <>

@@ -22,7 +22,7 @@ export function HowMany({ piece }: { piece: PieceModel }) {
   const rules = need === undefined ? undefined : thumbRules(need);
   const from =
     loss.made > 0
-      ? `${loss.lost} of ${loss.made} of yours were lost${loss.seconds > 0 ? ` and ${loss.seconds} ${loss.seconds === 1 ? 'is a second' : 'are seconds'}` : ''}`
+      ? `${loss.lost} of ${loss.made} begun were lost${loss.seconds > 0 ? ` and ${loss.seconds} ${loss.seconds === 1 ? 'is a second' : 'are seconds'}` : ''}`
       : 'typical, 1 in 10 is lost';
   return (
     <Box as="section" aria-label="How many to make" marginBottom="3" paddingBottom="2" borderBottomWidth="1px" borderColor="line">

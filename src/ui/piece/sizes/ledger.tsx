@@ -2,10 +2,11 @@
 
 import { STAGES, type Shrinkage, type Stage, remaining } from '@/core/clay';
 import { FAMILIES, type SizeName, sizeIn, sizeSpec } from '@/core/form';
+import { NEAR, inward, stepUnits, stepWithin, text, writeStep } from '@/core/units';
 import { type Limit, STAGE_WORDS, type Window, isExact, oddsWords, windowAt } from '@/core/sizing';
 import { Choice, LengthInput, WordChoice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
-import { newKey } from '@/ui/state';
+import { type Units, newKey } from '@/ui/state';
 import { ink } from '@/ui/theme';
 import { HStack } from '@chakra-ui/react';
 import { Fragment, memo } from 'react';
@@ -131,7 +132,7 @@ function WindowRow({ piece, size, limit }: { piece: PieceModel; size: SizeName; 
       <th scope="row">go, {oddsWords(sure.odds)}</th>
       {STAGES.map((stage) => (
         <td key={stage} style={{ color: ink(stage) }}>
-          {windowWords(windowAt({ clay, size, tool: sure.tool }, limit, stage, sure.odds), piece.units.length)}
+          {windowWords(windowAt({ clay, size, tool: sure.tool }, limit, stage, sure.odds), piece.units)}
         </td>
       ))}
     </tr>
@@ -165,11 +166,17 @@ function GivesRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
   );
 }
 
-function windowWords({ go, best }: Window, length: (mm: number) => string): string {
+/** A window in figures that a hand can set, rounded inward, so that each of them is inside. */
+function windowWords({ go, best }: Window, { choice }: Units): string {
   if (!go) return `${oddsWords(best)} at best`;
   const [least, most] = go;
-  if (least === undefined) return `≤ ${length(most!)}`;
-  return most === undefined ? `≥ ${length(least)}` : `${length(least)} – ${length(most)}`;
+  const units = stepUnits(choice.length);
+  const step = least === undefined || most === undefined ? stepWithin(0, 0, units) : stepWithin(least, most, units);
+  const told = (mm: number) => text(writeStep(mm, step, choice));
+  if (least === undefined) return `≤ ${told(inward(0, most!, step)![1])}`;
+  if (most === undefined) return `≥ ${told(Math.ceil(least / step - NEAR) * step)}`;
+  const within = inward(least, most, step);
+  return within ? `${told(within[0])} – ${told(within[1])}` : `${oddsWords(best)} at best`;
 }
 
 interface WeightProps extends Pick<PieceModel, 'open'> {

@@ -1,7 +1,7 @@
 import { type Gauge, type GoMarks, insideRib, profileRib, silhouette, strips, template } from '@/core/bench';
 import type { Drawing } from '@/core/paper';
 import { type Limit, isExact, windowAt } from '@/core/sizing';
-import { type FitWork, goOf } from '@/core/workspace';
+import type { FitWork } from '@/core/workspace';
 import type { PieceModel } from '../model/use-piece';
 import { clayWords } from '../model/words';
 
@@ -17,7 +17,7 @@ function goMarks({ worked }: PieceModel, seat: FitWork | undefined): GoMarks {
   };
   const floor = sized.thrown.floor - sized.onBat.foot;
   const marks = {
-    'level stick, mouth inside': seat?.side === 'mouth' && seat.at === 'wet' ? goOf(seat) : within('rimDiameter', walls),
+    'level stick, mouth inside': seat?.side === 'mouth' && seat.at === 'wet' ? seat.go : within('rimDiameter', walls),
     'rim, outside': within('rimDiameter', 0),
     'upright stick, rim to floor': within('height', floor),
   };

@@ -1,5 +1,5 @@
 import type { Gauge } from '@/core/bench';
-import { type FitWork, goOf } from '@/core/workspace';
+import type { FitWork } from '@/core/workspace';
 import { madeWords } from '../fit';
 
 /** Less than this is not gauged, mm. */
@@ -7,17 +7,20 @@ const SEEN = 0.1;
 
 /** What is set to meet what a piece is to fit: the best width at the stage it is made at, with go and no-go. */
 export function fitGauge(work: FitWork): Gauge {
-  const { at, best, finishes, stock, stopper, disc, flange, range, narrows, side } = work;
-  const go = goOf(work);
+  const { at, best, go, finishes, stock, stopper, disc, flange, range, narrows, side } = work;
   const perMm = stopper ? stopper.length / (stopper.top - stopper.bottom) : 0;
   return {
     name: stock ? `For ${stock.name}` : 'For the lid',
     stage: at,
-    datum: `calipers set for ${madeWords(work)}; between go and no-go it is nearly as sure as at its best`,
+    datum: `calipers set for ${madeWords(work)}; between the smallest and the largest it is nearly as sure as at its best`,
     readings: [
       { what: madeWords(work), mm: best.diameter },
-      { what: 'go', mm: go[0] },
-      { what: 'no-go', mm: go[1] },
+      ...(go
+        ? [
+            { what: 'smallest that fits', mm: go[0] },
+            { what: 'largest that fits', mm: go[1] },
+          ]
+        : []),
       // a mouth that tapers has a second gauge width
       ...(side === 'mouth' && narrows > SEEN
         ? [{ what: 'the mouth where the lid ends', mm: best.diameter - (narrows * best.diameter) / finishes }]
