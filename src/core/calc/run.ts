@@ -17,6 +17,7 @@ import {
 } from './hand';
 import { fitSchema, fitVerb, pairSchema, pairVerb, seatSchema, seatVerb } from './fit';
 import { learnSchema, learnVerb } from './learn';
+import { lidSchema, lidVerb } from './lid';
 import { parseSchema, parseVerb } from './parse';
 import { rangeSchema, rangeVerb } from './range';
 import { reverseSchema, reverseVerb } from './reverse';
@@ -75,6 +76,7 @@ const VERBS = {
   cutters: { schema: cuttersSchema, answer: cuttersVerb },
   fit: { schema: fitSchema, answer: fitVerb },
   seat: { schema: seatSchema, answer: seatVerb },
+  lid: { schema: lidSchema, answer: lidVerb },
   pair: { schema: pairSchema, answer: pairVerb },
   learn: { schema: learnSchema, answer: learnVerb },
   stack: { schema: stackSchema, answer: stackVerb },

@@ -20,3 +20,4 @@ export { normalFrom, uniformFrom } from './chance';
 export { chanceWords, threeChances } from './words';
 export { type CoilFlange, coilFlange } from './flange';
 export { type Shown, type ShownFit, shownFit } from './shown';
+export { type ClayPlan, type Plan, type PlanFit, type PlanPair, type RigidPlan, fitPlan } from './plan-lid';
