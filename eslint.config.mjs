@@ -20,6 +20,22 @@ export default tseslint.config(
     },
   },
   {
+    files: ['src/ui/**/*.{ts,tsx}'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'CallExpression[callee.property.name=/^(takePart|takeHand)$/] > ObjectExpression.arguments:first-child SpreadElement',
+          message: 'what is spread was rendered, and may have changed since: hand in a function of the part as it then stands',
+        },
+        {
+          selector: 'BlockStatement > ExpressionStatement > CallExpression[callee.property.name=/^(takePart|takeHand)$/]',
+          message: 'a refusal is dropped: return it, so that it is shown',
+        },
+      ],
+    },
+  },
+  {
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {

@@ -4,7 +4,7 @@ export type { FluidOunce, Kind } from './tables';
 export { type ReadOptions, readLength, readLengths, readQuantity } from './read';
 export { readDay } from './day';
 export { type Span, readSpan } from './span';
-export { type PercentLimits, type PercentRange, readPercent, readPercentRange } from './percent';
+export { type PercentLimits, type PercentRange, readPercent, readPercentRange, readShrinkage } from './percent';
 export {
   type LengthUnit,
   type MassUnit,

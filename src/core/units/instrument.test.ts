@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import fc from 'fast-check';
 import { linesOf, readQuantity, readingOf } from '.';
 
 describe('what an instrument sends', () => {
@@ -6,7 +7,8 @@ describe('what an instrument sends', () => {
     ['  431.5 g\r', '431.5 g'],
     ['ST,GS,+  431.5 g', '431.5 g'],
     ['0.65 KG', '0.65 kg'],
-    ['104,35', '104.35'],
+    ['104,35 mm', '104.35 mm'],
+    ['104.35', undefined],
     ['104.35 mm', '104.35 mm'],
     ['-3 g', undefined],
     ['0.0 g', undefined],
@@ -22,11 +24,47 @@ describe('what an instrument sends', () => {
     ['No. 12', undefined],
     ['431.5 g 12 g', undefined],
     ['NET: 431.5 g', '431.5 g'],
+    ['N   +  431.50 g', '431.50 g'],
+    ['S S     100.00 g', '100.00 g'],
+    ['\u0002ST,NT,+0431.5 g\u0003', '0431.5 g'],
+    ['01 ST,GS,+ 431.5 g', '431.5 g'],
+    ['@02:NET 431.5 g', '431.5 g'],
+    ['S D     100.00 g', undefined],
+    ['US,GS,+ 431.5 g', undefined],
+    ['S I', undefined],
+    ['S +', undefined],
+    ['OL,GS,+ 999.9 g', undefined],
+    ['TARE: 12.0 g', undefined],
+    ['T,+ 12.0 g', undefined],
+    ['ERR 12', undefined],
+    ['E 3 g', undefined],
+    ['BATT: 3.1 g', undefined],
+    ['QT,+ 12 pcs', undefined],
+    ['COUNT 24', undefined],
+    ['TEMP 21.5 C', undefined],
+    ['MIN: 104.20 mm', undefined],
+    ['MAX: 104.60 mm', undefined],
+    ['PEAK 431.5 g', undefined],
+    ['UNSTABLE 431.5 g', undefined],
+    ['ZERO 0.1 g', undefined],
+    ['DATE,ST 12 g', undefined],
   ])('%j is %j', (line, text) => expect(readingOf(line)).toBe(text));
 
   it('is read like what a person types', () => {
     expect(readQuantity('mass', readingOf('ST,GS,+ 0.65 kg')!)).toEqual({ ok: true, value: 650 });
-    expect(readQuantity('length', readingOf('104,35')!)).toEqual({ ok: true, value: 104.35 });
+    expect(readQuantity('length', readingOf('104,35 mm')!)).toEqual({ ok: true, value: 104.35 });
+  });
+
+  it('is typed only with headers that are known, whatever else stands before it', () => {
+    const letters = fc.string({ unit: fc.constantFrom(...'abcdefghijklmnopqrstuvwxyz'), minLength: 1, maxLength: 8 });
+    const known = new Set(['st', 'gs', 'nt', 'net', 'gross', 'g', 'n', 's', 'ww', 'w']);
+    fc.assert(
+      fc.property(letters, fc.constantFrom(',', ':', ' '), fc.integer({ min: 1, max: 9999 }), (word, between, tenths) => {
+        const read = readingOf(`${word}${between}+ ${tenths / 10} g`);
+        expect(read === undefined).toBe(!known.has(word));
+      }),
+      { seed: 31 },
+    );
   });
 
   it('comes in pieces and is put together', () => {

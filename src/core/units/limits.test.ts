@@ -91,7 +91,7 @@ describe('what stands around a figure', () => {
     expect(readDay('  18 Dec ', '2026-11-26')).toEqual({ ok: true, value: '2026-12-18' });
     expect(readSpan('  104-108  ', {})).toEqual({ ok: true, value: { least: 104, most: 108 } });
     expect(readingOf('ST,GS, +  431.5   g\r')).toBe('431.5 g');
-    expect(readingOf('  GS:  12.5  ')).toBe('12.5');
+    expect(readingOf('  GS:  12.5 g  ')).toBe('12.5 g');
     expect(readLengths(' 71.8   72.4 ;; \n 3 in ; ')).toEqual({ ok: true, value: [71.8, 72.4, expect.closeTo(76.2, 9)] });
   });
 

@@ -39,6 +39,26 @@ export function readPercentRange(text: string, limits: PercentLimits): Result<Pe
   return good(low < high ? [low, high] : [high, low]);
 }
 
+/**
+ * Reads what a clay loses of its length: a percentage or a range of them, or a factor as some workshops write it (`1.15` to make wet
+ * sizes of finished ones, `.87` of what is left). Below 1 a percentage is asked for: 0.13 could be 13 of a hundred.
+ *
+ * @example readShrinkage('1.15', { min: 0.1, max: 30 }) // { ok: true, value: 13.043... }
+ */
+export function readShrinkage(text: string, limits: PercentLimits): Result<PercentRange> {
+  const plain = text.trim().replace(/^×\s*/, '');
+  const factor = /^[\d.,]+$/.test(plain) ? readDecimal(plain) : undefined;
+  if (factor?.ok && factor.value > 1 && factor.value < 1.43 && /[.,]\d\d/.test(plain)) return good(round(100 * (1 - 1 / factor.value)));
+  if (factor?.ok && factor.value >= 0.7 && factor.value < 1) return good(round(100 * (1 - factor.value)));
+  if (factor?.ok && factor.value < 1 && !text.includes('%')) {
+    const meant = round(factor.value * 100);
+    return bad('', `${quote(text)} is less than 1 in 100. If you mean ${meant}%, enter ${meant}. If you mean ${plain}%, enter ${plain}%.`);
+  }
+  return readPercentRange(text, limits);
+}
+
+const round = (percent: number): number => Number(percent.toFixed(4));
+
 /** As {@link readPercentRange}, one figure only. */
 export function readPercent(text: string, limits: PercentLimits): Result<number> {
   const read = readPercentRange(text, limits);

@@ -32,22 +32,26 @@ const GROUPED = /^\d{1,3}(?: \d{3})+(?=(?:[.,]\d+)? ?[a-z"'])/i;
  * no-break spaces, hyphened mixed numbers, thousands set apart, a plus in front, full stops after abbreviations, capitals.
  */
 export function normalise(text: string): string {
-  return text
-    .replace(INVISIBLE, '')
-    .replace(/cm\u00b3/gi, 'cm3')
-    .replace(/[\u00bc-\u00be\u2150-\u215e\u2189]/g, (vulgar) => ` ${vulgar.normalize('NFKC')} `)
-    .replace(PLAIN, (plain) => plain.normalize('NFKC'))
-    .replace(/[\u2044\u2215]/g, '/')
-    .replace(/[\u2032\u2019\u2018\u02b9\u00b4]/g, "'")
-    .replace(/[\u2033\u201c\u201d\u02ba]|''/g, '"')
-    .replace(/\u2212/g, '-')
-    .replace(/(\d)\s*-\s*(?=\d+\s*\/)/g, '$1 ')
-    .replace(/([a-z])\./gi, '$1 ')
-    .replace(/\s+/g, ' ')
-    .trim()
-    .replace(/^\+ ?(?=[\d.,])/, '')
-    .replace(GROUPED, (grouped) => grouped.replaceAll(' ', ''))
-    .toLowerCase();
+  return (
+    text
+      .replace(INVISIBLE, '')
+      .replace(/cm\u00b3/gi, 'cm3')
+      .replace(/[\u00bc-\u00be\u2150-\u215e\u2189]/g, (vulgar) => ` ${vulgar.normalize('NFKC')} `)
+      .replace(PLAIN, (plain) => plain.normalize('NFKC'))
+      .replace(/[\u2044\u2215]/g, '/')
+      .replace(/[\u2032\u2019\u2018\u02b9\u00b4]/g, "'")
+      .replace(/[\u2033\u201c\u201d\u02ba]|''/g, '"')
+      .replace(/\u2212/g, '-')
+      .replace(/(\d)\s*-\s*(?=\d+\s*\/)/g, '$1 ')
+      .replace(/([a-z])\./gi, '$1 ')
+      // a comma between two units is one that is spoken: 4 lb, 3 oz
+      .replace(/([a-z"'])\s*,\s*(?=\d)/gi, '$1 ')
+      .replace(/\s+/g, ' ')
+      .trim()
+      .replace(/^\+ ?(?=[\d.,])/, '')
+      .replace(GROUPED, (grouped) => grouped.replaceAll(' ', ''))
+      .toLowerCase()
+  );
 }
 
 const NUMBER = /^(?:\d+(?:[.,]\d*)*|[.,]\d[\d.,]*)/;

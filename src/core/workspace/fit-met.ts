@@ -39,7 +39,7 @@ export const lotFor = (workspace: Pick<Workspace, 'shop'>, { with: what, stockId
   what === 'stock' ? shopOf(workspace).stock?.find(({ id }) => id === stockId) : undefined;
 
 /** Whether a piece is to stand under a shelf of the kit. */
-const isBelowShelf = (workspace: Pick<Workspace, 'shop'>, fitting: Fitting): boolean => lotFor(workspace, fitting)?.kind === 'shelf';
+export const isBelowShelf = (workspace: Pick<Workspace, 'shop'>, fitting: Fitting): boolean => lotFor(workspace, fitting)?.kind === 'shelf';
 
 /** The size of a piece that meets the other. */
 export const meetsBy = (workspace: Pick<Workspace, 'shop'>, part: Pick<Part, 'family'>, fitting: Fitting): MeetsBy =>

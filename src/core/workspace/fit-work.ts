@@ -21,10 +21,10 @@ import {
   oddsOf,
   shownFit,
 } from '@/core/fit';
-import { radiusAt } from '@/core/form';
+import { FAMILIES, radiusAt } from '@/core/form';
 import { type Sized } from '@/core/sizing';
 import { type Result, good, stepUnits } from '@/core/units';
-import { type Asked, type Needed, lotFor, metBy, ownWidth, problem } from './fit-met';
+import { type Asked, type Needed, isBelowShelf, lotFor, metBy, ownWidth, problem } from './fit-met';
 import { type Fitting, USUAL_DEPTH, USUAL_OVERHANG, asMeant } from './fitting';
 import { thickOf } from './lid-parts';
 import type { Part } from './records';
@@ -140,6 +140,10 @@ export function fitOf(workspace: Needed, part: Part, sized: Sized, chosen: Fitti
   const fitting = asMeant(chosen, lotFor(workspace, chosen));
   const asked: Asked = { part, sized, workspace, fitting };
   const own = ownWidth(asked);
+  if (FAMILIES[part.family].flatSided && !isBelowShelf(workspace, fitting))
+    return problem(
+      `The mouth of ${FAMILIES[part.family].about} is not round, and Rimbet fits round lids here. Choose a shelf it stands under, or measure each gap along length and width.`,
+    );
   if (!own) return problem('This form has no round mouth to fit anything to.');
   const met = metBy(asked, own);
   if (!met.ok) return met;

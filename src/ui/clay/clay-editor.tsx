@@ -1,7 +1,7 @@
 'use client';
 
 import { type ClayKind, KINDS, readCone } from '@/core/clay';
-import { type PercentRange, type Result, good, readPercent, readPercentRange, writePercent } from '@/core/units';
+import { type PercentRange, type Result, good, readPercent, readShrinkage, writePercent } from '@/core/units';
 import type { Body } from '@/core/workspace';
 import { commands } from '@/store';
 import { PrintSetting, RuleCheck, RuleMaker } from '@/ui/bench';
@@ -28,7 +28,10 @@ const shown = (value: PercentRange | undefined): string => (value === undefined 
 
 function readFact(fact: Facts, text: string): Result<PercentRange | undefined> {
   if (text.trim() === '') return good(undefined);
-  return fact === 'shrinkagePercent' ? readPercentRange(text, LIMITS[fact]) : readPercent(text, LIMITS[fact]);
+  if (fact === 'shrinkagePercent') return readShrinkage(text, LIMITS[fact]);
+  if (fact !== 'heightShrinkagePercent') return readPercent(text, LIMITS[fact]);
+  const read = readShrinkage(text, LIMITS[fact]);
+  return read.ok && typeof read.value !== 'number' ? readPercent(text, LIMITS[fact]) : read;
 }
 
 function Fact({ body, fact, label, hint }: { body: Body; fact: Facts; label: string; hint: string }) {

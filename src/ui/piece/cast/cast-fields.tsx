@@ -1,6 +1,6 @@
 'use client';
 
-import { type Mould, bucketTop, mouldFor, mouldMl } from '@/core/cast';
+import { type Mould, type Well, bucketTop, mouldFor, mouldMl } from '@/core/cast';
 import { type CastWork, USUAL_CAST } from '@/core/workspace';
 import { LabelledChoice, OptionalLength, OptionalNumber, OptionalPercent, OptionalVolume } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
@@ -17,13 +17,18 @@ const SIZE_WORDS = {
   height: 'Filled, high',
 } as const;
 
+type Cast = NonNullable<PieceModel['part']['cast']>;
+
 /** What is chosen: the well, the mould, how much plaster. */
 export function CastFields({ piece, work, problem }: { piece: PieceModel; work: CastWork | undefined; problem: string | undefined }) {
   const cast = piece.part.cast ?? {};
-  const take = (change: Partial<typeof cast>, label: string, key?: string) => {
-    piece.takePart({ cast: { ...cast, ...change } }, label, key);
-    return undefined;
-  };
+  // from the part as it then stands: another field or tab may have changed a neighbour meanwhile
+  const take = (change: Cast | ((now: Cast) => Cast), label: string, key?: string) =>
+    piece.takePart(({ cast: now = {} }) => ({ cast: { ...now, ...(typeof change === 'function' ? change(now) : change) } }), label, key);
+  const takeWell = (change: Partial<Well>, label: string, key: string) =>
+    take((now) => ({ well: { ...(now.well ?? USUAL_CAST.well), ...change } }), label, key);
+  const takeMould = (change: object, label: string, key: string) =>
+    take((now) => ({ mould: { ...(now.mould ?? mould), ...change } as Mould }), label, key);
   const well = cast.well ?? USUAL_CAST.well;
   const mould = cast.mould ?? work?.chosen.mould;
   const shape = mould?.shape ?? 'round';
@@ -34,17 +39,13 @@ export function CastFields({ piece, work, problem }: { piece: PieceModel; work: 
         <OptionalLength
           label="Well, high"
           value={well.height}
-          onValue={(height, key) =>
-            height ? take({ well: { ...well, height } }, 'well', key) : 'A well has a height: the level sinks in it.'
-          }
+          onValue={(height, key) => (height ? takeWell({ height }, 'well', key) : 'A well has a height: the level sinks in it.')}
         />
         <OptionalLength
           label="Ledge, wide"
           value={well.width}
           onValue={(width, key) =>
-            width === undefined
-              ? 'Write 0 for none; a well is never narrower than the rim.'
-              : take({ well: { ...well, width } }, 'ledge', key)
+            width === undefined ? 'Write 0 for none; a well is never narrower than the rim.' : takeWell({ width }, 'ledge', key)
           }
         />
         <OptionalNumber
@@ -53,7 +54,7 @@ export function CastFields({ piece, work, problem }: { piece: PieceModel; work: 
           max={45}
           such="3"
           value={well.flare ?? 0}
-          onValue={(flare, key) => take({ well: { ...well, flare: flare ?? 0 } }, 'flare', key)}
+          onValue={(flare, key) => takeWell({ flare: flare ?? 0 }, 'flare', key)}
         />
         <LabelledChoice
           label="Poured in"
@@ -67,7 +68,7 @@ export function CastFields({ piece, work, problem }: { piece: PieceModel; work: 
             label={SIZE_WORDS[name]}
             width="130px"
             value={(mould as unknown as Record<string, number>)[name]}
-            onValue={(mm, key) => (mm && mm > 0 ? take({ mould: { ...mould, [name]: mm } as Mould }, 'mould', key) : 'A mould has a size.')}
+            onValue={(mm, key) => (mm && mm > 0 ? takeMould({ [name]: mm }, 'mould', key) : 'A mould has a size.')}
           />
         ))}
         {mould?.shape === 'bucket' && (
@@ -78,7 +79,7 @@ export function CastFields({ piece, work, problem }: { piece: PieceModel; work: 
             onValue={(ml, key) => {
               if (!ml) return 'How much does it hold to that height?';
               const top = bucketTop(ml, mould.bottom, mould.height);
-              return top > 0 ? take({ mould: { ...mould, top } }, 'bucket', key) : 'Less than its bottom and height hold.';
+              return top > 0 ? takeMould({ top }, 'bucket', key) : 'Less than its bottom and height hold.';
             }}
           />
         )}

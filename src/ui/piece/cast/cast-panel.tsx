@@ -72,7 +72,9 @@ export function CastPanel({ piece }: { piece: PieceModel }) {
         </>
       )}
       {!found.ok && part.cast?.mould && (
-        <Act onClick={() => piece.takePart({ cast: { ...part.cast, mould: undefined } }, 'mould')}>A mould as small as will do</Act>
+        <Act onClick={() => piece.takePart((now) => ({ cast: { ...now.cast, mould: undefined } }), 'mould')}>
+          A mould as small as will do
+        </Act>
       )}
       <Box fontSize="sm" color="fg.muted" marginTop="4" maxWidth="80ch">
         <chakra.b color="warn">Care:</chakra.b> plaster is hot and caustic while it sets: never round skin; gloves, goggles and a mask for

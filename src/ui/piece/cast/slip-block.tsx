@@ -55,7 +55,7 @@ export function SlipBlock({ piece, work }: { piece: PieceModel; work: CastWork }
             label="Wall wanted, finished"
             width="140px"
             value={part.cast?.wall ?? worked.sized.stages.glazed.sizes.wall}
-            onValue={(wall, key) => piece.takePart({ cast: { ...part.cast, wall } }, 'wall to cast', key)}
+            onValue={(wall, key) => piece.takePart((now) => ({ cast: { ...now.cast, wall } }), 'wall to cast', key)}
           />
           <OptionalNumber
             label="Slip weighs, g/ml"

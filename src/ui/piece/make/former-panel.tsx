@@ -232,7 +232,7 @@ export function FormerPanel({ piece }: { piece: PieceModel }) {
 function Covering({ piece, work }: { piece: PieceModel; work: FormerWork }) {
   const { lining, footHeight } = piece.part.hand ?? {};
   const set = (change: Partial<Lining>, key: string) =>
-    piece.takeHand({ lining: { ...USUAL_LINING, ...lining, ...change } }, 'lining', key);
+    piece.takePart((now) => ({ hand: { ...now.hand, lining: { ...USUAL_LINING, ...now.hand?.lining, ...change } } }), 'lining', key);
   const inside = work.former?.measured === 'inside';
   return (
     <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="4">

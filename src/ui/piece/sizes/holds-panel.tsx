@@ -161,7 +161,10 @@ function JoinedBlock({ piece }: { piece: PieceModel }) {
             options={(Object.keys(COPIES) as (keyof typeof COPIES)[]).map((value) => ({ value, words: COPIES[value] }))}
             onChoose={(value) =>
               piece.takePart(
-                { joined: value === '1' ? undefined : { flattened: 2, ...joined, copies: value === '2' ? 2 : 3, ring: value === 'ring' } },
+                (now) => ({
+                  joined:
+                    value === '1' ? undefined : { flattened: 2, ...now.joined, copies: value === '2' ? 2 : 3, ring: value === 'ring' },
+                }),
                 'joined copies',
               )
             }

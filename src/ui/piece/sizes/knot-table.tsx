@@ -4,6 +4,7 @@ import { MOST_KNOTS, between } from '@/core/form';
 import { Act, DeleteAct, LengthInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { Box, HStack, chakra } from '@chakra-ui/react';
+import { useState } from 'react';
 import { knotsInMm, movedKnot, profileOf } from '../drawing/handles';
 import type { PieceModel } from '../model/use-piece';
 
@@ -14,14 +15,16 @@ export function KnotTable({ piece }: { piece: PieceModel }) {
   const points = knotsInMm(piece.form);
   const last = points.length - 1;
   const name = (i: number) => (i === 0 ? 'foot' : i === last ? 'rim' : `${i + 1}`);
+  const [refused, setRefused] = useState<string | undefined>();
+  const take = (knots: typeof piece.part.knots, label: string) => setRefused(piece.takePart({ knots }, label));
   const addAfter = (i: number) => {
     const middle = between(points[i]!, points[i + 1]!, 0.5);
     const { knots } = profileOf([...points.slice(0, i + 1), middle, ...points.slice(i + 1)]);
-    piece.takePart({ knots }, 'a point of the profile added');
+    take(knots, 'a point of the profile added');
   };
   const remove = (i: number) => {
     const { knots } = profileOf(points.filter((_, j) => j !== i));
-    piece.takePart({ knots }, 'a point of the profile deleted');
+    take(knots, 'a point of the profile deleted');
   };
   return (
     <chakra.table aria-label="Points of the profile" marginTop="4" borderCollapse="collapse">
@@ -34,6 +37,11 @@ export function KnotTable({ piece }: { piece: PieceModel }) {
           ))}
         </tr>
       </thead>
+      {refused && (
+        <chakra.caption role="alert" captionSide="bottom" textAlign="left" color="bad">
+          {refused}
+        </chakra.caption>
+      )}
       <tbody>
         {points.map((point, i) => (
           <tr key={i}>
@@ -74,7 +82,7 @@ export function KnotTable({ piece }: { piece: PieceModel }) {
                   checked={point.corner === true}
                   onChange={(event) => {
                     const { knots } = movedKnot(piece.form, i, { corner: event.currentTarget.checked || undefined });
-                    piece.takePart({ knots }, 'a corner of the profile');
+                    take(knots, 'a corner of the profile');
                   }}
                   width="24px"
                   height="24px"
