@@ -10,7 +10,7 @@ import { count, date, firing, id, leans, moment, name, note, percent, positiveMm
 const keyed = (keys: readonly string[], value: Joi.Schema) => strict.object(Object.fromEntries(keys.map((key) => [key, value])));
 
 const measuredWith = word('ruler', 'caliper');
-const grams = strict.number().positive().max(100_000);
+const grams = strict.number().min(0.001).max(100_000);
 const sizes = keyed(SIZE_NAMES, positiveMm);
 const shrinkage = percent(-0.1, 0.5).required();
 

@@ -33,6 +33,7 @@ const WORDS: Record<string, (context: Joi.Context) => string> = {
   'array.min': (c) => (c.limit === 1 ? 'is empty; it needs one at least' : `must hold at least ${String(c.limit)} entries`),
   'any.only': (c) => `must be one of ${listed(c.valids as unknown[])}`,
   'day.none': () => 'is no day that there is: write it as 2026-12-24',
+  'any.invalid': () => 'is a name that cannot be used here',
   'bar.grew': (c) => `was ${String(c.first)} and is ${String(c.glazed)} fired, but clay shrinks: check both lengths`,
   'limit.room': () => 'leaves no room: its least must be below its most',
   'part.sizes': (c) => `lacks the ${String(c.missing)} that a ${String(c.family)} needs`,

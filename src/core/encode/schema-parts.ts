@@ -9,17 +9,31 @@ export const id = strict
   .string()
   .max(100)
   .pattern(/^[A-Za-z0-9_-]+$/)
+  // names that every object of the language has already
+  .invalid('__proto__', 'constructor', 'prototype')
   .required();
 export const name = strict.string().min(1).max(200).required();
 export const note = strict.string().allow('').max(10000).required();
+/** A day that there is: no 31 February, no month 13. */
+const isDay: Joi.CustomValidator<string> = (text, helpers) => {
+  const [year, month, day] = text.slice(0, 10).split('-').map(Number) as [number, number, number];
+  const there = new Date(Date.UTC(year, month - 1, day));
+  return there.getUTCMonth() === month - 1 && there.getUTCDate() === day ? text : helpers.error('day.none');
+};
+
 export const moment = strict
   .string()
   .max(40)
   .pattern(/^\d{4}-\d{2}-\d{2}T[\d:.]+Z$/)
+  .custom(isDay)
   .required();
-export const date = strict.string().pattern(/^\d{4}-\d{2}-\d{2}$/);
+export const date = strict
+  .string()
+  .pattern(/^\d{4}-\d{2}-\d{2}$/)
+  .custom(isDay);
 export const percent = (least: number, most: number) => strict.number().min(least).max(most);
-export const positiveMm = strict.number().positive().max(100000);
+/** Less than a thousandth of a millimetre is no size. */
+export const positiveMm = strict.number().min(0.001).max(100000);
 
 export const firing = strict.object({
   cone: strict.string().valid(...CONES),

@@ -1,3 +1,4 @@
+import { checksum } from '@/core/checksum';
 import { type Result, bad } from '@/core/units';
 import { EMPTY, type Plan, allEvidence, asSent, type Workspace, shopOf, shopRows } from '@/core/workspace';
 import { Inflate, deflateSync, strFromU8, strToU8 } from 'fflate';
@@ -45,10 +46,17 @@ function fromUrl(text: string): Uint8Array | undefined {
   }
 }
 
-/** A plan packed into letters that an address may have: its workspace file (docs/workspace.schema.json), deflated, in base64url. */
+/** Between the check sum and what it is of; no letter of either. */
+const SUMMED = '.';
+
+/**
+ * A plan packed into letters that an address may have: its workspace file (docs/workspace.schema.json), deflated, in base64url, with
+ * the check sum of those letters before it.
+ */
 export function packSent(workspace: Workspace, plan: Plan): string {
   const file = workspaceFileOf(sentOf(workspace, plan), plan.changedAt);
-  return toUrl(deflateSync(strToU8(JSON.stringify(file)), { level: 9 }));
+  const packed = toUrl(deflateSync(strToU8(JSON.stringify(file)), { level: 9 }));
+  return `${checksum(packed)}${SUMMED}${packed}`;
 }
 
 /** Unpacks piece by piece; undefined where it is broken or larger than any plan. */
@@ -84,7 +92,10 @@ function inflated(packed: Uint8Array): string | undefined {
  * @param text at most a few thousand letters long where it came as a code; as a link it may be longer
  */
 export function readSent(text: string): WorkspaceRead {
-  const packed = text.trim().replace(/^.*#sent=/s, '');
+  const given = text.trim().replace(/^.*#sent=/s, '');
+  // links of older versions carry no check sum
+  const [sum, packed] = given.includes(SUMMED) ? (given.split(SUMMED) as [string, string]) : [undefined, given];
+  if (sum !== undefined && checksum(packed) !== sum) return bad('', `This link was changed on its way, or part of it is missing. ${HINT}`);
   if (packed.length > LARGEST_SENT) return bad('', `That is larger than a piece can be. ${HINT}`);
   const bytes = fromUrl(packed);
   const json = bytes && inflated(bytes);

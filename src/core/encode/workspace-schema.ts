@@ -294,7 +294,7 @@ const plan = strict.object({
   id,
   name,
   note,
-  parts: strict.array().items(part).min(1).max(20).required(),
+  parts: strict.array().items(part).min(1).max(20).unique('id').required(),
   standard: strict.object({ pieceId: id, moves: strict.string().allow('').max(2000).required() }),
   createdAt: moment,
   changedAt: moment,

@@ -151,3 +151,4 @@ export { type NestBowl, type NestChoices, nestWork, usualNest } from './nesting'
 export { type CastWork, type SlipWork, USUAL_CAST, castOf, mouldsToPour } from './cast-work';
 export { type LidOn, lidOn, lidPartOf, standsOut } from './lid-on';
 export { type SticksOut, sticksOut } from './sticks-out';
+export { type ClayHere, claysHere, received } from './received';

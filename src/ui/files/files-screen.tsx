@@ -3,15 +3,16 @@
 import type { Picture } from '@/core/encode';
 import type { Problem, Result } from '@/core/units';
 import { DEMO } from '@/core/example';
-import { type Workspace } from '@/core/workspace';
+import { type Workspace, claysHere, received } from '@/core/workspace';
 import { commands, photoStore } from '@/store';
 import { Act, Saves } from '@/ui/fields';
-import { useGo, useWorkspace, workspaceArchive, workspaceFile, workspaceStore } from '@/ui/state';
+import { newKey, useGo, useWorkspace, workspaceArchive, workspaceFile, workspaceStore } from '@/ui/state';
 import { type FileHolds, type Job, type Progress, readFile } from '@/workers';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { type ReactNode, useEffect, useEffectEvent, useRef, useState } from 'react';
 import { ImportPreview } from './import-preview';
 import { Kept } from './kept';
+import { ReceivedClays } from './received-clays';
 
 /** Larger than any workshop with its pictures; refused before it is read. Bytes; the reader has the same bound, and one for each part. */
 const LARGEST_FILE = 400 * 1024 * 1024;
@@ -86,6 +87,7 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 export function FilesScreen() {
   const { status, workspace } = useWorkspace();
   const { chosen, choose, chooseSent, clear } = useChosenFile();
+  const [mine, setMine] = useState<ReadonlySet<string>>(new Set());
   const go = useGo();
   const look = useEffectEvent(() => {
     if (location.hash.startsWith('#sent=')) chooseSent(location.hash);
@@ -153,15 +155,29 @@ export function FilesScreen() {
             fileName={chosen.fileName}
             incoming={chosen.workspace}
             onMerge={(incoming) => {
-              const act = commands.mergeIn(incoming, `${chosen.fileName} merged in`);
-              if (chosen.sent && incoming.plans[0]) go(act, `/?plan=${incoming.plans[0].id}`);
-              else void tell(act);
+              if (!chosen.sent) return void tell(commands.mergeIn(incoming, `${chosen.fileName} merged in`));
+              const own = received(workspace, incoming, mine, newKey);
+              if (own.plans[0]) go(commands.mergeIn(own, `${chosen.fileName} received`), `/?plan=${own.plans[0].id}`);
             }}
             onReplace={
               chosen.sent ? undefined : (incoming) => void tell(commands.replaceAll(incoming, `everything replaced by ${chosen.fileName}`))
             }
             onCancel={clear}
-          />
+          >
+            {chosen.sent && (
+              <>
+                <Box marginTop="2">
+                  It comes in as a piece of its own, with its clay{chosen.workspace.formers.length > 0 && ' and its former'}.
+                </Box>
+                <ReceivedClays
+                  sent={chosen.workspace}
+                  clays={claysHere(workspace, chosen.workspace)}
+                  mine={mine}
+                  onChoose={(bodyId, isMine) => setMine(new Set(isMine ? [...mine, bodyId] : [...mine].filter((each) => each !== bodyId)))}
+                />
+              </>
+            )}
+          </ImportPreview>
         )}
       </Part>
       <Part title="Start over">

@@ -1,6 +1,7 @@
 'use client';
 
 import { type TableDifference, type TableName, type Workspace, compare } from '@/core/workspace';
+import type { ReactNode } from 'react';
 import { Act } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -51,18 +52,19 @@ interface Props {
   /** None where it is a part of a workshop only. */
   readonly onReplace?: ((incoming: Workspace) => void) | undefined;
   readonly onCancel: () => void;
+  /** In place of the differences: what is asked of a piece that was sent. */
+  readonly children?: ReactNode;
 }
 
 /** What a file would change, before it does. */
-export function ImportPreview({ fileName, incoming, onMerge, onReplace, onCancel }: Props) {
+export function ImportPreview({ fileName, incoming, onMerge, onReplace, onCancel, children }: Props) {
   const { workspace } = useWorkspace();
   const differences = compare(workspace, incoming);
   return (
     <Box marginTop="3" padding="4" background="bg.panel" borderRadius="4px" role="region" aria-label="What the file would change">
       <b>{fileName}</b> can be opened.
-      {differences.map((difference) => (
-        <Difference key={difference.table} difference={difference} whole={onReplace !== undefined} />
-      ))}
+      {children ??
+        differences.map((difference) => <Difference key={difference.table} difference={difference} whole={onReplace !== undefined} />)}
       <HStack gap="3" marginTop="4" flexWrap="wrap">
         <Act look="solid" onClick={() => onMerge(incoming)}>
           {onReplace ? 'Merge it in' : 'Keep it'}
