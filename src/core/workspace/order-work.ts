@@ -1,5 +1,8 @@
-import { makeFromBeta, schedule, scheduleFrom, thumbRules } from '@/core/sets';
+import { type RunPart, clayForRun, makeFromBeta, schedule, scheduleFrom, thumbRules } from '@/core/sets';
+import { handlePlan } from '@/core/handbuild';
+import { attachedG } from '@/core/sizing';
 import { type Result, good } from '@/core/units';
+import { matterIn } from './clay';
 import { daysBetween, learnedLoss, learnedLosses } from './learned';
 import { recordFor } from './taught';
 import { type DatedStep, type Ordered, stepsOf } from './order-days';
@@ -129,10 +132,42 @@ export function orderWork(workspace: Workspace, order: Order, today: string): Or
   return { order, lines, clay: clayFor(workspace, items), bats: batsFor(workspace, items) };
 }
 
+/** So much of what is wedged sticks to bench and wire. Ours. */
+const WEDGE_LOSS = 0.03;
+
+/** What one piece takes of each clay: its ball, and the blanks of what is put on, handles that fail counted. */
+function clayParts(
+  workspace: Workspace,
+  { part, made, ballG = 0 }: Ordered,
+): { readonly bodyId: string | undefined; readonly parts: readonly RunPart[] }[] {
+  const found: { bodyId: string | undefined; parts: RunPart[] }[] = [
+    { bodyId: part.bodyId, parts: ballG > 0 ? [{ name: part.name, g: ballG }] : [] },
+  ];
+  const add = (bodyId: string | undefined, one: RunPart) => {
+    const own = found.find((each) => each.bodyId === bodyId);
+    if (own) own.parts.push(one);
+    else found.push({ bodyId, parts: [one] });
+  };
+  if (!made.ok) return found;
+  const { clay, sized } = made.value;
+  for (const each of part.attached ?? []) {
+    const matter = (each.bodyId === undefined ? undefined : matterIn(workspace)(each.bodyId)) ?? clay.matter;
+    const g = attachedG(each, matter);
+    if (g > 0) add(each.bodyId ?? part.bodyId, { name: each.kind, g });
+  }
+  const handle = part.handle && handlePlan(clay, sized, part.handle, String);
+  if (handle?.ok) add(part.bodyId, { name: 'handle', g: handle.value.blankG, leaves: handle.value.wetG, succeeds: part.handle!.succeeds });
+  return found.filter(({ parts }) => parts.length > 0);
+}
+
 function clayFor(workspace: Workspace, items: readonly Ordered[]): ClayNeed[] {
   const { clayStock = {} } = shopOf(workspace);
   const kg = new Map<string | undefined, number>();
-  for (const { part, make, copies, ballG = 0 } of items) kg.set(part.bodyId, (kg.get(part.bodyId) ?? 0) + (make * copies * ballG) / 1000);
+  for (const item of items)
+    for (const { bodyId, parts } of clayParts(workspace, item)) {
+      const { wedgeG } = clayForRun(item.make * item.copies, parts, { wedge: WEDGE_LOSS, recycled: 0, back: 0 });
+      kg.set(bodyId, (kg.get(bodyId) ?? 0) + wedgeG / 1000);
+    }
   return [...kg].map(([bodyId, own]) => ({
     bodyId,
     name: workspace.bodies.find(({ id }) => id === bodyId)?.name ?? 'clay not chosen',

@@ -34,7 +34,7 @@ describe('an order', () => {
     expect(item!.make).toBeGreaterThan(12);
     expect(item!.odds).toBeGreaterThanOrEqual(0.9);
     const heron = work.clay.find(({ name }) => name === 'Heron Buff')!;
-    expect(heron.kg).toBeCloseTo((item!.make * item!.ballG!) / 1000, 6);
+    expect(heron.kg).toBeCloseTo((item!.make * item!.ballG!) / 0.97 / 1000, 6);
     expect(heron.stockKg).toBe(10);
   });
 
@@ -200,7 +200,7 @@ describe('what an order takes', () => {
     const plain = orderWork(DEMO, alone([jar]), TODAY);
     const { make, ballG } = plain.lines[0]!.items[0]!;
     expect(orderWork(DEMO, alone([jar, { ...jar, id: 'b', make: 3 }]), TODAY).clay).toEqual([
-      { bodyId: 'body-heron-buff', name: 'Heron Buff', kg: expect.closeTo(((make + 3) * ballG!) / 1000, 9) as number, stockKg: 10 },
+      { bodyId: 'body-heron-buff', name: 'Heron Buff', kg: expect.closeTo(((make + 3) * ballG!) / 0.97 / 1000, 9) as number, stockKg: 10 },
     ]);
     expect(orderWork(DEMO, alone([{ ...jar, done: ['throw'] }]), TODAY).clay).toEqual([]);
     // firmed but never said to be thrown: it is still to be thrown
@@ -211,7 +211,25 @@ describe('what an order takes', () => {
     const joined = orderWork({ ...DEMO, plans: plans as typeof DEMO.plans }, alone([jar]), TODAY);
     expect(joined.clay[0]).toMatchObject({ bodyId: undefined, name: 'clay not chosen', stockKg: undefined });
     expect(joined.lines[0]!.items[0]!.copies).toBe(3);
-    expect(joined.clay[0]!.kg).toBeCloseTo((3 * make * joined.lines[0]!.items[0]!.ballG!) / 1000, 9);
+    expect(joined.clay[0]!.kg).toBeCloseTo((3 * make * joined.lines[0]!.items[0]!.ballG!) / 0.97 / 1000, 9);
+  });
+
+  it('counts what is put on in its own clay, and the blanks of handles with those that fail', () => {
+    const jar = { id: 'a', planId: 'plan-honey-jar', count: 12 };
+    const [own] = DEMO.plans.filter(({ id }) => id === jar.planId);
+    const withParts = (change: Partial<(typeof own & object)['parts'][0]>) =>
+      orderWork({ ...DEMO, plans: [{ ...own!, parts: [{ ...own!.parts[0], handle: undefined, ...change }] }] }, alone([jar]), TODAY);
+    const kg = (work: ReturnType<typeof withParts>, id: string) => work.clay.find(({ bodyId }) => bodyId === id)?.kg ?? 0;
+    const plain = withParts({});
+    const { make } = plain.lines[0]!.items[0]!;
+    const knob = { id: 'k', kind: 'knob' as const, massG: 40 };
+    const put = withParts({ attached: [knob, { ...knob, id: 'l', bodyId: 'body-chalk-down' }] });
+    expect(kg(put, 'body-heron-buff') - kg(plain, 'body-heron-buff')).toBeCloseTo((make * 40) / 0.97 / 1000, 9);
+    expect(kg(put, 'body-chalk-down')).toBeCloseTo((make * 40) / 0.97 / 1000, 9);
+    const handled = kg(withParts({ handle: USUAL_HANDLE }), 'body-heron-buff') - kg(plain, 'body-heron-buff');
+    const sure = kg(withParts({ handle: { ...USUAL_HANDLE, succeeds: 1 } }), 'body-heron-buff') - kg(plain, 'body-heron-buff');
+    expect(sure).toBeGreaterThan(0.3);
+    expect(handled).toBeGreaterThan(sure * 1.05);
   });
 
   it('counts the smallest bat that holds the base, one for each that is made', () => {

@@ -87,6 +87,7 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 export function FilesScreen() {
   const { status, workspace } = useWorkspace();
   const { chosen, choose, chooseSent, clear } = useChosenFile();
+  const [refused, setRefused] = useState<string | undefined>();
   const [mine, setMine] = useState<ReadonlySet<string>>(new Set());
   const go = useGo();
   const look = useEffectEvent(() => {
@@ -102,8 +103,18 @@ export function FilesScreen() {
   const pictured = new Set(workspace.pieces.flatMap(({ photos = [] }) => photos.map(({ id }) => id))).size;
   const tell = async (act: ReturnType<typeof commands.clearAll>) => {
     // pictures first: a row may name them
-    for (const { id, bytes } of chosen?.pictures ?? [])
-      await (await photoStore()).keepPhoto(id, new Blob([bytes as BlobPart], { type: 'image/jpeg' }));
+    let kept = 0;
+    const pictures = chosen?.pictures ?? [];
+    try {
+      for (const { id, bytes } of pictures) {
+        await (await photoStore()).keepPhoto(id, new Blob([bytes as BlobPart], { type: 'image/jpeg' }));
+        kept += 1;
+      }
+    } catch {
+      setRefused(
+        `There is no storage space for all pictures: ${kept} of ${pictures.length} were saved. Everything else was opened. Free some space on this device and open the file again for the rest.`,
+      );
+    }
     workspaceStore().runAndTell(act);
     clear();
   };
@@ -144,6 +155,11 @@ export function FilesScreen() {
           }}
         />
         <Act onClick={() => input.current?.click()}>Choose a workspace file …</Act>
+        {refused && (
+          <Box role="alert" marginTop="3" padding="3" background="bad.wash" color="bad" borderRadius="4px">
+            {refused}
+          </Box>
+        )}
         {chosen?.reading && <Reading fileName={chosen.fileName} progress={chosen.reading} onCancel={clear} />}
         {chosen?.problem && (
           <Box role="alert" marginTop="3" padding="3" background="bad.wash" color="bad" borderRadius="4px">

@@ -27,6 +27,10 @@ async function madeSmall(file: File): Promise<{ readonly picture: Blob; readonly
   return { picture, width, height };
 }
 
+/** Which pictures are not taken, since a piece has as many as it may. */
+const tooMany = (files: readonly File[]): string =>
+  `A piece keeps ${MOST} pictures. Not added: ${files.map(({ name }) => name).join(', ')}.`;
+
 const isFull = (error: unknown): boolean => error instanceof Error && /quota/i.test(`${error.name} ${error.message}`);
 
 /** Pictures of a piece: taken in, looked at, deleted. */
@@ -38,9 +42,16 @@ export function Photos({ run, piece }: { run: Run; piece: MadePiece }) {
   const take = async (files: readonly File[]) => {
     setSaid(undefined);
     const { keepPhoto } = await photoStore();
-    for (const file of files) {
+    const room = MOST - photos.length;
+    const faults = files.slice(room).length > 0 ? [tooMany(files.slice(room))] : [];
+    for (const file of files.slice(0, room)) {
+      const small = await madeSmall(file).catch(() => undefined);
+      if (!small) {
+        faults.push(`${file.name} is not a picture that this browser can open. Choose a JPEG or PNG.`);
+        continue;
+      }
       try {
-        const { picture, width, height } = await madeSmall(file);
+        const { picture, width, height } = small;
         const id = newKey();
         await keepPhoto(id, picture);
         const photo: Photo = { id, width, height };
@@ -48,13 +59,14 @@ export function Photos({ run, piece }: { run: Run; piece: MadePiece }) {
           madeActs.editPiece(piece.id, (now) => ({ ...now, photos: [...(now.photos ?? []), photo].slice(0, MOST) }), `${name}: picture`),
         );
       } catch (error) {
-        setSaid(
+        faults.push(
           isFull(error)
-            ? 'This browser has no room left for the picture. What is written is kept; delete pictures, or export and start anew.'
-            : `${file.name} is no picture that this browser can open. Choose a JPEG or PNG.`,
+            ? `There is no storage space left for ${file.name}. Everything else is kept. Free some space on this device, then add it again.`
+            : `The browser could not save ${file.name}. Everything else is kept. Try again.`,
         );
       }
     }
+    if (faults.length > 0) setSaid(faults.join(' '));
   };
   return (
     <Box marginTop="1">

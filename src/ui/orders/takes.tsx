@@ -84,7 +84,7 @@ function Clay({ work }: { work: OrderWork }) {
   if (items.length === 0) return null;
   const boards = boardsFor(items);
   return (
-    <Part title="clay to wedge">
+    <Part title="clay to wedge, with what is put on and 3% lost in wedging">
       {work.clay.map(({ name, kg, stockKg }) => (
         <Box key={name} marginBottom="1">
           <Box color="wet" data-clay>

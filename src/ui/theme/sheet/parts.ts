@@ -3,6 +3,7 @@ import { FIGURES } from './figures';
 
 /** What stands on the screen everywhere: fields, choices, figures, marks of stages. */
 export const PARTS: Record<string, SystemStyleObject> = {
+  '.not-fetched': { padding: '12px', color: 'bad', '& button': { minHeight: '44px', paddingInline: '8px', textDecoration: 'underline' } },
   '.figure-field': { position: 'relative', display: 'inline-flex', alignItems: 'baseline', gap: '1' },
   '.figure-beside': { fontSize: 'sm' },
   '.figure-unit': { fontSize: 'sm', color: 'fg.muted' },
