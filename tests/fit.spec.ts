@@ -32,9 +32,9 @@ test('a bought stopper: measured, entered, made to, seated, and on the card', as
   await expect(page.getByRole('region', { name: 'Answer' })).toContainText('mouth, inside');
   await room(page, 'Tools', 'Gauges');
   await expect(page.locator('[data-room="tools"]')).toContainText('For Ash stoppers');
-  await expect(page.locator('[data-room="tools"]')).toContainText('no-go');
+  await expect(page.locator('[data-room="tools"]')).toContainText('largest that fits');
   await room(page, 'Tools', 'Shelf card');
-  await expect(page.locator('[data-room="tools"]')).toContainText('For Ash stoppers: go');
+  await expect(page.locator('[data-room="tools"]')).toContainText('For Ash stoppers: smallest that fits');
   await page.keyboard.press('Control+z');
   await room(page, 'Fit', 'Lid or stopper');
   await expect(best(page)).toHaveText(wet);

@@ -12,7 +12,7 @@ export interface Shown {
   readonly odds: Odds;
 }
 
-/** Seldomer good than this there is nothing to make. */
+/** Seldomer good than this, or not above nothing, there is nothing to make. */
 const HOPELESS = 0.01;
 
 /** The window of a width with 0.9 of the best odds or more, and the figure in steps of a hand. Nothing where not one in a hundred would do. */
@@ -42,6 +42,7 @@ export function shownFit(
   };
   const below = Math.floor(best.diameter / step + NEAR);
   const figures = [below, below + 1].map((count) => count * step).filter((mm) => mm > 0);
-  const [figure] = figures.sort((a, b) => costOf(a) - costOf(b) || Math.abs(a - best.diameter) - Math.abs(b - best.diameter)) as [number];
+  const [figure] = figures.sort((a, b) => costOf(a) - costOf(b) || Math.abs(a - best.diameter) - Math.abs(b - best.diameter));
+  if (figure === undefined) return undefined;
   return { window, shown: { step, figure, go: inward(window[0], window[1], step), odds: goodAtWidth(pair, side, range, figure) } };
 }

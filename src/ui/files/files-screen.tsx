@@ -183,7 +183,9 @@ export function FilesScreen() {
             {chosen.sent && (
               <>
                 <Box marginTop="2">
-                  It comes in as a piece of its own, with its clay{chosen.workspace.formers.length > 0 && ' and its former'}.
+                  It comes in as a piece of its own, with {chosen.workspace.bodies.map(({ name }) => name).join(', ') || 'no clay'} and what
+                  was measured of it.
+                  {chosen.workspace.formers.length > 0 && ' Its former comes with it.'}
                 </Box>
                 <ReceivedClays
                   sent={chosen.workspace}

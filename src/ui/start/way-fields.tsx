@@ -129,7 +129,7 @@ function SentField() {
   const router = useRouter();
   const [refused, setRefused] = useState<string | undefined>();
   const take = (text: string) => {
-    const packed = /#sent=([\w-]+)\s*$/.exec(text)?.[1];
+    const packed = /#sent=([\w.-]+)\s*$/.exec(text)?.[1];
     if (packed) router.push(`/files#sent=${packed}`);
     setRefused(packed || text.trim() === '' ? undefined : 'That is no link to a piece: it ends in #sent= and many letters.');
   };

@@ -166,10 +166,13 @@ function GivesRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
   );
 }
 
+const FOUND_TO = 2e-4;
+
 /** A window in figures that a hand can set, rounded inward, so that each of them is inside. */
 function windowWords({ go, best }: Window, { choice }: Units): string {
   if (!go) return `${oddsWords(best)} at best`;
-  const [least, most] = go;
+  // its edges are found to a ten-thousandth
+  const [least, most] = [go[0] && go[0] - FOUND_TO, go[1] && go[1] + FOUND_TO];
   const units = stepUnits(choice.length);
   const step = least === undefined || most === undefined ? stepWithin(0, 0, units) : stepWithin(least, most, units);
   const told = (mm: number) => text(writeStep(mm, step, choice));
