@@ -145,11 +145,8 @@ const KINDS = {
     await ready(page);
     const file = join(profile, `one-${i}.jpg`);
     writeFileSync(file, PICTURE);
-    await page
-      .getByRole('table', { name: 'Log' })
-      .getByRole('button', { name: /^Honey jar, wide 2/ })
-      .first()
-      .click();
+    await page.getByLabel('Find among what was made', { exact: true }).fill('honey jar');
+    await page.getByRole('button', { name: 'Honey jar, wide 2', exact: true }).click();
     const input = page.getByLabel(/^Pictures of/).first();
     await input.setInputFiles(file);
     await page

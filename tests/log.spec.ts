@@ -203,7 +203,7 @@ test('a picture is made small, kept beside the text, goes out with the file and 
     };
   });
   await sheet.getByLabel('Pictures of Honey jar, wide 1').setInputFiles({ name: 'jar.png', mimeType: 'image/png', buffer: png });
-  await expect(sheet.getByText('This browser has no room left for the picture.')).toBeVisible();
+  await expect(sheet.getByText('There is no storage space left for jar.png.')).toBeVisible();
   await sheet.getByLabel('Note', { exact: true }).fill('crooked lip');
   await saved(page);
   await page.evaluate(() => (window as unknown as { mend: () => void }).mend());
@@ -213,7 +213,7 @@ test('a picture is made small, kept beside the text, goes out with the file and 
   await sheet
     .getByLabel('Pictures of Honey jar, wide 1')
     .setInputFiles({ name: 'notes.txt', mimeType: 'image/png', buffer: Buffer.from('no picture') });
-  await expect(sheet).toContainText('notes.txt is no picture');
+  await expect(sheet).toContainText('notes.txt is not a picture');
   await saved(page);
   await visit(page, '/files');
   const download = page.waitForEvent('download');

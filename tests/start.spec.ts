@@ -247,3 +247,32 @@ test('what it must fit: a lid for a pot in the hand, and a pot for a bought lid 
   await page.keyboard.press('Control+z');
   await expect(page.locator('[data-lot]')).toHaveCount(3);
 });
+
+test('what is typed at once is not lost: keys pressed while the page is still being made stand in the figure', async ({ page }) => {
+  // the database is held back until the keys are pressed: the page is painted, and its question is not there yet
+  await page.addInitScript(() => {
+    const open = IDBFactory.prototype.open;
+    IDBFactory.prototype.open = function (this: IDBFactory, ...args: [string, number?]) {
+      const request = open.apply(this, args);
+      return new Proxy(request, {
+        get: (target, name) => {
+          const value = Reflect.get(target, name) as unknown;
+          return typeof value === 'function' ? (value as () => void).bind(target) : value;
+        },
+        set: (target, name, value: unknown) => {
+          if (name !== 'onsuccess') return Reflect.set(target, name, value);
+          const own = window as unknown as { letGo?: () => void };
+          const held = new Promise<void>((resolve) => (own.letGo = resolve));
+          target.onsuccess = (event) => void held.then(() => (value as (event: Event) => void).call(target, event));
+          return true;
+        },
+      });
+    };
+  });
+  await page.goto('/new');
+  await expect(page.getByText('Opening the workshop')).toBeVisible();
+  await page.waitForFunction(() => 'letGo' in window);
+  await page.keyboard.type('100');
+  await page.evaluate(() => (window as unknown as { letGo: () => void }).letGo());
+  await expect(page.locator('[data-way="finished"] input').first()).toHaveValue('100');
+});

@@ -1,4 +1,5 @@
 import { linesOf, readingOf } from '@/core/units';
+import { enterText } from '@/ui/state';
 
 /** Something that measures and says so: one small adapter for each way it is connected. */
 export interface Instrument {
@@ -68,13 +69,8 @@ export class SimulatedInstrument implements Instrument {
   }
 }
 
-const setter = (): ((this: HTMLInputElement, value: string) => void) =>
-  Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!;
-
 /** Puts a reading where the cursor stood last, as if it had been typed there and ended with Enter. */
 export function typeInto(field: HTMLInputElement, text: string): void {
-  field.focus();
-  setter().call(field, text);
-  field.dispatchEvent(new Event('input', { bubbles: true }));
+  enterText(field, text);
   field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }));
 }

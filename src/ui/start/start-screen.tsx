@@ -22,7 +22,7 @@ import { commands } from '@/store';
 import { Act, WordChoice } from '@/ui/fields';
 import { openRoom } from '@/ui/rooms';
 import { StageName } from '@/ui/stage';
-import { type Units, isTyping, useGo, useUnits, useWorkspace } from '@/ui/state';
+import { type Units, enterText, isTyping, takeEarlyKeys, useGo, useUnits, useWorkspace } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';
 import { FORM_WORDS, WAY_WORDS } from '@/ui/words';
 import { Box, chakra } from '@chakra-ui/react';
@@ -109,6 +109,14 @@ function StartSheet({ workspace, asked }: { workspace: Workspace; asked: URLSear
   };
   // both with the page, not after it: a question that is seen answers to its keys
   useLayoutEffect(() => {
+    const [, letter = '', figure] = /^([a-z]?)(.*)$/i.exec(takeEarlyKeys())!;
+    const asked = WAYS_IN.find(({ key }) => key === letter.toLowerCase());
+    // typed before the page was there
+    queueMicrotask(() => {
+      if (asked) choose(asked.value);
+      const field = document.activeElement;
+      if (figure && field instanceof HTMLInputElement) enterText(field, figure);
+    });
     focus(way);
     // only where it begins
     // eslint-disable-next-line react-hooks/exhaustive-deps
