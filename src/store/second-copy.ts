@@ -59,7 +59,7 @@ function opened<T>(line: string): T | undefined {
 const linesOf = (text: string): string[] => text.split('\n').filter((line) => line !== '');
 
 /** The origin's private file system; none where the browser has none or the page is not served safely. */
-export async function privateFolder(): Promise<FileSystemDirectoryHandle | undefined> {
+async function privateFolder(): Promise<FileSystemDirectoryHandle | undefined> {
   try {
     return await navigator.storage.getDirectory();
   } catch {

@@ -168,7 +168,7 @@ function otherBatch(bars: readonly Fired[], shares: BelievedShares): { readonly 
 }
 
 /** What is typical of a kind, with the doubt of that. */
-export const typicalShares = (kind: ClayKind): BelievedShares => {
+const typicalShares = (kind: ClayKind): BelievedShares => {
   const { shares } = TYPICAL[kind];
   const typical = (share: number) => ({ share, sd: SHARE_SD.typical });
   return { leather: typical(shares.leather), dry: typical(shares.dry), bisque: typical(shares.bisque) };

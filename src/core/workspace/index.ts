@@ -75,7 +75,7 @@ export {
   learnedLosses,
   learnedMinutes,
 } from './learned';
-export { type PieceOfRun, everyPiece, ownRecord, recordFor } from './taught';
+export { type PieceOfRun, everyPiece, recordFor } from './taught';
 export { type FormLearned, learnedForms, learnedOval, typicalOval } from './warp';
 export { type Current, piecesOf, runOf, runOfPart, runsOf, startedRun } from './run';
 export {

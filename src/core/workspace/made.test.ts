@@ -9,7 +9,6 @@ import {
   type Run,
   type Workspace,
   allEvidence,
-  ballUsed,
   cameOf,
   clayOf,
   errorsOf,

@@ -6,7 +6,6 @@ import {
   NOTHING_LOST,
   type Sized,
   type StagedForm,
-  type Sureness,
   type Throwing,
   USUAL_ODDS,
   attachedG,

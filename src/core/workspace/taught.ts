@@ -11,13 +11,13 @@ export interface PieceOfRun {
 }
 
 /** Whether a run came with the example workshop: those have names for ids, a maker's own have none that can be read. */
-export const isExampleRun = (runId: string): boolean => runId.startsWith('run-');
+const isExampleRun = (runId: string): boolean => runId.startsWith('run-');
 
 const NOTHING: Made = { runs: [], pieces: [] };
 const owns = new WeakMap<Workspace['pieces'], { readonly runs: Workspace['runs']; readonly own: Made }>();
 
 /** What the maker made themselves, without the example's; the same object for the same rows. */
-export function ownRecord(made: Made): Made {
+function ownRecord(made: Made): Made {
   const known = owns.get(made.pieces);
   if (known?.runs === made.runs) return known.own;
   const runs = made.runs.filter(({ id }) => !isExampleRun(id));

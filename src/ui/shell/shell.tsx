@@ -2,7 +2,7 @@
 
 import { later } from '@/ui/blocks';
 import { Finder, PieceSwitcher } from '@/ui/finder';
-import { workspaceStore } from '@/ui/state';
+import { useSaid, workspaceStore } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { Scale } from 'lucide-react';
 import Link from 'next/link';
@@ -55,12 +55,14 @@ export function Shell({ children }: { children: ReactNode }) {
   // the wheel has its own, for the piece that is open there
   useHistoryKeys(atWheel ? 'none' : undefined);
   const [tray, setTray] = useState(false);
+  // nothing is shown beneath a question of what there is to show
+  const asked = useSaid(({ offer, status }) => offer !== undefined && status === 'opening');
   // at the wheel it is a different screen: nothing but what wet hands need
   if (atWheel) {
     return (
       <>
         <Recover />
-        <main>{children}</main>
+        <main>{!asked && children}</main>
         <Told high />
         <Box position="fixed" top="0" right="4" zIndex="50" css={{ '& [data-saving-word]': { color: 'var(--chakra-colors-fg-muted)' } }}>
           <Saving />
@@ -91,7 +93,7 @@ export function Shell({ children }: { children: ReactNode }) {
       </header>
       <Remind />
       <Recover />
-      <main>{children}</main>
+      <main>{!asked && children}</main>
       {tray && <InstrumentTray onClose={() => setTray(false)} />}
       <Told />
       <SavedMark />
