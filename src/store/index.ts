@@ -8,5 +8,6 @@ export type { Act } from './history';
 export type { Place } from './kept';
 /** Pictures of pieces, fetched when one is looked at. */
 export const photoStore = () => import('./photos');
-export { SecondCopy } from './second-copy';
+/** What stands apart from the database, fetched when it is looked at. */
+export const secondCopy = async () => new (await import('./second-copy')).SecondCopy();
 export { type Offer, type Snapshot, WorkspaceStore } from './store';

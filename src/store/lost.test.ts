@@ -1,7 +1,8 @@
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { SecondCopy, WorkspaceStore, commands } from '.';
+import { WorkspaceStore, commands } from '.';
+import { SecondCopy } from './second-copy';
 import { RimbetDatabase } from './db';
 
 /**

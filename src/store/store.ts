@@ -5,7 +5,7 @@ import { type Fault, faultOf } from './faults';
 import { type Act, type Move, forget, perform, prefer, redoable, stepBack, stepForward, undoable } from './history';
 import { type Kept, type Place, type Step, follows } from './kept';
 import { type Patch, patchOf, patched } from './patch';
-import { SecondCopy } from './second-copy';
+import type { SecondCopy } from './second-copy';
 
 /** A notice: what was just done. Counts up, so that the same words tell again. */
 interface Said {
@@ -107,7 +107,7 @@ export class WorkspaceStore {
     private db: RimbetDatabase | undefined = undefined,
     private readonly channel: Channel | undefined = broadcast(),
     private readonly pauses = PAUSES,
-    private readonly copy = new SecondCopy(),
+    private copy: SecondCopy | undefined = undefined,
   ) {}
 
   readonly getSnapshot = (): Snapshot => this.snapshot;
@@ -147,12 +147,13 @@ export class WorkspaceStore {
   /** A second copy that goes on where the database stops is offered; one that stopped before it is brought up to it. */
   private async lookAtCopy(): Promise<void> {
     try {
-      const found = await this.copy.find();
+      const found = await (await this.secondCopy()).find();
       if (!found) return;
       // another tab may have written since this one read
       const there = this.db?.isOpen() && (await (await database()).readStamp(this.db));
       if (!there || this.emptied) return;
-      if (found === 'damaged' || (follows(there, found.kept) && !found.whole)) return await this.copy.follow(this.disk, [], true);
+      if (found === 'damaged' || (follows(there, found.kept) && !found.whole))
+        return await (await this.secondCopy()).follow(this.disk, [], true);
       if (follows(there, found.kept)) return this.toCopy();
       await this.offerCopy('younger');
       this.publish({});
@@ -161,8 +162,14 @@ export class WorkspaceStore {
     }
   }
 
+  /** Fetched when it is first needed: not before the first page is there. */
+  private async secondCopy(): Promise<SecondCopy> {
+    return (this.copy ??= new (await import('./second-copy')).SecondCopy());
+  }
+
   private async offerCopy(why: Offer['why']): Promise<boolean> {
-    const found = await this.copy.find().catch(() => 'damaged' as const);
+    const copy = await this.secondCopy();
+    const found = await copy.find().catch(() => 'damaged' as const);
     if (!found || (found === 'damaged' && why !== 'missing')) return false;
     const { kept, at, whole } = found === 'damaged' ? {} : found;
     this.offer = { shown: { why, copy: kept && { workspace: kept.workspace, at: at!, whole: whole! } }, kept };
@@ -185,7 +192,7 @@ export class WorkspaceStore {
   /** What the database holds stays, or a new workshop begins; the second copy is set aside. */
   async decline(): Promise<void> {
     if (!this.offer) return;
-    await this.copy.setAside().catch(() => undefined);
+    await (await this.secondCopy()).setAside().catch(() => undefined);
     this.offer = undefined;
     this.publish({});
     await this.settled();
@@ -439,7 +446,9 @@ export class WorkspaceStore {
         const patches = this.uncopied;
         this.uncopied = [];
         this.copying = undefined;
-        void this.copy.follow(this.disk, patches).then(resolve, () => resolve());
+        void this.secondCopy()
+          .then((copy) => copy.follow(this.disk, patches))
+          .then(resolve, () => resolve());
       });
     });
   }

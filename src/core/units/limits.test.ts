@@ -1,10 +1,40 @@
 import { describe, expect, it } from 'vitest';
-import { harmless, readDay, readLengths, readPercent, readPercentRange, readQuantity, readSpan, readingOf } from '.';
+import { harmless, readDay, readLengths, readPercent, readPercentRange, readQuantity, readShrinkage, readSpan, readingOf } from '.';
 
 const value = (kind: 'length' | 'mass' | 'volume', written: string, options = {}) => {
   const read = readQuantity(kind, written, options);
   return read.ok ? read.value : read.problem.message;
 };
+
+describe('what a clay loses', () => {
+  const limits = { min: 0.1, max: 30 };
+  it.each([
+    ['13', 13],
+    ['13 %', 13],
+    ['11-13', [11, 13]],
+    ['1.15', 13.0435],
+    ['× 1.15', 13.0435],
+    ['1,15', 13.0435],
+    ['.87', 13],
+    ['0.87', 13],
+    ['1.5', 1.5],
+    ['0.13 %', 0.13],
+    ['1.2 %', 1.2],
+  ] as const)('%s', (written, percent) => expect(readShrinkage(written, limits)).toEqual({ ok: true, value: percent }));
+
+  it.each(['0.13', '.12', '0.5', ',6'])('%s is asked about, never taken', (written) => {
+    const read = readShrinkage(written, limits);
+    expect(read.ok).toBe(false);
+    if (!read.ok) expect(read.problem.message).toMatch(/If you mean \d/);
+  });
+});
+
+describe('two units spoken one after the other', () => {
+  it.each([
+    ['mass', '4 lb, 3 oz', 4 * 453.59237 + 3 * 28.349523125],
+    ['length', '1 ft, 3 in', 381],
+  ] as const)('%s %s', (kind, written, read) => expect(value(kind, written)).toBeCloseTo(read, 6));
+});
 
 describe('the least and the most that is read', () => {
   it.each([

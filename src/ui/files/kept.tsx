@@ -1,6 +1,6 @@
 'use client';
 
-import { SecondCopy } from '@/store';
+import { secondCopy } from '@/store';
 import { Act, Saves } from '@/ui/fields';
 import { useSaid, useWorkspace, fileOf } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
@@ -20,6 +20,7 @@ const DAY = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' });
 
 const MOMENT = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeStyle: 'short' });
 
+type SecondCopy = Awaited<ReturnType<typeof secondCopy>>;
 type Copy = Awaited<ReturnType<SecondCopy['find']>>;
 interface Copies {
   readonly newest: Copy;
@@ -27,7 +28,7 @@ interface Copies {
 }
 
 async function lookAtCopies(): Promise<Copies> {
-  const copy = new SecondCopy();
+  const copy = await secondCopy();
   const [newest, aside] = await Promise.all([copy.find().catch(() => 'damaged' as const), copy.aside().catch(() => undefined)]);
   return { newest, aside };
 }

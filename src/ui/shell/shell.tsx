@@ -11,12 +11,12 @@ import { type ReactNode, Suspense, useEffect, useRef, useState } from 'react';
 import { BarButton } from './bar-button';
 import { HistoryButtons, SavedMark, Told, useHistoryKeys } from './history';
 import { NewVersion } from './offline';
-import { Recover } from './recover';
 import { Remind } from './remind';
 import { Saving } from './saving';
 import { ModeButton, UnitsMenu } from './units-menu';
 
 // only where it is asked for
+const Recover = later(() => import('./recover').then((part) => part.Recover));
 const InstrumentTray = later(() => import('@/ui/instruments').then((part) => part.InstrumentTray));
 
 const PLACES = [
@@ -56,12 +56,13 @@ export function Shell({ children }: { children: ReactNode }) {
   useHistoryKeys(atWheel ? 'none' : undefined);
   const [tray, setTray] = useState(false);
   // nothing is shown beneath a question of what there is to show
+  const offered = useSaid(({ offer }) => offer !== undefined);
   const asked = useSaid(({ offer, status }) => offer !== undefined && status === 'opening');
   // at the wheel it is a different screen: nothing but what wet hands need
   if (atWheel) {
     return (
       <>
-        <Recover />
+        {offered && <Recover />}
         <main>{!asked && children}</main>
         <Told high />
         <Box position="fixed" top="0" right="4" zIndex="50" css={{ '& [data-saving-word]': { color: 'var(--chakra-colors-fg-muted)' } }}>
@@ -92,7 +93,7 @@ export function Shell({ children }: { children: ReactNode }) {
         </div>
       </header>
       <Remind />
-      <Recover />
+      {offered && <Recover />}
       <main>{!asked && children}</main>
       {tray && <InstrumentTray onClose={() => setTray(false)} />}
       <Told />
