@@ -15,7 +15,10 @@ export default defineConfig({
     projects: [
       { resolve: { alias }, test: { name: 'alone', include: ALONE, testTimeout } },
       // what is pure shares one world, loaded once
-      { resolve: { alias }, test: { name: 'pure', include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'], exclude: ALONE, isolate: false, testTimeout } },
+      {
+        resolve: { alias },
+        test: { name: 'pure', include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'], exclude: ALONE, isolate: false, testTimeout },
+      },
     ],
   },
 });
