@@ -93,7 +93,7 @@ export class WorkspaceStore {
   private offer: { readonly shown: Offer; readonly kept?: Kept | undefined } | undefined;
   /** Written to the database, and not yet to the second copy. */
   private uncopied: Patch[] = [];
-  private copying: Promise<void> | undefined;
+  private copyAsked = false;
   private started: Promise<void> | undefined;
   private running = false;
   /** The try to read and write that is under way; none during a pause. */
@@ -441,15 +441,15 @@ export class WorkspaceStore {
   /** The second copy follows the database, when nothing else is to be done. */
   private toCopy(patch?: Patch): void {
     if (patch) this.uncopied.push(patch);
-    this.copying ??= new Promise<void>((resolve) => {
-      whenIdle(() => {
-        const patches = this.uncopied;
-        this.uncopied = [];
-        this.copying = undefined;
-        void this.secondCopy()
-          .then((copy) => copy.follow(this.disk, patches))
-          .then(resolve, () => resolve());
-      });
+    if (this.copyAsked) return;
+    this.copyAsked = true;
+    whenIdle(() => {
+      // what they led to, not what is written while the copy is fetched
+      const [patches, kept] = [this.uncopied, this.disk];
+      [this.uncopied, this.copyAsked] = [[], false];
+      void this.secondCopy()
+        .then((copy) => copy.follow(kept, patches))
+        .catch(() => undefined);
     });
   }
 

@@ -1,3 +1,4 @@
+import { medianOf } from '@/core/units';
 import type { FamilyName } from './family';
 
 /** How the clay is made into a wall. */
@@ -76,12 +77,6 @@ function rule({ family, by, kind }: Pick<ThicknessOf, 'family' | 'by' | 'kind'>,
   const wall = (size / (family === 'bowl' ? 28 : 25)) * clay;
   return { wall: bounded(wall, WALLS), floor: bounded(1.25 * wall, FLOORS) };
 }
-
-const medianOf = (values: readonly number[]): number => {
-  const sorted = values.toSorted((a, b) => a - b);
-  const middle = sorted.length / 2;
-  return sorted.length % 2 === 1 ? sorted[Math.floor(middle)]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
-};
 
 /**
  * How thick a wall and a floor usually are, finished mm, by form, making, clay and size; of one's own pieces of about that size, from

@@ -1,3 +1,7 @@
+import { medianOf } from '@/core/units';
+
+export { medianOf };
+
 /** A middle with its spread, of so many. */
 export interface Middle {
   readonly median: number;
@@ -10,12 +14,6 @@ export interface Middle {
 const FEWEST_RATIOS = 3;
 
 const MAD_TO_SD = 1.4826;
-
-export function medianOf(values: readonly number[]): number {
-  const sorted = values.toSorted((a, b) => a - b);
-  const middle = sorted.length / 2;
-  return sorted.length % 2 === 1 ? sorted[Math.floor(middle)]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
-}
 
 /**
  * The maker's own ball ratio: balls used over balls worked out for the sizes really thrown; from three on (computation.md section 16).

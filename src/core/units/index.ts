@@ -26,3 +26,4 @@ export {
 } from './write';
 export { linesOf, readingOf } from './instrument';
 export { NEAR, type StepUnits, inward, stepUnits, stepWithin } from './steps';
+export { medianOf } from './median';
