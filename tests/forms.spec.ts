@@ -250,13 +250,26 @@ test('an own profile’s points are typed, dragged, added and taken away', async
 test('the ball is told three ways, and a handle of another clay weighs in later, not in the ball', async ({ page }) => {
   await visit(page);
   await room(page, 'Make', 'Ball');
-  await type(page, 'Its ball', '300');
-  await type(page, 'High, finished', '90');
-  await type(page, 'Mouth, finished', '69');
-  const known = page.getByRole('region', { name: 'Scaled from a good one' });
-  await expect(known).toContainText('1.33 times as large along each side');
+  await type(page, 'My ball', '300');
+  await type(page, 'makes, high', '90');
+  await type(page, 'and wide', '69');
+  const known = page.getByRole('region', { name: 'My own ball' });
+  await expect(known).toContainText('1.33 times the size in each direction');
+  await test.step('it counts: what is weighed out is as its maker says, and the calculated one stands beside it', async () => {
+    const own = await known.locator('[data-way]').textContent();
+    await expect(answer(page, 'ball')).toHaveText(own!);
+    await expect(page.getByTestId('own-ratio')).toContainText(/your 300\sg ball makes 90\smm × 69\smm\. Calculated: 645\sg/);
+  });
+  await test.step('a ball that is too little for the wall says so, and what wall it is enough for', async () => {
+    await type(page, 'My ball', '200');
+    await expect(known.getByRole('alert')).toContainText(/200\sg cannot make 90\smm × 69\smm with a wall of 4.6\smm/);
+    await type(page, 'My ball', '');
+    await expect(page.getByTestId('own-ratio')).toBeHidden();
+  });
   await type(page, 'Your ball ÷ calculated', '1.1');
   await expect(page.getByRole('region', { name: 'With your correction' })).toContainText('710 g');
+  await expect(answer(page, 'ball')).toHaveText('710 g');
+  await type(page, 'Your ball ÷ calculated', '');
   await page.getByRole('button', { name: 'Add a handle, knob, spout or foot' }).click();
   await type(page, 'Weighs, wet', '60');
   await page.getByLabel('Its clay', { exact: true }).selectOption('Chalk Down');
@@ -323,7 +336,7 @@ test('a pouring lip and joined copies change what it holds and how wide it stand
 
 test('a bevel at the foot is cut, told for trimming, refused where it leaves too little, and let go again', async ({ page }) => {
   await visit(page);
-  await page.getByRole('button', { name: '+ a bevel at the foot' }).click();
+  await page.getByRole('button', { name: 'Add a bevel at the foot' }).click();
   await expect(field(page, 'Bevel at foot, glazed')).toHaveValue('2');
   await expect(answer(page, 'ball')).toHaveText('645 g');
   await type(page, 'Bevel at foot, glazed', '3');

@@ -10,14 +10,20 @@ export function find<T extends TableName>(workspace: Workspace, table: T, id: st
 }
 
 /** An act that edits one row; nothing happens where it is gone or the edit changes nothing. */
-export function edit<T extends TableName>(table: T, id: string, label: string, change: (row: Rows[T]) => Rows[T], key?: string): Act {
+export function edit<T extends TableName>(
+  table: T,
+  id: string,
+  label: string,
+  change: (row: Rows[T], workspace: Workspace) => Rows[T],
+  key?: string,
+): Act {
   return {
     label,
     key,
     change: (workspace) => {
       const before = find(workspace, table, id);
       if (!before) return [];
-      const after = change(before);
+      const after = change(before, workspace);
       return same(after, before) ? [] : [rowChange(table, before, after)];
     },
   };

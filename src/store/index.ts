@@ -5,6 +5,7 @@ export * as madeActs from './made';
 export * as orderActs from './orders';
 export type { Fault } from './faults';
 export type { Act } from './history';
+export type { Follow } from './commands/edit-plan';
 export type { Place } from './kept';
 /** Pictures of pieces, fetched when one is looked at. */
 export const photoStore = () => import('./photos');

@@ -70,7 +70,7 @@ const height = ({ getSnapshot }: WorkspaceStore) => {
   const [known] = getSnapshot().workspace.plans.find(({ id }) => id === 'plan-honey-jar')?.parts[0].sizes.height ?? [];
   return known && 'mm' in known ? known.mm : undefined;
 };
-const setHeight = (mm: number, key?: string) => commands.setSize('plan-honey-jar', 'height', { mm, at: 'glazed' }, 1, 'height', key);
+const setHeight = (mm: number, key?: string) => commands.setSize('plan-honey-jar', 'height', { mm, at: 'glazed' }, 'height', key);
 const saved = (store: WorkspaceStore) => vi.waitFor(() => expect(store.getSnapshot().saving).toBe('saved'));
 /** Until the copy is up with the database. */
 const copied = (mm: number) =>

@@ -24,7 +24,7 @@ const sizeOf = (store: WorkspaceStore, name: 'height' | 'wall') => {
   return known && 'mm' in known ? known.mm : undefined;
 };
 const height = (store: WorkspaceStore) => sizeOf(store, 'height');
-const setHeight = (mm: number, key?: string) => commands.setSize('plan-honey-jar', 'height', { mm, at: 'glazed' }, 1, 'height', key);
+const setHeight = (mm: number, key?: string) => commands.setSize('plan-honey-jar', 'height', { mm, at: 'glazed' }, 'height', key);
 
 async function opened() {
   const store = alone();
@@ -168,7 +168,7 @@ describe('the workspace store', () => {
     const left = await opened();
     const right = await opened();
     left.run(setHeight(130));
-    right.run(commands.setSize('plan-honey-jar', 'wall', { mm: 5, at: 'glazed' }, 1, 'wall'));
+    right.run(commands.setSize('plan-honey-jar', 'wall', { mm: 5, at: 'glazed' }, 'wall'));
     await left.settled();
     await right.settled();
     const both = await opened();
@@ -380,7 +380,7 @@ describe.each(Object.entries(FAULTS))('with %s', (_name, { breaks, fault }) => {
     store.run(setHeight(160));
     await store.settled();
     const other = await opened();
-    other.run(commands.setSize('plan-honey-jar', 'wall', { mm: 5, at: 'glazed' }, 1, 'wall'));
+    other.run(commands.setSize('plan-honey-jar', 'wall', { mm: 5, at: 'glazed' }, 'wall'));
     other.run(commands.renamePlan('plan-honey-jar', 'Theirs'));
     await other.settled();
     expect(height(store)).toBe(160);

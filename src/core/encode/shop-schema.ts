@@ -1,4 +1,4 @@
-import { LIMIT_NAMES } from '@/core/sizing';
+import { LIMIT_NAMES, MAKING_WAYS } from '@/core/sizing';
 import { ROOMS_DRY, STOCK_KINDS, type ShopName, WORK } from '@/core/workspace';
 import Joi from 'joi';
 import { count, date, id, leans, name, percent, positiveMm, strict, word } from './schema-parts';
@@ -9,7 +9,22 @@ const list = (item: Joi.Schema, most: number) => strict.array().items(item).max(
 
 const SHOP: Record<ShopName, Joi.Schema> = {
   place: strict.object(Object.fromEntries(LIMIT_NAMES.map((limitName) => [limitName, positiveMm]))),
-  wheel: strict.object({ batThickness: percent(0, 200), clearance: percent(0, 200), chuckClearance: percent(0, 50), takeOff: leans }),
+  wheel: strict.object({
+    batThickness: percent(0, 200),
+    clearance: percent(0, 200),
+    chuckClearance: percent(0, 50),
+    takeOff: leans,
+    balls: list(
+      strict.object({
+        way: word(...MAKING_WAYS).required(),
+        ballG: strict.number().positive().max(1e6).required(),
+        height: positiveMm.required(),
+        width: positiveMm.required(),
+        ratio: percent(0.05, 20).required(),
+      }),
+      10,
+    ),
+  }),
   printers: list(strict.object({ name, measuredMm: percent(50, 200) }), 20),
   measures: list(strict.object({ name, mm: positiveMm.required() }), 50),
   bats: list(strict.object({ name, width: positiveMm.required(), thickness: positiveMm.required(), plaster: strict.boolean() }), 60),

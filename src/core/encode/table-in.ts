@@ -1,6 +1,6 @@
 import { type FamilyName, FAMILIES, FAMILY_NAMES, type SizeName, isNeeded } from '@/core/form';
 import { type LengthUnit, type Result, bad, good, quote, readLength } from '@/core/units';
-import { type Part, type StartOf, type Workspace, clayOf, sizePart, startedPart, withGivenWay } from '@/core/workspace';
+import { type Part, type StartOf, type Workspace, afterEntered, sizedPlanPart, startedPart } from '@/core/workspace';
 import Papa from 'papaparse';
 
 /** What a column may hold; sizes are finished. */
@@ -213,10 +213,8 @@ function partOf(cell: (column: Column) => string, workspace: Workspace, { unit, 
   }
   const known = Object.fromEntries(Object.entries(others).map(([size, mm]) => [size, [{ mm, at: 'glazed' as const }]]));
   const part: Part = { ...started.value, sizes: { ...started.value.sizes, ...known } };
-  const { figures } = clayOf(workspace, part);
-  const sized = sizePart(part, figures, write.length);
-  if (sized.ok) return good(part);
-  // what the table does not say gives way to what it says
-  const given = withGivenWay(part, figures);
-  return given ? good({ ...part, sizes: given }) : sized;
+  // what the table does not say goes with what it says
+  const whole = afterEntered(workspace, started.value, part, () => undefined);
+  const made = sizedPlanPart(workspace, whole, write.length);
+  return made.ok ? good(whole) : made;
 }

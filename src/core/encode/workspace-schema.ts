@@ -83,7 +83,7 @@ const stage = strict
   .valid(...STAGES)
   .required();
 
-const exact = strict.object({ mm: positiveMm.required(), at: stage, free: strict.boolean().valid(true) });
+const exact = strict.object({ mm: positiveMm.required(), at: stage, free: strict.boolean().valid(true), meant: positiveMm });
 const limit = strict
   .object({ at: stage, least: positiveMm, most: positiveMm })
   .or('least', 'most')
@@ -286,6 +286,7 @@ const part = strict
       keep: strict.string().valid('proportions', 'height', 'mouth'),
       maxHeight: positiveMm,
       maxWidth: positiveMm,
+      ballG: strict.number().positive().max(1e6),
     }),
   })
   .custom(hasItsSizes);

@@ -50,6 +50,8 @@ export {
   type Standing,
   type Thickness,
   type ThicknessOf,
+  extentOf,
   standingOf,
   thicknessOf,
+  thicknessesOf,
 } from './thickness';

@@ -1,5 +1,7 @@
 import { medianOf } from '@/core/units';
 import type { FamilyName } from './family';
+import type { Form } from './form';
+import type { SizeName } from './sizes';
 
 /** How the clay is made into a wall. */
 export type MadeBy = 'wheel' | 'slab' | 'coil' | 'former';
@@ -125,4 +127,46 @@ export function standingOf(
   const limit = by === 'wheel' || by === 'coil' ? STANDS[by] : STANDS[firm];
   const ratio = height / wall;
   return { ratio, limit, courses: Math.ceil(ratio / limit - 1e-9) };
+}
+
+const WIDE: readonly SizeName[] = ['rimDiameter', 'bodyDiameter', 'bellyDiameter', 'neckDiameter', 'baseDiameter'];
+const ACROSS: readonly SizeName[] = ['rimAcross', 'baseAcross'];
+
+/** The finished sizes of a form that its thickness goes by, mm: an own profile may bulge beyond its mouth. */
+export function extentOf({ sizes, knots = [] }: Form<'glazed'>): Pick<ThicknessOf, 'width' | 'across' | 'height'> {
+  const most = (names: readonly SizeName[]) => Math.max(0, ...names.map((name) => sizes[name] ?? 0));
+  const across = most(ACROSS);
+  const bulges = sizes.rimDiameter * Math.max(0, ...knots.map(({ r }) => r));
+  return { width: Math.max(most(WIDE), bulges), across: across > 0 ? across : undefined, height: sizes.height };
+}
+
+/** How a form is made, which of its thicknesses nobody entered, and the maker's own pieces of it. */
+export interface ThicknessesOf extends Pick<ThicknessOf, 'by' | 'kind'> {
+  readonly free: readonly SizeName[];
+  /** The foot of its family's usual piece over the wall there. */
+  readonly atFoot?: number | undefined;
+  readonly own?: readonly OwnThickness[] | undefined;
+}
+
+/**
+ * The thicknesses of a form that nobody entered, finished mm. What was entered leads: a floor goes with its wall, a slab's is cut from the
+ * slab of the wall (ours; the rule says it of suggested walls).
+ */
+export function thicknessesOf(form: Form<'glazed'>, { by, kind, free, atFoot, own }: ThicknessesOf): Partial<Record<SizeName, number>> {
+  const { family, sizes } = form;
+  const rule = thicknessOf({ family, by, kind, ...extentOf(form) }, own);
+  const wall = free.includes('wall') ? rule.wall : (sizes.wall ?? rule.wall);
+  const entered = sizes.wall !== undefined && !free.includes('wall');
+  const floorOf = by === 'slab' && !LIES_FLAT.includes(family) ? wall : entered ? besideWall(family, by, wall) : (rule.floor ?? wall);
+  const foot = rule.wallAtFoot === undefined ? atFoot && toHalf(atFoot * wall) : entered ? toHalf(AT_FOOT * wall) : rule.wallAtFoot;
+  const all: Partial<Record<SizeName, number>> = WITHOUT_FLOOR.includes(family)
+    ? { height: rule.wall }
+    : { wall, floor: floorOf, ...(foot && { wallAtFoot: foot }) };
+  return Object.fromEntries(Object.entries(all).filter(([name]) => free.includes(name as SizeName)));
+}
+
+/** The floor that goes with a wall that was entered, mm. */
+function besideWall(family: FamilyName, by: MadeBy, wall: number): number {
+  const times = family === 'plate' ? 1 / 0.9 : by === 'wheel' ? 1.25 : 1;
+  return toHalf(bounded(times * wall, FLOORS));
 }

@@ -2,9 +2,9 @@ export { MAKING_MOST, MAKING_WAYS, MAKING_WORDS, type Making, NOTHING_LOST, WAYS
 export { type Attached, type Masses, type Sized, type Thrown, size } from './size';
 export { type ClayVolumes, type OnBat, totalMl } from './thrown';
 export type { Reached } from './grow';
-export { type Gives, giverOf } from './insides';
+export { type Gives, giverOf, undecided } from './insides';
 export { type CapacityTarget, type Keep, type Wanted, reach, solveCapacity } from './solve';
-export { type FromBall, foundOf, reachClay, reverse } from './reverse';
+export { type FromBall, foundOf, growFree, reachClay, reverse } from './reverse';
 export { type HabitCost, addingCost } from './habit';
 export {
   type Conflict,
@@ -42,6 +42,7 @@ export {
   again,
   ballFromTester,
   scaledBall,
+  wallOfBall,
 } from './ways';
 export {
   ATTACHED_KINDS,

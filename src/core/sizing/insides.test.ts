@@ -69,9 +69,11 @@ describe('widths inside', () => {
       mouthInside: [{ mm: 84, at: 'glazed' }],
       floorInside: [{ mm: 84, at: 'glazed' }],
     };
-    const { form } = resolveKnown(shape, sizes, clay);
+    const { form } = resolveKnown({ ...shape, gives: { mouthInside: 'outside', floorInside: 'outside' } }, sizes, clay);
     expect(form.sizes.rimDiameter).toBeCloseTo(94, 6);
     expect(form.sizes.baseDiameter).toBeCloseTo(94, 6);
+    // entered all three, nothing is moved until it is said which of them changes
+    expect(resolveKnown(shape, sizes, clay).form.sizes.rimDiameter).toBe(90);
     const thin = resolveKnown({ ...shape, gives: { mouthInside: 'wall', floorInside: 'wall' } }, sizes, clay).form;
     expect(thin.sizes).toMatchObject({ rimDiameter: 90, wall: expect.closeTo(3, 6) });
   });

@@ -11,6 +11,16 @@ export function giverOf(size: SizeName, given: Readonly<Partial<Record<SizeName,
   return outer;
 }
 
+/** The widths inside that were entered as well as what is outside them and the wall, without a word of which changes: they wait. */
+export function undecided(known: Readonly<Partial<Record<SizeName, readonly [object, ...unknown[]]>>>, gives: Gives = {}): SizeName[] {
+  const entered = (name: SizeName) =>
+    known[name] !== undefined && 'mm' in known[name][0] && !('free' in known[name][0] && known[name][0].free);
+  return (Object.keys(known) as SizeName[]).filter((name) => {
+    const { inside } = sizeSpec(name);
+    return inside !== undefined && gives[name] === undefined && known[inside.outer] !== undefined && entered(name) && entered(inside.outer);
+  });
+}
+
 type Lengths = Readonly<Partial<Record<SizeName, number>>>;
 
 /** Close enough in mm, in at most so many rounds over all of them: one width leans on another by the slope of the wall. */

@@ -1,6 +1,6 @@
 import { type ClayFigures, STAGES, type Stage, convert, lengthAt } from '@/core/clay';
 import { type Form, SIZES, type Shape, type SizeName, formOf, sizeSpec, sizesOf } from '@/core/form';
-import { type Gives, withInsidesMet } from './insides';
+import { type Gives, undecided, withInsidesMet } from './insides';
 import type { Tool } from './doubt';
 import { type Limit, USUAL_ODDS, aimFor } from './window';
 
@@ -10,6 +10,8 @@ export interface Exact {
   readonly at: Stage;
   /** Let go: nobody holds to it, and it follows the piece's other sizes. */
   readonly free?: true | undefined;
+  /** Of one let go: what it would be had nothing made it change, mm at its stage. It comes back as soon as it can. */
+  readonly meant?: number | undefined;
 }
 
 export type KnownSize = Exact | Limit;
@@ -42,7 +44,8 @@ export function resolveKnown(
   clay: ClayFigures,
   sure?: Sureness,
 ): StagedForm {
-  const names = sizesOf(shape, known).filter((name) => known[name]);
+  const waits = undecided(known, shape.gives);
+  const names = sizesOf(shape, known).filter((name) => known[name] && !waits.includes(name));
   const at = STAGES.find((stage) => names.every((name) => known[name]![0].at === stage)) ?? 'glazed';
   const sizes = Object.fromEntries(names.map((name) => [name, moved(known[name]![0], name, at, clay, sure)]));
   const inside = names.some((name) => sizeSpec(name).inside);

@@ -1,5 +1,5 @@
 import type { ClayFigures } from '@/core/clay';
-import { checkForm } from '@/core/form';
+import { LARGEST_MM, type SizeName, checkForm, scaledBy } from '@/core/form';
 import { type Result, bad, good } from '@/core/units';
 import { type Finished, type Measure, type Reached, growUntil, room, scaled } from './grow';
 import type { Making } from './making';
@@ -22,6 +22,20 @@ export function reachClay(shape: Finished, { ballG, keep }: FromBall, clayG: Mea
   if (keep === 'height') return growUntil(ballG, room(shape, 'width'), clayG, (f) => scaled(shape, 1, f));
   if (keep === 'mouth') return growUntil(ballG, room(shape, 'height'), clayG, (f) => scaled(shape, f, 1));
   return growUntil(ballG, room(shape, 'width', 'height'), clayG, (f) => scaled(shape, f, f));
+}
+
+/** As {@link reachClay} where only some of the sizes may grow, in proportion to each other; small details of a smaller one are smaller too. */
+export function growFree(
+  shape: Finished,
+  ballG: number,
+  names: readonly SizeName[],
+  details: readonly SizeName[],
+  clayG: Measure,
+): Reached {
+  const largest = (LARGEST_MM * (1 - 1e-12)) / Math.max(...names.map((name) => shape.sizes[name]!));
+  return growUntil(ballG, largest, clayG, (f) =>
+    scaledBy(shape, 'glazed', (name) => (names.includes(name) ? f : details.includes(name) ? Math.min(1, f) : 1)),
+  );
 }
 
 /** How amounts and lengths are written for a message. */

@@ -44,6 +44,22 @@ export function scaledBall(
   return good({ bySection: (ballG * clayIn(form)) / clayIn(then), byCube: ballG * factor ** 3, factor });
 }
 
+/**
+ * The wall that a ball is enough for at a size, finished mm; undefined where it is enough for the wall there is, or for none. A ball that is
+ * short by less than a hand's slip says nothing: ours, 5 %.
+ */
+export function wallOfBall(
+  clay: ClayFigures,
+  form: Form<'glazed'>,
+  making: Making,
+  { ballG, height, width }: KnownPiece,
+): number | undefined {
+  const then = scaled(form, height / form.sizes.height, width / form.sizes.rimDiameter);
+  const ballOf = (each: Form<'glazed'>) => size(clay, each, 'glazed', making).masses.ball;
+  if (!checkForm(then, String).ok || ballG > ballOf(then) * 0.95) return undefined;
+  return wallFor(then, ballOf, ballG);
+}
+
 /** A piece thrown to try a plan: the ball it took, and as thrown its rim above the bat after the needle and its mouth, outside. g, wet mm. */
 export interface Tester {
   readonly ballG: number;

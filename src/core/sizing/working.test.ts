@@ -104,9 +104,7 @@ describe('the arithmetic of a size', () => {
         const shown = lines(about, `${name}@${stage}`);
         if (stage === known[name]![0].at) {
           const typed = `${there} mm is what you typed; everything else follows from it.`;
-          expect(shown).toEqual([
-            name === 'baseDiameter' ? `Nothing is entered for it: ${there} mm goes with the rest until you type it.` : typed,
-          ]);
+          expect(shown).toEqual([name === 'baseDiameter' ? `Not entered. ${there} mm follows the other sizes until you enter it.` : typed]);
           continue;
         }
         const [before, after] = shown[3]!.split(' = ');

@@ -60,7 +60,7 @@ function sizeWorking(worked: Worked, size: SizeName, stage: Stage, w: Writers): 
   if (!isExact(known)) return limitWorking(worked, size, known, stage, title, w);
   if (known.at === stage) {
     const said = `${result} is what you typed; everything else follows from it.`;
-    return { title, lines: [known.free ? `Nothing is entered for it: ${result} goes with the rest until you type it.` : said] };
+    return { title, lines: [known.free ? `Not entered. ${result} follows the other sizes until you enter it.` : said] };
   }
   const { direction } = sizeSpec(size);
   const { shrinkage } = worked.clay;

@@ -41,8 +41,10 @@ export {
   throwingOf,
 } from './piece';
 export { NEW_MAKING, PLAIN, changedForm, finishedSizes, plainCup, withManner } from './new-form';
-export { ofThinner } from './thinner';
-export { freeSizes, knownAs, letGo, typedOver, withGivenWay, withLetGo, withSize, withTyped } from './typed';
+export { freeSizes, knownAs, letGo, typedOver, withGiver, withLetGo, withTyped } from './typed';
+export { standsWords } from './stands';
+export { type OwnBall, type SaidBall, ratioOf, saidBall } from './own-ball';
+export { type ClayTaken, afterEntered, afterTyped, followed, foundThick } from './followed';
 export {
   type CoilWork,
   type FormerWork,

@@ -11,6 +11,7 @@ import {
   givenWay,
   isNeeded,
   sizeSpec,
+  thicknessesOf,
 } from '@/core/form';
 import { type KnownSizes, type Making, WAYS } from '@/core/sizing';
 import type { Part } from './records';
@@ -29,14 +30,13 @@ export const PLAIN: Pick<Part, 'family' | 'manner'> = { family: 'cylinder', mann
 export function plainCup(asked?: number): KnownSizes {
   const rimDiameter = asked ?? PLAIN_CUP.rimDiameter;
   const factor = rimDiameter / PLAIN_CUP.rimDiameter;
-  const thin = Math.min(1, factor * 2);
-  const sizes = finishedSizes({
+  const cup = {
     height: rounded(PLAIN_CUP.height * factor),
     rimDiameter,
     baseDiameter: rounded(PLAIN_CUP.baseDiameter * factor),
-    wall: rounded(PLAIN_CUP.wall * thin),
-    floor: rounded(PLAIN_CUP.floor * thin),
-  });
+  };
+  const thick = thicknessesOf(formOf(PLAIN, 'glazed', cup), { by: 'wheel', kind: 'stoneware', free: ['wall', 'floor'] });
+  const sizes = finishedSizes({ ...cup, ...thick });
   const suggested = Object.entries(sizes).map(([name, [known]]) => [
     name,
     [asked !== undefined && name === 'rimDiameter' ? known : { ...known, free: true as const }],

@@ -16,20 +16,7 @@ import { type KnownSizes, WAYS, isExact } from '@/core/sizing';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO } from '@/core/example';
-import {
-  type Part,
-  changedForm,
-  clayOf,
-  finishedSizes,
-  knownAs,
-  letGo,
-  matterIn,
-  runBall,
-  sizePart,
-  typedOver,
-  withManner,
-  withSize,
-} from '.';
+import { type Part, changedForm, clayOf, finishedSizes, knownAs, letGo, matterIn, runBall, sizePart, typedOver, withManner } from '.';
 
 const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5 });
 
@@ -143,24 +130,6 @@ describe('what is typed, let go and followed', () => {
         104,
       ),
     ).toEqual([{ mm: 92, at: 'glazed' }]);
-  });
-
-  it('free widths follow the mouth and free heights the height; thicknesses and what is known stay', () => {
-    const free = (mm: number) => [{ mm, at: 'glazed' as const, free: true as const }] as const;
-    const sizes: KnownSizes = {
-      ...finishedSizes(FAMILIES.bottle.typical),
-      bellyDiameter: free(96),
-      bellyHeight: free(80),
-      wall: free(4.5),
-    };
-    const part = partOf('bottle', { sizes });
-    const wider = withSize(part, 'rimDiameter', [{ mm: 84, at: 'glazed' }], 2);
-    expect(wider.bellyDiameter).toEqual(free(192));
-    expect(wider.bellyHeight).toEqual(free(80));
-    expect(wider.wall).toEqual(free(4.5));
-    expect(wider.neckDiameter).toEqual(sizes.neckDiameter);
-    expect(withSize(part, 'height', [{ mm: 330, at: 'glazed' }], 1.5).bellyHeight).toEqual(free(120));
-    expect(withSize(part, 'neckDiameter', [{ mm: 40, at: 'glazed' }], 1.25).bellyDiameter).toEqual(free(96));
   });
 
   it('a form taken over keeps each size at the stage it was known at', () => {

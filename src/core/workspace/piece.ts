@@ -98,14 +98,14 @@ export const throwingOf = ({
   part,
   ratio,
   ...sized
-}: SizedPart & { readonly part: Part; readonly ratio?: Middle | undefined }): Throwing => ({
+}: SizedPart & { readonly part: Part; readonly ratio?: Pick<Middle, 'median'> | undefined }): Throwing => ({
   shortening: part.shortening,
   opening: part.opening,
   runBall: runBall(part, sized, ratio),
 });
 
 /** The ball a run is made to, g: from its accepted tester, else as worked out, by the maker's own ratio where there is one. */
-export function runBall(part: Pick<Part, 'tester' | 'making'>, { clay, sized }: SizedPart, ratio?: Middle): number {
+export function runBall(part: Pick<Part, 'tester' | 'making'>, { clay, sized }: SizedPart, ratio?: Pick<Middle, 'median'>): number {
   const { tester, making } = part;
   const ball = tester?.accepted ? ballFromTester(clay, sized, making, tester, String) : undefined;
   return ball?.ok ? ball.value : sized.masses.ball * (ratio?.median ?? 1);

@@ -140,8 +140,8 @@ export interface Part {
   readonly fit?: Fitting | undefined;
   /** Cast in plaster. */
   readonly cast?: CastChoices | undefined;
-  /** What it is asked to hold; not yet, or no longer, what it holds. */
-  readonly wanted?: Partial<Wanted> | undefined;
+  /** What it is asked to hold, not yet, or no longer, what it holds; and the clay there is for it, g, which its sizes follow. */
+  readonly wanted?: (Partial<Wanted> & { readonly ballG?: number | undefined }) | undefined;
 }
 
 /** A piece to make: one or more parts. */

@@ -1,3 +1,4 @@
+import type { SaidBall } from './own-ball';
 import type { Direction } from '@/core/clay';
 import type { CoilNote } from '@/core/handbuild';
 import type { PlaceLimits } from '@/core/sizing';
@@ -47,6 +48,8 @@ export interface Shop {
     readonly chuckClearance?: number | undefined;
     /** What is taken off a gauge's setting for the way the hand leans, mm. */
     readonly takeOff?: Readonly<Partial<Record<Direction, number>>> | undefined;
+    /** The ball the maker takes for a size, as they said it, one for a way of making. */
+    readonly balls?: readonly SaidBall[] | undefined;
   };
   /** Printers, and what their 100 mm line measured. */
   readonly printers: readonly { readonly name: string; readonly measuredMm?: number | undefined }[];

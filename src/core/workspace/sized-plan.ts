@@ -1,9 +1,11 @@
 import type { Matter } from '@/core/clay';
 import { type Result, good } from '@/core/units';
 import { type ClayRows, type KnownClay, clayOf, matterIn } from './clay';
-import { learnedBall } from './learned';
+import { type OwnBall, type SaidBall, ownBall } from './own-ball';
+import { type SizedPart, makingOf, runBall, sizePart } from './piece';
+import { shopOf } from './shop';
 import { recordFor } from './taught';
-import { type SizedPart, handOf, makingOf, runBall, sizePart } from './piece';
+import { learnedBall } from './learned';
 import type { Middle } from '@/core/learn';
 import type { Making } from '@/core/sizing';
 import type { Part } from './records';
@@ -13,8 +15,8 @@ export interface SizedPlanPart extends SizedPart {
   readonly part: Part;
   readonly known: KnownClay;
   readonly making: Making;
-  /** The maker's own ratio that is in it, learned from what was thrown this way. */
-  readonly ratio: Middle | undefined;
+  /** The maker's own ratio that is in it. */
+  readonly ratio: OwnBall | undefined;
 }
 
 /** A part as it would be made in a body: in its own with its batch and firing, in another as that usually is. */
@@ -29,7 +31,9 @@ interface Kept {
   /** What the clays of what is put on it hold, by body. */
   readonly matters: ReadonlyMap<string, Matter>;
   readonly known: KnownClay;
-  readonly ratio: Middle | undefined;
+  /** What the log taught of balls, and what was said of them: the maker's own ratio is of these. */
+  readonly learned: Middle | undefined;
+  readonly said: readonly SaidBall[] | undefined;
   readonly result: Result<SizedPlanPart>;
 }
 
@@ -44,13 +48,14 @@ const kept = new WeakMap<Part, Kept>();
 export function sizedPlanPart(workspace: ClayRows, part: Part, write: (mm: number) => string): Result<SizedPlanPart> {
   const known = clayOf(workspace, part);
   const matterOf = matterIn(workspace);
-  const ratio =
-    handOf(part) === 'wheel' ? learnedBall(recordFor(workspace, { id: part.bodyId ?? '' }), { by: 'wheel', way: part.way }) : undefined;
+  const said = shopOf(workspace).wheel?.balls;
+  const learned = learnedBall(recordFor(workspace, { id: part.bodyId ?? '' }), { by: 'wheel', way: part.way });
   const before = kept.get(part);
   const same =
     before?.known === known &&
-    before.ratio?.median === ratio?.median &&
-    before.ratio?.count === ratio?.count &&
+    before.learned?.median === learned?.median &&
+    before.learned?.count === learned?.count &&
+    before.said === said &&
     before.write === write &&
     [...before.matters].every(([bodyId, matter]) => matterOf(bodyId) === matter);
   if (same) return before.result;
@@ -60,7 +65,9 @@ export function sizedPlanPart(workspace: ClayRows, part: Part, write: (mm: numbe
     if (matter) matters.set(bodyId, matter);
     return matter;
   });
-  const result = sized.ok ? good({ ...sized.value, part, known, making: makingOf(part), ratio }) : sized;
-  kept.set(part, { write, known, ratio, matters, result });
+  const result = sized.ok
+    ? good({ ...sized.value, part, known, making: makingOf(part), ratio: ownBall(part, sized.value, learned, said) })
+    : sized;
+  kept.set(part, { write, known, learned, said, matters, result });
   return result;
 }

@@ -1,5 +1,5 @@
 import type { Stage } from '@/core/clay';
-import type { KnownSize, Writers } from '@/core/sizing';
+import type { Exact, KnownSize, Writers } from '@/core/sizing';
 import { type Result, good } from '@/core/units';
 import { fitOf } from './fit-work';
 import type { Fitting } from './fitting';
@@ -62,6 +62,9 @@ export function startedFit(
   const withIt = { ...workspace, shop: shopRows({ ...shop, stock: [...(shop.stock ?? []), stock] }) };
   const pot = startedPart(workspace, { kind: 'size', at: 'glazed', across: meets.mm }, of, ids.part, write);
   if (!pot.ok) return pot;
-  const part = fitted(withIt, pot.value, { with: 'stock', stockId: stock.id }, write);
+  // its mouth inside is what is made to size: the outside follows by the wall
+  const { rimDiameter, ...sizes } = pot.value.sizes;
+  const open: Part = { ...pot.value, sizes: { ...sizes, rimDiameter: [{ ...rimDiameter![0], free: true } as Exact] } };
+  const part = fitted(withIt, open, { with: 'stock', stockId: stock.id }, write);
   return part.ok ? good({ part: part.value, stock }) : part;
 }

@@ -1,16 +1,30 @@
 import { type ClayFigures, type Stage, remaining } from '@/core/clay';
-import { FAMILIES, type FamilyName, type Form, type SizeName, checkForm, formOf, givenWay, scaledBy, sizeSpec } from '@/core/form';
-import { type Keep, type KnownSize, type KnownSizes, USUAL_ODDS, aimFor, foundOf, reach, reachClay } from '@/core/sizing';
+import { FAMILIES, type FamilyName, type Form, type SizeName, formOf, scaledBy, sizeSpec } from '@/core/form';
+import { type KnownSize, type KnownSizes, USUAL_ODDS, again, aimFor, foundOf, reach } from '@/core/sizing';
 import { type Result, bad, good } from '@/core/units';
 import { type ClayRows, clayOf } from './clay';
+import { type ClayTaken, type Followable, afterEntered, firstMet, followed, followedTo, foundThick } from './followed';
 import { NEW_MAKING } from './new-form';
-import type { Part, Workspace } from './records';
-import { ofThinner } from './thinner';
+import { makingOf } from './piece';
+import type { Part } from './records';
+import { sizedPlanPart } from './sized-plan';
 import { weighedPart } from './weighed-part';
 
 /** What somebody knows of a piece before there is one. Lengths mm at a stage, volumes ml, weights g. */
 export type Start =
-  | { readonly kind: 'size'; readonly at: Stage; readonly across?: number | undefined; readonly high?: number | undefined }
+  | {
+      readonly kind: 'size';
+      readonly at: Stage;
+      readonly across?: number | undefined;
+      /** The other width of what is not round. */
+      readonly short?: number | undefined;
+      readonly high?: number | undefined;
+      /** The height is that of the rim above the bat as thrown. */
+      readonly thrown?: boolean | undefined;
+      /** It is there: its foot, its wall if that was measured, and what it weighs fired and glazed. */
+      readonly inHand?:
+        { readonly foot?: number | undefined; readonly wall?: number | undefined; readonly weightG?: number | undefined } | undefined;
+    }
   | { readonly kind: 'holds'; readonly capacityMl: number; readonly maxHeight?: number | undefined }
   | { readonly kind: 'ball'; readonly ballG: number; readonly across?: number | undefined; readonly high?: number | undefined };
 
@@ -25,11 +39,9 @@ interface Writers {
 }
 
 type Finished = Form<'glazed'>;
-type Needed = ClayRows & Pick<Workspace, 'formers' | 'shop'>;
-
 const shapeOf = (family: FamilyName) => ({ family, manner: FAMILIES[family].manner, knots: FAMILIES[family].knots });
 
-/** A family's usual piece, its widths and heights so many times as large; thicknesses stay but on what is very small. */
+/** A family's usual piece, its widths and heights so many times as large; what is small of a very small one goes with it. */
 function usual(family: FamilyName, wide: number, tall: number): Finished {
   const thin = Math.min(1, 2 * Math.min(wide, tall));
   return scaledBy(formOf(shapeOf(family), 'glazed', FAMILIES[family].typical), 'glazed', (name) => {
@@ -58,72 +70,104 @@ function asLarge(family: FamilyName, across: number | undefined, high: number | 
   const tall = high && high / typical.height!;
   // a plate or a tile is no thicker for being wide
   const flat = family === 'disc' || family === 'tile';
-  const form = usual(family, wide ?? (flat ? 1 : tall) ?? 1, tall ?? (flat ? 1 : wide) ?? 1);
-  return givenWay(form, 'glazed', Object.keys(form.sizes) as SizeName[]) ?? form;
+  return usual(family, wide ?? (flat ? 1 : tall) ?? 1, tall ?? (flat ? 1 : wide) ?? 1);
 }
 
 /** What a part in this clay and made in this way takes, g: its ball, or the clay for slabs, former and coils. */
-const clayFor =
-  (workspace: Needed, part: Part) =>
-  (form: Finished): number => {
-    const made = weighedPart(workspace, { ...part, sizes: suggested(form) }, String);
-    return made.ok ? (made.value.weighOut ?? made.value.sized.masses.ball) : 0;
-  };
+const taken: ClayTaken = (workspace, part) => {
+  const made = weighedPart(workspace, part, String);
+  return made.ok ? (made.value.weighOut ?? made.value.sized.masses.ball) : undefined;
+};
 
 /** The part for what is known: that typed and nothing else, the rest suggested. Says why there is no such piece. */
-export function startedPart(workspace: Needed, start: Start, of: StartOf, id: string, write: Writers): Result<Part> {
+export function startedPart(workspace: Followable, start: Start, of: StartOf, id: string, write: Writers): Result<Part> {
   const { manner, knots } = shapeOf(of.family);
   const empty: Part = { id, name: 'pot', ...of, manner, knots, sizes: {}, making: NEW_MAKING };
   const { figures } = clayOf(workspace, empty);
-  if (start.kind === 'size') {
-    const { at, across, high } = start;
-    const form = asLarge(of.family, across && finished(across, at, 'width', figures), high && finished(high, at, 'height', figures));
-    const known = { ...(across && { rimDiameter: { mm: across, at } }), ...(high && { height: { mm: high, at } }) };
-    return checked({ ...empty, sizes: suggested(form, known) }, form, write);
-  }
-  if (start.kind === 'holds') {
-    const { capacityMl, maxHeight } = start;
-    const shape = usual(of.family, 1, 1);
-    const limit = maxHeight ? ({ at: 'glazed', most: maxHeight } as const) : undefined;
-    const aim = limit && aimFor({ clay: figures, size: 'height' }, limit, USUAL_ODDS);
-    const { form, met } = ofThinner(
-      shape,
-      (thin) => reach(thin, { capacityMl, keep: 'proportions', maxHeight: aim }),
-      (found) => found.met && !tiny(found.form),
-    );
-    if (!met || tiny(form))
-      return bad(
-        'capacityMl',
-        `No ${FAMILIES[of.family].words.toLowerCase()} holds ${write.volume(capacityMl)} like this. Choose another form, or another amount.`,
-      );
-    const sizes = suggested(form);
-    const aimed = aim !== undefined && Math.abs(form.sizes.height - aim) < 0.01;
-    const height: KnownSizes['height'] = limit === undefined ? sizes.height : aimed ? [limit] : [sizes.height![0], limit];
-    return checked({ ...empty, sizes: { ...sizes, height }, wanted: { capacityMl, maxHeight, keep: 'proportions' } }, form, write);
-  }
+  if (start.kind === 'size') return sizedAs(workspace, empty, start, figures, write);
+  if (start.kind === 'holds') return holding(workspace, empty, start, figures, write);
   const { ballG, across, high } = start;
-  const keep: Keep = across ? 'mouth' : high ? 'height' : 'proportions';
-  const shape = asLarge(of.family, across, high);
-  const clayG = clayFor(workspace, empty);
-  const found = ofThinner(
-    shape,
-    (thin) => {
-      const of = foundOf(reachClay(thin, { ballG, keep }, clayG), { ballG, keep }, clayG, write);
-      return of.ok && tiny(of.value)
-        ? bad('ball', `${write.mass(ballG)} is too little: it would be ${write.length(of.value.sizes.height)} high.`)
-        : of;
-    },
-    ({ ok }) => ok,
-  );
-  if (!found.ok) return found;
   const known = {
     ...(across && { rimDiameter: { mm: across, at: 'glazed' as const } }),
     ...(high && { height: { mm: high, at: 'glazed' as const } }),
   };
-  return good({ ...empty, sizes: suggested(found.value, known) });
+  const begun: Part = { ...empty, sizes: suggested(asLarge(of.family, across, high), known), wanted: { ballG } };
+  if (across && high) {
+    // all three known: it is the ball its maker takes for that size
+    const { wanted: _, ...whole } = followed(workspace, begun, taken);
+    return checked(workspace, { ...whole, knownPiece: { ballG, height: high, width: across } }, write);
+  }
+  const { part, reached } = followedTo(workspace, begun, taken);
+  if (!reached) return bad('ball', 'Nothing of this form can follow the clay.');
+  const clayG = (form: Finished) => taken(workspace, { ...part, sizes: suggested(form, known) }) ?? 0;
+  const found = foundOf(reached, { ballG, keep: 'proportions' }, clayG, write);
+  if (!found.ok) return found;
+  const { height } = found.value.sizes;
+  return tiny(found.value) ? bad('ball', `${write.mass(ballG)} is too little: it would be ${write.length(height)} high.`) : good(part);
 }
 
-function checked(part: Part, form: Finished, write: Writers): Result<Part> {
-  const possible = checkForm(form, write.length);
-  return possible.ok ? good(part) : possible;
+type SizeStart = Extract<Start, { readonly kind: 'size' }>;
+
+/** The part of known sizes, at one stage. */
+function sizedAs(workspace: Followable, empty: Part, start: SizeStart, figures: ClayFigures, write: Writers): Result<Part> {
+  const { at, across, short, inHand = {} } = start;
+  const { trimFloor, wireLoss, rimGround = 0 } = makingOf(empty);
+  const high = start.high && start.high - (start.thrown ? trimFloor + wireLoss + rimGround : 0);
+  if (high !== undefined && high <= 0)
+    return bad('height', 'Its rim stands lower than what is trimmed off the foot. Measure from the bat.');
+  const form = asLarge(empty.family, across && finished(across, at, 'width', figures), high && finished(high, at, 'height', figures));
+  const known = {
+    ...(across && { rimDiameter: { mm: across, at } }),
+    ...(high && { height: { mm: high, at } }),
+  };
+  const begun: Part = { ...empty, sizes: suggested(form, known) };
+  const { foot, wall, weightG } = inHand;
+  const more = { rimAcross: short, baseDiameter: foot, wall };
+  const entered = Object.entries(more).flatMap(([size, mm]) => (mm ? [[size, [{ mm, at }]] as const] : []));
+  const whole = afterEntered(workspace, begun, { ...begun, sizes: { ...begun.sizes, ...Object.fromEntries(entered) } }, taken);
+  if (!start.inHand) return checked(workspace, whole, write);
+  const held: Part = { ...whole, inHand: { weightG, wallUnknown: !wall } };
+  return checked(workspace, weightG && !wall ? withWallOf(workspace, held, weightG) : held, write);
+}
+
+/** The part with the wall that a fired piece of its size and weight has; as it was where no wall is like that. */
+function withWallOf(workspace: Followable, part: Part, weightG: number): Part {
+  const made = sizedPlanPart(workspace, part, String);
+  const found =
+    made.ok && again(made.value.clay, { form: made.value.sized.stages.glazed, wallMeasured: false, weightG }, made.value.making, String);
+  const wall = found && found.ok ? found.value.form.sizes.wall : undefined;
+  return wall === undefined ? part : { ...part, sizes: { ...part.sizes, wall: [{ mm: wall, at: 'glazed' }] } };
+}
+
+/** The part that holds so much, no taller than that. */
+function holding(
+  workspace: Followable,
+  empty: Part,
+  { capacityMl, maxHeight }: Extract<Start, { readonly kind: 'holds' }>,
+  figures: ClayFigures,
+  write: Writers,
+): Result<Part> {
+  const limit = maxHeight ? ({ at: 'glazed', most: maxHeight } as const) : undefined;
+  const aim = limit && aimFor({ clay: figures, size: 'height' }, limit, USUAL_ODDS);
+  const holds = (smaller: number) => {
+    const shape = scaledBy(usual(empty.family, 1, 1), 'glazed', (name) => (sizeSpec(name).stays ? smaller : 1));
+    const part = { ...empty, sizes: suggested(shape) };
+    return foundThick(workspace, part, shape, (thick) => reach(thick, { capacityMl, keep: 'proportions', maxHeight: aim }));
+  };
+  const found = firstMet(holds, ({ form, met }) => met && !tiny(form));
+  const { form, met } = found;
+  if (!met || tiny(form))
+    return bad(
+      'capacityMl',
+      `No ${FAMILIES[empty.family].words.toLowerCase()} holds ${write.volume(capacityMl)} like this. Choose another form, or another amount.`,
+    );
+  const sizes = suggested(form);
+  const aimed = aim !== undefined && Math.abs(form.sizes.height - aim) < 0.01;
+  const height: KnownSizes['height'] = limit === undefined ? sizes.height : aimed ? [limit] : [sizes.height![0], limit];
+  return checked(workspace, { ...empty, sizes: { ...sizes, height }, wanted: { capacityMl, maxHeight, keep: 'proportions' } }, write);
+}
+
+function checked(workspace: ClayRows, part: Part, write: Writers): Result<Part> {
+  const made = sizedPlanPart(workspace, part, write.length);
+  return made.ok ? good(part) : made;
 }

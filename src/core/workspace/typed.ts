@@ -1,33 +1,7 @@
-import { type ClayFigures, type Stage, remaining } from '@/core/clay';
-import { FAMILIES, type Form, type SizeName, givenWay, sizeSpec, sizesOf, withInsides } from '@/core/form';
-import { type Exact, type Gives, type KnownSize, type KnownSizes, giverOf, isExact, resolveKnown } from '@/core/sizing';
-import { type MatterOf, type Sizable, sizePart, surenessOf } from './piece';
+import { type ClayFigures, remaining } from '@/core/clay';
+import { FAMILIES, type Form, type SizeName, sizeSpec, sizesOf, withInsides } from '@/core/form';
+import { type Gives, type KnownSize, type KnownSizes, giverOf, isExact } from '@/core/sizing';
 import type { Part } from './records';
-
-/**
- * What is known once a size is typed: it leads; what was known at other stages stays beside it until that is settled.
- * Sizes that were let go follow in proportion: free widths with the mouth, free heights with the height.
- */
-export function withSize(
-  part: Pick<Part, 'family' | 'manner' | 'sizes'>,
-  size: SizeName,
-  known: KnownSizes[SizeName],
-  factor: number,
-): KnownSizes {
-  const sizes = { ...part.sizes, [size]: known };
-  if (size !== 'height' && size !== 'rimDiameter' && size !== 'mouthInside') return sizes;
-  const follows = (name: SizeName, entry: Exact) =>
-    entry.free &&
-    name !== size &&
-    !(size === 'mouthInside' && name === 'rimDiameter') &&
-    !sizeSpec(name).stays &&
-    sizeSpec(name).direction === sizeSpec(size).direction;
-  const followed = Object.entries(sizes).map(([name, entries]) => {
-    const [first] = entries!;
-    return [name, 'mm' in first && follows(name as SizeName, first) ? [{ ...first, mm: first.mm * factor }] : entries];
-  });
-  return Object.fromEntries(followed) as KnownSizes;
-}
 
 /** What nobody holds to any more: it follows. A limit stays, to be seen if it is passed. */
 const following = (known: KnownSizes[SizeName]): KnownSizes[SizeName] => {
@@ -36,27 +10,42 @@ const following = (known: KnownSizes[SizeName]): KnownSizes[SizeName] => {
   return isExact(first) ? [{ ...first, free: true }, ...rest.filter((each) => !isExact(each))] : [first, ...rest];
 };
 
+type Inside = Pick<Part, 'family' | 'sizes' | 'gives'>;
+
+const isEntered = (known: KnownSizes[SizeName]): boolean => known !== undefined && isExact(known[0]) && !known[0].free;
+
+/** The widths inside of a part that are known, with the sizes outside and of the wall that go with each. */
+function insidesIn({ family, sizes }: Inside) {
+  return FAMILIES[family].sizes.flatMap((name) => {
+    const { inside } = sizeSpec(name);
+    return inside && sizes[name] ? [{ name, outer: inside.outer, wall: sizes[inside.wall] ? inside.wall : ('wall' as const) }] : [];
+  });
+}
+
 /**
- * A part once a size is typed, widths inside counted. Of outside, wall and width inside two can be held to: typing one of them lets
- * go of the one that gives way, and typing that one makes the other give way.
+ * What gives way to each width inside that is known. Of outside, wall and width inside two can be entered and the third follows, whichever
+ * it is; where all three were, nothing is settled until their maker says which of them changes.
  */
-export function withTyped(
-  part: Pick<Part, 'family' | 'manner' | 'sizes' | 'gives'>,
-  size: SizeName,
-  typed: KnownSize,
-  factor: number,
-): Pick<Part, 'sizes' | 'gives'> {
-  const sizes = withSize(part, size, typedOver(part.sizes[size], typed), factor);
-  const insides = FAMILIES[part.family].sizes.filter((name) => sizes[name] && sizeSpec(name).inside);
-  let gives: Gives = part.gives ?? {};
-  for (const inside of insides) {
-    if (giverOf(inside, sizes, gives) === size) gives = { ...gives, [inside]: gives[inside] === 'wall' ? 'outside' : 'wall' };
-  }
-  const givers = new Set(insides.map((inside) => giverOf(inside, sizes, gives)));
-  const held = Object.fromEntries(
-    Object.entries(sizes).map(([name, known]) => [name, givers.has(name as SizeName) ? following(known) : known]),
-  ) as KnownSizes;
-  return { sizes: held, gives: Object.keys(gives).length > 0 ? gives : undefined };
+function givesOf(part: Inside): Gives | undefined {
+  const settled = insidesIn(part).flatMap(({ name, outer, wall }) => {
+    const [out, thick] = [isEntered(part.sizes[outer]), isEntered(part.sizes[wall])];
+    const gives = out === thick ? (out ? undefined : part.gives?.[name]) : out ? ('wall' as const) : ('outside' as const);
+    return gives ? [[name, gives] as const] : [];
+  });
+  return settled.length > 0 ? Object.fromEntries(settled) : undefined;
+}
+
+/** A part once a size is typed: it leads; what was known at other stages stays beside it until that is settled. */
+export function withTyped(part: Inside, size: SizeName, typed: KnownSize): Pick<Part, 'sizes' | 'gives'> {
+  const sizes = { ...part.sizes, [size]: typedOver(part.sizes[size], typed) };
+  return { sizes, gives: givesOf({ ...part, sizes }) };
+}
+
+/** The answer to what changes where outside, wall and width inside were all entered: nobody holds to that one any more. */
+export function withGiver(part: Inside, inside: SizeName, gives: 'outside' | 'wall'): Pick<Part, 'sizes' | 'gives'> {
+  const giver = giverOf(inside, part.sizes, { [inside]: gives });
+  const sizes = part.sizes[giver] ? { ...part.sizes, [giver]: following(part.sizes[giver]) } : part.sizes;
+  return { sizes: sizes as KnownSizes, gives: { ...part.gives, [inside]: gives } };
 }
 
 /** The sizes that nobody holds to: they were let go, or only suggested. */
@@ -65,21 +54,6 @@ export const freeSizes = (sizes: KnownSizes): SizeName[] =>
     const [first] = sizes[name]!;
     return isExact(first) && first.free;
   });
-
-/** The sizes of a part that cannot be made, once those that nobody holds to give way; undefined where that is not enough. */
-export function withGivenWay(part: Sizable, clay: ClayFigures, matterOf?: MatterOf): KnownSizes | undefined {
-  const { at, form } = resolveKnown(part, part.sizes, clay, surenessOf(part));
-  // what only another manner of the form needs is kept beside it
-  const free = freeSizes(part.sizes).filter((name) => form.sizes[name] !== undefined);
-  const given = givenWay(form as Form<Stage>, at, free);
-  if (!given) return undefined;
-  const moved = free.map((name) => {
-    const [first, ...rest] = part.sizes[name]!;
-    return [name, [{ ...first, mm: ((first as Exact).mm * given.sizes[name]!) / form.sizes[name]! }, ...rest]];
-  });
-  const sizes = { ...part.sizes, ...Object.fromEntries(moved) } as KnownSizes;
-  return sizePart({ ...part, sizes }, clay, String, matterOf).ok ? sizes : undefined;
-}
 
 /** One thing known of a size of a part let go; a width inside that nobody holds to follows outside and wall again, a bevel is not cut. */
 export function withLetGo(part: Pick<Part, 'sizes'>, size: SizeName, index: number, mm: number): KnownSizes {

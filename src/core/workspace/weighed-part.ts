@@ -12,11 +12,12 @@ export interface WeighedPart extends SizedPlanPart {
   readonly weighOut: number | undefined;
 }
 
-type Needed = ClayRows & Pick<Workspace, 'formers' | 'shop'>;
+/** The rows that all the clay of a part is worked out from. */
+export type WeighRows = ClayRows & Pick<Workspace, 'formers' | 'shop'>;
 
 type Good<T> = Extract<Result<T>, { readonly ok: true }>;
 
-interface Kept extends Pick<Needed, 'formers' | 'shop'> {
+interface Kept extends Pick<WeighRows, 'formers' | 'shop'> {
   readonly result: Good<WeighedPart>;
 }
 
@@ -28,7 +29,7 @@ const kept = new WeakMap<SizedPlanPart, Kept>();
  *
  * @param write puts a length into the reader's units, for the message
  */
-export function weighedPart(workspace: Needed, part: Part, write: (mm: number) => string): Result<WeighedPart> {
+export function weighedPart(workspace: WeighRows, part: Part, write: (mm: number) => string): Result<WeighedPart> {
   const sized = sizedPlanPart(workspace, part, write);
   return sized.ok ? keptOf(workspace, sized.value) : sized;
 }

@@ -38,11 +38,11 @@ const ACTS: Record<string, Act> = {
   'a copy': commands.duplicatePlan(plan!).act,
   'further parts': commands.addParts(plan!.id, [lid], 'lid', (part) => ({ ...part, fit: { with: 'part', ref: `${plan!.id}/lid` } })),
   'another part': commands.newPart(plan!).act,
-  'a piece to a bought lid': commands.addPlan('Jar', { ...lid, fit: { with: 'stock', stockId: 'x' } }, lot).act,
+  'a piece to a bought lid': commands.addPlan('Jar', { ...lid, fit: { with: 'stock', stockId: 'x' } }, { stock: lot }).act,
   'a name': commands.renamePlan(plan!.id, 'Jar'),
   'a note': commands.notePlan(plan!.id, 'thinner'),
   'a deleted piece': commands.deletePlan(plan!),
-  'a size': commands.setSize(plan!.id, 'rimDiameter', { mm: 110, at: 'leather' }, 1.1, 'mouth'),
+  'a size': commands.setSize(plan!.id, 'rimDiameter', { mm: 110, at: 'leather' }, 'mouth'),
   'a size let go': commands.letGoOf(plan!.id, 'wall', 0, 4.6, 'wall let go'),
   'another form': commands.setPart(plan!.id, { family: 'disc', manner: {}, sizes: finishedSizes({ height: 10, rimDiameter: 92 }) }, 'form'),
   'a turned ring': commands.setManner(plan!.id, { foot: 'ring' }, 'foot'),
@@ -162,7 +162,10 @@ describe('parts', () => {
   });
 
   it('a piece made to a bought lid brings it into the kit, under an id of its own', () => {
-    const after = applyChanges(DEMO, commands.addPlan('Jar', { ...lid, fit: { with: 'stock', stockId: 'x' } }, lot).act.change(DEMO));
+    const after = applyChanges(
+      DEMO,
+      commands.addPlan('Jar', { ...lid, fit: { with: 'stock', stockId: 'x' } }, { stock: lot }).act.change(DEMO),
+    );
     const kept = shopOf(after).stock!.at(-1)!;
     expect(kept).toMatchObject({ name: 'Ash lids', widths: [90] });
     expect(kept.id).not.toBe('x');

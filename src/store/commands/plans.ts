@@ -11,6 +11,7 @@ import {
   plainCup,
   type Plan,
   readRef,
+  type SaidBall,
   type Stock,
   withChoices,
   withLetGo,
@@ -24,7 +25,7 @@ import { v7 as newId } from 'uuid';
 import { add, now, remove } from '../acts';
 import type { Act } from '../history';
 import { createBar } from './clay';
-import { editPart, editPlan } from './edit-plan';
+import { type Follow, editPart, editPlan } from './edit-plan';
 import { setShop } from './kit';
 
 /** Further parts of a piece, worked out before; and what becomes of the part they were made for. */
@@ -73,18 +74,30 @@ export function createPlan(options: { name?: string; rimDiameter?: number; bodyI
   return { id, act: add('plans', `new piece “${name}”`, { id, name, note: '', parts: [part], createdAt: at, changedAt: at }) };
 }
 
-/** A piece of a part that was worked out before; with a lot of the kit it was made to, which comes with it. */
-export function addPlan(name: string, part: Part, stock?: Stock): { act: Act; id: string } {
+/** What comes into the shop with a new piece: a lot of the kit it was made to, the ball its maker says they take. */
+interface Brought {
+  readonly stock?: Stock | undefined;
+  readonly said?: SaidBall | undefined;
+}
+
+/** A piece of a part that was worked out before, with what comes into the shop with it. */
+export function addPlan(name: string, part: Part, { stock, said }: Brought = {}): { act: Act; id: string } {
   const id = newId();
   const at = now();
   const lot = stock && { ...stock, id: newId() };
   const own: Part = { ...part, id: newId(), ...(lot && part.fit && { fit: { ...part.fit, stockId: lot.id } }) };
   const plan: Plan = { id, name, note: '', parts: [own], createdAt: at, changedAt: at };
   const act = add('plans', `new piece “${name}”`, plan);
-  if (!lot) return { id, act };
-  const kit = setShop('stock', (known = []) => [...known, lot]);
-  return { id, act: { ...act, change: (workspace) => [...kit.change(workspace), ...act.change(workspace)] } };
+  const brought = [...(lot ? [setShop('stock', (known = []) => [...known, lot])] : []), ...(said ? [setBall(said.way, said)] : [])];
+  return { id, act: { ...act, change: (workspace) => [...brought.flatMap(({ change }) => change(workspace)), ...act.change(workspace)] } };
 }
+
+/** The ball somebody takes for a size, for a way of making. */
+const setBall = (way: Way, said: SaidBall | undefined): Act =>
+  setShop('wheel', (now) => {
+    const others = (now?.balls ?? []).filter((each) => each.way !== way);
+    return { ...now, balls: said ? [...others, said] : others };
+  });
 
 /** Pieces of parts that were worked out before, all at once. */
 export function addPlans(pieces: readonly { readonly name: string; readonly part: Part }[]): Act {
@@ -115,28 +128,39 @@ export const notePlan = (id: string, note: string, key?: string): Act => editPla
 
 export const deletePlan = ({ id, name }: Plan): Act => remove('plans', id, `“${name}” deleted`);
 
-/**
- * A size typed at a stage: it leads, and what else is known of it stays until that is settled.
- *
- * @param factor the new size over what it was; sizes that were let go follow by it
- */
-export const setSize = (ref: PartRef, size: SizeName, typed: KnownSize, factor: number, label: string, key?: string): Act =>
-  editPart(ref, label, (part) => ({ ...part, ...withTyped(part, size, typed, factor) }), key);
+/** A size typed at a stage: it leads, and what else is known of it stays until that is settled. */
+export const setSize = (ref: PartRef, size: SizeName, typed: KnownSize, label: string, key?: string, follow?: Follow): Act =>
+  editPart(ref, label, (part) => ({ ...part, ...withTyped(part, size, typed) }), key, follow);
 
 /** One thing known of a size let go. `mm` is what the size is at its stage, for when nothing else is known. */
-export const letGoOf = (ref: PartRef, size: SizeName, index: number, mm: number, label: string): Act =>
-  editPart(ref, label, (part) => ({ ...part, sizes: withLetGo(part, size, index, mm) }));
+export const letGoOf = (ref: PartRef, size: SizeName, index: number, mm: number, label: string, follow?: Follow): Act =>
+  editPart(ref, label, (part) => ({ ...part, sizes: withLetGo(part, size, index, mm) }), undefined, follow);
 
 /** Changes several things of a part at once: its form, its limits, what is put on. */
-export const setPart = (ref: PartRef, change: Partial<Part> | ((part: Part) => Partial<Part>), label: string, key?: string): Act =>
-  editPart(ref, label, (part) => ({ ...part, ...(typeof change === 'function' ? change(part) : change) }), key);
+export const setPart = (
+  ref: PartRef,
+  change: Partial<Part> | ((part: Part) => Partial<Part>),
+  label: string,
+  key?: string,
+  follow?: Follow,
+): Act => editPart(ref, label, (part) => ({ ...part, ...(typeof change === 'function' ? change(part) : change) }), key, follow);
+
+/** The ball somebody takes for a size, and what that is of the one worked out: for this part, and for what else is made this way. */
+export function sayBall(ref: PartRef, way: Way, said: SaidBall | undefined, label: string, key?: string): Act {
+  const knownPiece = said && { ballG: said.ballG, height: said.height, width: said.width };
+  const part = setPart(ref, { knownPiece }, label, key);
+  const shop = setBall(way, said);
+  return { label, key, change: (workspace) => [...part.change(workspace), ...shop.change(workspace)] };
+}
 
 /** Another manner of the same form; sizes it needs start from what is typical. */
-export const setManner = (ref: PartRef, change: Manner, label: string): Act =>
-  editPart(ref, label, (part) => {
+export const setManner = (ref: PartRef, change: Manner, label: string, follow?: Follow): Act => {
+  const chosen = (part: Part): Part => {
     const manner = { ...part.manner, ...change };
     return { ...part, manner, sizes: withManner(part, manner) };
-  });
+  };
+  return editPart(ref, label, chosen, undefined, follow);
+};
 
 /** Both sizes of one piece are right: kept as evidence about its clay, and the one that does not lead let go. */
 export function keepAsEvidence(ref: PartRef, size: SizeName, index: number, bar: Omit<BarRecord, 'id' | 'createdAt'>, label: string): Act {
@@ -146,8 +170,10 @@ export function keepAsEvidence(ref: PartRef, size: SizeName, index: number, bar:
 }
 
 /** Another clay: its batch and firing have to be said anew. */
-export const setClay = (ref: PartRef, bodyId: string | undefined, label: string): Act =>
-  editPart(ref, label, ({ batchId: _, bodyId: _old, firing: _fired, ...part }) => ({ ...part, ...(bodyId && { bodyId }) }));
+export const setClay = (ref: PartRef, bodyId: string | undefined, label: string, follow?: Follow): Act => {
+  const inClay = ({ batchId: _, bodyId: _old, firing: _fired, ...part }: Part): Part => ({ ...part, ...(bodyId && { bodyId }) });
+  return editPart(ref, label, inClay, undefined, follow);
+};
 
 export const setBatch = (ref: PartRef, batchId: string | undefined, label: string): Act =>
   editPart(ref, label, (part) => ({ ...part, batchId }));
@@ -156,18 +182,20 @@ export const setFiring = (ref: PartRef, firing: Firing | undefined, label: strin
   editPart(ref, label, (part) => ({ ...part, firing }));
 
 /** Chooses a way of working on the wheel: its allowances come with it. `own` keeps those there are. */
-export const setWay = (ref: PartRef, way: Way, label: string): Act =>
-  editPart(ref, label, ({ hand, ...part }) => ({
+export const setWay = (ref: PartRef, way: Way, label: string, follow?: Follow): Act => {
+  const madeSo = ({ hand, ...part }: Part): Part => ({
     ...part,
     ...(hand && { hand: { ...hand, by: undefined } }),
     way,
     making: way === 'own' ? part.making : { ...WAYS[way], attachedMass: part.making.attachedMass },
-  }));
+  });
+  return editPart(ref, label, madeSo, undefined, follow);
+};
 
 /** Sets one allowance; the way of working is the maker's own from then on. */
-export const setAllowance = (ref: PartRef, name: keyof Making, value: number, label: string, key?: string): Act =>
-  editPart(ref, label, (part) => ({ ...part, way: 'own', making: { ...part.making, [name]: value } }), key);
+export const setAllowance = (ref: PartRef, name: keyof Making, value: number, label: string, key?: string, follow?: Follow): Act =>
+  editPart(ref, label, (part) => ({ ...part, way: 'own', making: { ...part.making, [name]: value } }), key, follow);
 
 /** What is chosen of a part made by hand; the way itself with `by`. What was chosen for other ways, or beside it, is kept. */
-export const setHand = (ref: PartRef, change: Partial<Handmade>, label: string, key?: string): Act =>
-  editPart(ref, label, (part) => ({ ...part, hand: withChoices(part.hand, change) }), key);
+export const setHand = (ref: PartRef, change: Partial<Handmade>, label: string, key?: string, follow?: Follow): Act =>
+  editPart(ref, label, (part) => ({ ...part, hand: withChoices(part.hand, change) }), key, follow);

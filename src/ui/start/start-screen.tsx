@@ -2,7 +2,7 @@
 
 import { FAMILIES, FAMILY_NAMES, type FamilyName, overallWords } from '@/core/form';
 import type { Hand } from '@/core/handbuild';
-import { STAGE_WORDS } from '@/core/sizing';
+import { STAGE_WORDS, wallOfBall } from '@/core/sizing';
 import { type Result, good, handLength, handMass, text, writeMass, writeVolume } from '@/core/units';
 import {
   type Meets,
@@ -14,6 +14,7 @@ import {
   clayUsedLast,
   handOf,
   newestBatch,
+  saidBall,
   weighedPart,
   startedFit,
   startedPart,
@@ -142,9 +143,12 @@ function StartSheet({ workspace, asked }: { workspace: Workspace; asked: URLSear
   const make = () => {
     if (!start || !begun?.ok) return;
     const { part, stock } = begun.value;
-    const { act, id } = commands.addPlan(meets ? fitName(meets, part, units) : nameOf(matter.family, start, units), part, stock);
+    const made = weighedPart(workspace, part, units.length);
+    const said = made.ok ? saidBall(part, made.value) : undefined;
+    const name = meets ? fitName(meets, part, units) : nameOf(matter.family, start, units);
+    const { act, id } = commands.addPlan(name, part, { stock, said });
     if (way === 'fit') openRoom(id, 'fit', 'odds');
-    const { size, at } = nextSize(start);
+    const { size, at } = nextSize(start, matter.family);
     go(act, `/?plan=${id}${way === 'fit' ? '' : `&next=${size}@${at}`}`);
   };
   const skip = () => {
@@ -175,7 +179,7 @@ function StartSheet({ workspace, asked }: { workspace: Workspace; asked: URLSear
             </h2>
             <WayDrawing way={value} />
             <p>{about}</p>
-            {value === way && <WayFields way={value} typed={typed} set={set} />}
+            {value === way && <WayFields way={value} typed={typed} family={matter.family} thrown={matter.how === 'wheel'} set={set} />}
           </section>
         ))}
       </div>
@@ -225,7 +229,7 @@ function StartSheet({ workspace, asked }: { workspace: Workspace; asked: URLSear
   );
 }
 
-const NOTHING_TYPED: Typed = { stage: 'glazed', keep: 'proportions', meets: 'pot' };
+const NOTHING_TYPED: Typed = { stage: 'glazed', thrown: false, meets: 'pot' };
 /** Ids of what is only shown: kept, each gets its own. */
 const NEW = { part: 'new', stock: 'new-stock' } as const;
 
@@ -262,7 +266,9 @@ function nameOf(family: FamilyName, start: Start, units: Units): string {
 function StartAnswer({ workspace, part, units }: { workspace: Workspace; part: Part; units: Units }) {
   const made = weighedPart(workspace, part, units.length);
   if (!made.ok) return <Box color="bad">{made.problem.message}</Box>;
-  const { sized, weighOut } = made.value;
+  const { sized, weighOut, clay, making } = made.value;
+  const { knownPiece } = part;
+  const thin = knownPiece && handOf(part) === 'wheel' ? wallOfBall(clay, sized.stages.glazed, making, knownPiece) : undefined;
   const hand = (mm: number) => units.length(handLength(mm, units.choice));
   return (
     <div className="start-figures">
@@ -274,10 +280,22 @@ function StartAnswer({ workspace, part, units }: { workspace: Workspace; part: P
         <StageName stage="wet" />
         <b>{overallWords(sized.stages.wet.sizes, hand)}</b>
       </div>
+      {handOf(part) === 'wheel' && (
+        <div data-start="gauge">
+          <span>rim above the bat</span>
+          <b>{hand(sized.thrown.gauge)}</b>
+        </div>
+      )}
       <div data-start="weigh">
         <span>{handOf(part) === 'wheel' ? 'ball to weigh out' : 'clay to weigh out'}</span>
         <b>{weighOut === undefined ? '–' : weighOutText(weighOut, part, units)}</b>
       </div>
+      {knownPiece && thin !== undefined && (
+        <Box color="warn" width="100%">
+          {units.mass(knownPiece.ballG)} is too little for a wall of {units.length(sized.stages.glazed.sizes.wall ?? 0)}: it is enough for
+          about {units.length(thin)}.
+        </Box>
+      )}
       {sized.capacityMl > 0 && (
         <div data-start="holds">
           <span>holds</span>

@@ -1,26 +1,29 @@
 'use client';
 
+import { FAMILIES, type FamilyName } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
 import { OptionalLength, OptionalMass, OptionalVolume, WordChoice, optionsOf } from '@/ui/fields';
 import { Box, chakra } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { Typed, WayIn } from './ways-in';
 
 const STAGES_IN_HAND = ['glazed', 'bisque', 'dry', 'leather'] as const;
 
-const KEEPS = { proportions: 'its proportions kept', across: 'a mouth kept', high: 'a height kept' } as const;
+const HEIGHTS = { trimmed: 'as trimmed', thrown: 'as thrown, rim above the bat' } as const;
 
 const MEETS = { pot: 'a pot in my hand', lid: 'a bought lid' } as const;
 
 interface FieldsProps {
   readonly way: WayIn;
   readonly typed: Typed;
+  readonly family: FamilyName;
+  readonly thrown: boolean;
   readonly set: (change: Partial<Typed>) => void;
 }
 
 /** The first figures of a way in. Each has fields of its own, so that nothing typed for one is taken for another. */
-export function WayFields({ way, typed, set }: FieldsProps) {
+export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
   const stage = way === 'finished' ? 'finished' : way === 'wet' ? 'wet' : STAGE_WORDS[typed.stage];
   const across = (
     <OptionalLength
@@ -33,28 +36,33 @@ export function WayFields({ way, typed, set }: FieldsProps) {
   const high = (
     <OptionalLength label={`High, ${stage}`} width="104px" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
   );
+  const { sizes } = FAMILIES[family];
+  const short = sizes.includes('rimAcross') && (
+    <OptionalLength
+      label={`Across, short side, ${stage}`}
+      width="150px"
+      value={typed.short}
+      onValue={(mm) => set({ short: mm || undefined })}
+    />
+  );
   if (way === 'finished' || way === 'wet') {
     return (
       <div className="way-fields">
         {across}
+        {short}
         {high}
+        {way === 'wet' && thrown && (
+          <WordChoice
+            label="Height is"
+            value={typed.thrown ? 'thrown' : 'trimmed'}
+            options={optionsOf(HEIGHTS)}
+            onChoose={(value) => set({ thrown: value === 'thrown' })}
+          />
+        )}
       </div>
     );
   }
-  if (way === 'hand') {
-    return (
-      <div className="way-fields">
-        <WordChoice
-          label="It is now"
-          value={typed.stage as (typeof STAGES_IN_HAND)[number]}
-          options={STAGES_IN_HAND.map((value) => ({ value, words: `it is ${value === 'glazed' ? 'fired' : STAGE_WORDS[value]}` }))}
-          onChoose={(value) => set({ stage: value })}
-        />
-        <OptionalLength label="Its mouth, across" width="130px" value={typed.across} onValue={(mm) => set({ across: mm || undefined })} />
-        <OptionalLength label="Its height" width="104px" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
-      </div>
-    );
-  }
+  if (way === 'hand') return <InHandFields typed={typed} family={family} short={short} set={set} />;
   if (way === 'holds') {
     return (
       <div className="way-fields">
@@ -74,22 +82,16 @@ export function WayFields({ way, typed, set }: FieldsProps) {
     );
   }
   if (way === 'ball') {
-    const { keep } = typed;
     return (
       <div className="way-fields">
-        <OptionalMass label="I have" width="104px" value={typed.ballG} onValue={(g) => set({ ballG: g || undefined })} />
-        <WordChoice
-          label="Keeping"
-          value={keep}
-          options={optionsOf(KEEPS)}
-          onChoose={(value) => set({ keep: value, across: undefined, high: undefined })}
-        />
-        {keep === 'across' && (
-          <OptionalLength label="Mouth kept" width="104px" value={typed.across} onValue={(mm) => set({ across: mm || undefined })} />
-        )}
-        {keep === 'high' && (
-          <OptionalLength label="Height kept" width="104px" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
-        )}
+        <OptionalMass label="I have" width="80px" value={typed.ballG} onValue={(g) => set({ ballG: g || undefined })} />
+        <OptionalLength label="Mouth" width="72px" value={typed.across} onValue={(mm) => set({ across: mm || undefined })} />
+        <OptionalLength label="Height" width="72px" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
+        {typed.across && typed.high && thrown ? (
+          <Box fontSize="sm" color="fg.muted" width="100%">
+            With both, this is the ball you take for that size. Rimbet remembers it for what you throw this way.
+          </Box>
+        ) : null}
       </div>
     );
   }
@@ -122,6 +124,33 @@ export function WayFields({ way, typed, set }: FieldsProps) {
   }
   if (way === 'sent') return <SentField />;
   return null;
+}
+
+/** Of a piece that is there: what it measures, whether its wall was measured, and what it weighs once fired. */
+function InHandFields({ typed, family, short, set }: Pick<FieldsProps, 'typed' | 'family' | 'set'> & { readonly short: ReactNode }) {
+  const { sizes } = FAMILIES[family];
+  return (
+    <div className="way-fields">
+      <WordChoice
+        label="It is now"
+        value={typed.stage as (typeof STAGES_IN_HAND)[number]}
+        options={STAGES_IN_HAND.map((value) => ({ value, words: `it is ${value === 'glazed' ? 'fired' : STAGE_WORDS[value]}` }))}
+        onChoose={(value) => set({ stage: value })}
+      />
+      <OptionalLength label="Its mouth, across" width="120px" value={typed.across} onValue={(mm) => set({ across: mm || undefined })} />
+      {short}
+      <OptionalLength label="Its height" width="104px" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
+      {sizes.includes('baseDiameter') && (
+        <OptionalLength label="Its foot, across" width="120px" value={typed.foot} onValue={(mm) => set({ foot: mm || undefined })} />
+      )}
+      {sizes.includes('wall') && (
+        <OptionalLength label="Its wall, if measured" width="140px" value={typed.wall} onValue={(mm) => set({ wall: mm || undefined })} />
+      )}
+      {typed.stage === 'glazed' && (
+        <OptionalMass label="Weighs" width="104px" value={typed.weightG} onValue={(g) => set({ weightG: g || undefined })} />
+      )}
+    </div>
+  );
 }
 
 /** A link from another device, pasted; what it holds is shown before it is kept. */

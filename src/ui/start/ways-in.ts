@@ -1,5 +1,5 @@
 import type { Stage } from '@/core/clay';
-import type { SizeName } from '@/core/form';
+import { FAMILIES, type FamilyName, type SizeName } from '@/core/form';
 import type { Start } from '@/core/workspace';
 
 export type WayIn = 'finished' | 'wet' | 'hand' | 'holds' | 'ball' | 'fit' | 'sent';
@@ -22,8 +22,14 @@ export interface Typed {
   readonly capacityMl?: number | undefined;
   readonly maxHeight?: number | undefined;
   readonly ballG?: number | undefined;
-  /** What of a shape is kept while the rest grows with the ball. */
-  readonly keep: 'proportions' | 'across' | 'high';
+  /** The other width of what is not round. */
+  readonly short?: number | undefined;
+  readonly foot?: number | undefined;
+  readonly wall?: number | undefined;
+  /** What the fired piece weighs, with its glaze. */
+  readonly weightG?: number | undefined;
+  /** A wet height is that of the rim above the bat, or of the trimmed piece. */
+  readonly thrown: boolean;
   /** What it must fit: a pot in the hand by its mouth, or a bought lid by its width. */
   readonly meets: 'pot' | 'lid';
   /** The stage the piece in the hand is at. */
@@ -31,19 +37,23 @@ export interface Typed {
 }
 
 /** What is known by what was typed so far; undefined while that says nothing. */
-export function startOf(way: WayIn, { across, high, capacityMl, maxHeight, ballG, stage }: Typed): Start | undefined {
+export function startOf(way: WayIn, typed: Typed): Start | undefined {
+  const { across, short, high, capacityMl, maxHeight, ballG, stage, foot, wall, weightG, thrown } = typed;
   if (way === 'sent') return undefined;
   if (way === 'holds') return capacityMl ? { kind: 'holds', capacityMl, maxHeight } : undefined;
   if (way === 'ball') return ballG ? { kind: 'ball', ballG, across, high } : undefined;
   if (way === 'fit') return across ? { kind: 'size', at: 'glazed', across } : undefined;
   if (!across && !high) return undefined;
-  return { kind: 'size', at: way === 'finished' ? 'glazed' : way === 'wet' ? 'wet' : stage, across, high };
+  if (way === 'hand')
+    return { kind: 'size', at: stage, across, short, high, inHand: { foot, wall, weightG: stage === 'glazed' ? weightG : undefined } };
+  return { kind: 'size', at: way === 'finished' ? 'glazed' : 'wet', across, short, high, ...(way === 'wet' && thrown && { thrown }) };
 }
 
 /** Where the next figure goes, in the piece that was started. */
-export function nextSize(start: Start): { readonly size: SizeName; readonly at: Stage } {
+export function nextSize(start: Start, family: FamilyName): { readonly size: SizeName; readonly at: Stage } {
   const at = start.kind === 'size' ? start.at : 'glazed';
   if (start.kind === 'holds') return { size: 'rimDiameter', at };
   if (!start.high) return { size: 'height', at };
-  return { size: start.across ? 'baseDiameter' : 'rimDiameter', at };
+  const across = start.kind === 'size' && FAMILIES[family].sizes.includes('rimAcross') && !start.short;
+  return { size: across ? 'rimAcross' : start.across ? 'baseDiameter' : 'rimDiameter', at };
 }

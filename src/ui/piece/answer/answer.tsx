@@ -11,6 +11,7 @@ import { weighOutText, weighOutWritten } from '@/ui/steps';
 import { meetsInside } from '@/core/workspace';
 import Link from 'next/link';
 import { memo, useEffect, useMemo, useRef } from 'react';
+import { Assumed, ClayKept } from './assumed';
 import { betweenWords } from './between';
 import { Finishes } from './finishes';
 import { misfitWords } from '../model/misfit';
@@ -135,6 +136,7 @@ export function Answer({ piece }: { piece: PieceModel }) {
         />
       )}
       <OwnBall piece={piece} />
+      <ClayKept piece={piece} />
       {piece.hand && <HandFigures piece={piece} />}
       <div className="answer-figures">
         {(piece.hand ? [] : figures(piece)).map(({ name, words, wet, finishes }) => {
@@ -155,6 +157,7 @@ export function Answer({ piece }: { piece: PieceModel }) {
         })}
       </div>
       <Outcome piece={piece} />
+      <Assumed piece={piece} />
       <Strip piece={piece} />
       {misfits.map((check) => (
         <div key={check.limit} role="note" className="answer-bad">
@@ -165,23 +168,26 @@ export function Answer({ piece }: { piece: PieceModel }) {
   );
 }
 
-/** Why the ball is not the one worked out: by its test piece, or as those before it took. */
+/** Why the ball is not the one worked out: by its test piece, or as the maker's own ball. */
 function OwnBall({ piece: { by, part, ratio, units, worked } }: { piece: PieceModel }) {
   const computed = units.mass(handMass(worked.sized.masses.ball, units.choice));
   if (part.tester?.accepted)
     return (
       by === 'wheel' && (
         <div className="answer-own" data-testid="run-ball">
-          By the test piece; worked out it is {computed}.
+          From your test piece. Calculated: {computed}.
         </div>
       )
     );
+  if (!ratio) return null;
+  const { said, count, from, median } = ratio;
+  const own = from === 'log' ? `from ${count} of your own pieces` : said ? `as your ${units.mass(said.ballG)} ball` : 'your own correction';
+  const makes = said && ` makes ${units.length(said.height)} × ${units.length(said.width)}`;
   return (
-    ratio && (
-      <div className="answer-own" data-testid="own-ratio">
-        × {ratio.median.toFixed(2)}, as {ratio.count} of yours made this way took; worked out it is {computed}.
-      </div>
-    )
+    <div className="answer-own" data-testid="own-ratio">
+      × {median.toFixed(2)}, {own}
+      {makes}. Calculated: {computed}.
+    </div>
   );
 }
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Again, GLAZE, again } from '@/core/sizing';
+import { type Again, GLAZE, again, isExact } from '@/core/sizing';
 import { handMass } from '@/core/units';
 import type { Part } from '@/core/workspace';
 import { Act, LabelledChoice, OptionalMass, OptionalPercent, OptionalVolume } from '@/ui/fields';
@@ -16,6 +16,9 @@ export function AgainPanel({ piece }: { piece: PieceModel }) {
   const hand: InHand = part.inHand ?? {};
   const set = (change: Partial<InHand>, key?: string) =>
     piece.takePart((now) => ({ inHand: { ...now.inHand, ...change } }), 'piece in the hand', key);
+  const [wall] = part.sizes.wall ?? [];
+  // a wall that is only usual was not measured
+  const measured = hand.wallUnknown === undefined ? !(wall && isExact(wall) && wall.free) : !hand.wallUnknown;
   const asked = hand.weightG !== undefined || hand.capacityMl !== undefined;
   const found =
     asked &&
@@ -23,7 +26,7 @@ export function AgainPanel({ piece }: { piece: PieceModel }) {
       worked.clay,
       {
         form,
-        wallMeasured: !hand.wallUnknown,
+        wallMeasured: measured,
         weightG: hand.weightG,
         glazeShare: hand.glazePercent === undefined ? undefined : hand.glazePercent / 100,
         attachedG: hand.attachedG,
@@ -66,7 +69,7 @@ export function AgainPanel({ piece }: { piece: PieceModel }) {
         <Box width="180px">
           <LabelledChoice
             label="Its wall"
-            value={hand.wallUnknown ? 'unknown' : 'measured'}
+            value={measured ? 'measured' : 'unknown'}
             options={[
               { value: 'measured', words: 'was measured' },
               { value: 'unknown', words: 'not measured' },

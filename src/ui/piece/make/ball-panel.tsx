@@ -9,6 +9,7 @@ import {
   TWICE_THE_CLAY,
   attachedG,
   scaledBall,
+  wallOfBall,
 } from '@/core/sizing';
 import { handMass } from '@/core/units';
 import { matterIn } from '@/core/workspace';
@@ -29,7 +30,7 @@ function Way({ title, g, piece, children }: { title: string; g: number | undefin
       <chakra.h3 fontSize="sm" color="fg.muted">
         {title}
       </chakra.h3>
-      <Box color="wet" fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="34px" fontWeight="680" lineHeight="1.15">
+      <Box color="wet" fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="34px" fontWeight="680" lineHeight="1.15" data-way>
         {g === undefined ? '–' : mass(handMass(g, choice))}
       </Box>
       {children}
@@ -48,17 +49,25 @@ export function BallPanel({ piece }: { piece: PieceModel }) {
         <Allowances piece={piece} />
       </div>
       <Grid templateColumns={{ base: '1fr', md: 'repeat(3, 1fr)' }} gap="6" marginBottom="5">
-        <Way title="From its section" g={ball} piece={piece}>
+        <Way title="Calculated" g={ball} piece={piece}>
           <Box fontSize="sm" color="fg.muted">
-            The clay in the walls and floor, with what is turned off, cut and lost.
+            Clay in the wall and floor, plus what is trimmed, cut off and lost as slurry.
           </Box>
+          <OptionalMass
+            label="I have so much clay"
+            width="112px"
+            value={part.wanted?.ballG}
+            onValue={(ballG, key) =>
+              piece.takePart((now) => ({ wanted: { ...now.wanted, ballG: ballG || undefined } }), 'clay to use', key)
+            }
+          />
         </Way>
         <FromKnown piece={piece} />
         <Way title="With your correction" g={part.ballRatio && ball * part.ballRatio} piece={piece}>
           <OptionalNumber
             label="Your ball ÷ calculated"
             width="auto"
-            hint="Until there is a log to learn it from: such as 1.05."
+            hint="For example 1.05, for this piece. Rimbet learns it from your log."
             value={part.ballRatio}
             min={0.2}
             max={5}
@@ -73,54 +82,65 @@ export function BallPanel({ piece }: { piece: PieceModel }) {
   );
 }
 
+/** The ball the maker takes for a size, as they say it: it counts for this piece, and for others made this way until the log knows. */
 function FromKnown({ piece }: { piece: PieceModel }) {
   const { worked, part, form, units } = piece;
   const known: Partial<KnownPiece> = part.knownPiece ?? {};
   const set = (change: Partial<KnownPiece>, key: string) => {
-    const pieceOf = ({ ballG = 0, height = form.sizes.height, width = form.sizes.rimDiameter }: Partial<KnownPiece>) =>
-      ballG > 0 ? { ballG, height, width } : undefined;
-    return piece.takePart((now) => ({ knownPiece: pieceOf({ ...now.knownPiece, ...change }) }), 'known piece', key);
+    const { ballG = 0, height = form.sizes.height, width = form.sizes.rimDiameter } = { ...known, ...change };
+    return piece.sayBall(ballG > 0 ? { ballG, height, width } : undefined, key);
   };
   const scaled = part.knownPiece && scaledBall(worked.clay, form, worked.making, part.knownPiece, units.length);
+  const thin = part.knownPiece && thinWall(piece, part.knownPiece);
   return (
-    <Way title="Scaled from a good one" g={scaled?.ok ? scaled.value.bySection : undefined} piece={piece}>
+    <Way title="My own ball" g={scaled?.ok ? scaled.value.bySection : undefined} piece={piece}>
       <HStack gap="2" flexWrap="wrap" alignItems="flex-start">
-        <OptionalMass label="Its ball" width="92px" value={known.ballG} onValue={(ballG, key) => set({ ballG: ballG ?? 0 }, key)} />
-        {part.knownPiece && (
-          <>
-            <OptionalLength
-              label="High, finished"
-              width="104px"
-              value={known.height}
-              onValue={(height, key) => set({ height: height || form.sizes.height }, key)}
-            />
-            <OptionalLength
-              label="Mouth, finished"
-              width="112px"
-              value={known.width}
-              onValue={(width, key) => set({ width: width || form.sizes.rimDiameter }, key)}
-            />
-          </>
-        )}
+        <OptionalMass label="My ball" width="92px" value={known.ballG} onValue={(ballG, key) => set({ ballG: ballG ?? 0 }, key)} />
+        <OptionalLength
+          label="makes, high"
+          width="104px"
+          value={known.height ?? form.sizes.height}
+          onValue={(height, key) => set({ height: height || form.sizes.height }, key)}
+        />
+        <OptionalLength
+          label="and wide"
+          width="104px"
+          value={known.width ?? form.sizes.rimDiameter}
+          onValue={(width, key) => set({ width: width || form.sizes.rimDiameter }, key)}
+        />
       </HStack>
       {scaled && !scaled.ok && (
         <Box role="alert" color="bad" fontSize="sm">
           {scaled.problem.message}
         </Box>
       )}
+      {thin && (
+        <Box role="alert" color="bad" fontSize="sm">
+          {thin.words} <Act onClick={() => piece.takeSize('wall', 'glazed')(thin.wall, newKey())}>Wall {units.length(thin.wall)}</Act>
+        </Box>
+      )}
       {scaled?.ok && (
         <Box fontSize="sm" color="fg.muted">
-          {scaled.value.factor.toFixed(2)} times as large along each side. If walls grew too, the cube law:{' '}
-          {units.mass(scaled.value.byCube)}. Twice the clay makes a piece only {TWICE_THE_CLAY.toFixed(2)} times as large.
+          {scaled.value.factor.toFixed(2)} times the size in each direction. If the wall thickens in proportion:{' '}
+          {units.mass(scaled.value.byCube)}. Twice the clay makes it only {TWICE_THE_CLAY.toFixed(2)} times as wide and high.
         </Box>
       )}
       {!scaled && (
         <Box fontSize="sm" color="fg.muted">
-          Of this form and way of making, in any size.
+          Finished sizes of a piece of this form, thrown the same way. Rimbet then weighs out as you do.
         </Box>
       )}
     </Way>
   );
+}
+
+/** A ball with too little clay in it for the walls that are planned: what wall it would make. */
+function thinWall({ worked, form, units }: PieceModel, known: KnownPiece) {
+  const wall = wallOfBall(worked.clay, form, worked.making, known);
+  const planned = form.sizes.wall ?? 0;
+  if (wall === undefined || wall > planned - 0.25) return undefined;
+  const size = `${units.length(known.height)} × ${units.length(known.width)}`;
+  return { wall, words: `${units.mass(known.ballG)} cannot make ${size} with a wall of ${units.length(planned)}: it is enough for about` };
 }
 
 const KIND_WORDS: Record<AttachedPart['kind'], string> = { handle: 'Handle', knob: 'Knob', spout: 'Spout', foot: 'Foot', other: 'Other' };

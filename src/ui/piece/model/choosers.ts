@@ -5,6 +5,7 @@ import { type Part, type PartRef, type Workspace, changedForm, clayOf, handOf, p
 import { commands } from '@/store';
 import { type Units, run, workspaceStore } from '@/ui/state';
 import { type AnyWay, FORM_WORDS, WAY_WORDS } from '@/ui/words';
+import { follow } from './follow';
 import { byHand } from './use-weighed';
 
 /** What is chosen of a part from a list. */
@@ -36,10 +37,10 @@ export const choosersOf = (ref: PartRef, units: Units): Choosers => ({
   chooseWay: (way) => {
     const label = `way of making: ${WAY_WORDS[way]}`;
     // fetched first, so that the page need not wait with nothing on it
-    if (isByHand(way)) return void byHand().then(() => run(commands.setHand(ref, { by: way }, label)));
-    return run(commands.setWay(ref, way, label));
+    if (isByHand(way)) return void byHand().then(() => run(commands.setHand(ref, { by: way }, label, undefined, follow)));
+    return run(commands.setWay(ref, way, label, follow));
   },
-  chooseClay: (bodyId) => run(commands.setClay(ref, bodyId, `clay: ${named(workspaceNow().bodies, bodyId) ?? 'no clay'}`)),
+  chooseClay: (bodyId) => run(commands.setClay(ref, bodyId, `clay: ${named(workspaceNow().bodies, bodyId) ?? 'no clay'}`, follow)),
   chooseBatch: (batchId) => run(commands.setBatch(ref, batchId, `batch: ${named(workspaceNow().batches, batchId) ?? 'none chosen'}`)),
   chooseCone: (cone) =>
     run(commands.setFiring(ref, cone === undefined ? undefined : { cone }, `firing: ${cone ? `cone ${cone}` : 'as usual'}`)),
@@ -50,7 +51,7 @@ export const choosersOf = (ref: PartRef, units: Units): Choosers => ({
     const by = handOf(part);
     // a box that becomes a cup is still built of slabs
     const change = { ...changedForm(part, form, family), ...(by !== 'wheel' && { hand: { ...part.hand, by } }) };
-    const act = commands.setPart(ref, change, `form: ${FORM_WORDS[family]}`);
+    const act = commands.setPart(ref, change, `form: ${FORM_WORDS[family]}`, undefined, follow);
     if (FAMILIES[family].flatSided) void byHand().then(() => run(act));
     else run(act);
   },

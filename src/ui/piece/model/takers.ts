@@ -1,6 +1,7 @@
 import { type ClayFigures, type Stage, remaining } from '@/core/clay';
 import { type Form, type Manner, type SizeName, checkForm, insidesOf, sizeIn, sizeSpec } from '@/core/form';
 import {
+  type KnownPiece,
   type KnownSize,
   type KnownSizes,
   type Limit,
@@ -16,25 +17,26 @@ import {
 import type { Span } from '@/core/units';
 import {
   clayOf,
+  foundThick,
   type Handmade,
-  freeSizes,
   knownAs,
   matterIn,
   type MatterOf,
-  ofThinner,
+  applyChanges,
   type Part,
   partOf,
+  saidBall,
   type PartRef,
   sizePart,
   surenessOf,
-  withChoices,
-  withGivenWay,
-  withManner,
+  withGiver,
   withTyped,
+  type Workspace,
 } from '@/core/workspace';
 import { type Act, commands } from '@/store';
 import { type Units, run, workspaceStore } from '@/ui/state';
 import type { Dragged } from '../drawing/handles';
+import { follow, followEntered, followTyped } from './follow';
 
 /** What changes of a part: as it is said, or worked out from the part as it is then. */
 export type PartChange = Partial<Part> | ((part: Part) => Partial<Part>);
@@ -58,11 +60,16 @@ export interface Takers {
   readonly takeHand: (change: Partial<Handmade>, label: string, key?: string) => string | undefined;
   /** Anything else of the part. */
   readonly takePart: (change: PartChange, label: string, key?: string) => string | undefined;
+  /** The ball the maker takes for a size, finished: it teaches their ratio for this way of making. Undefined takes it back. */
+  readonly sayBall: (known: KnownPiece | undefined, key?: string) => string | undefined;
+  /** Which of outside and wall changes where both were entered, and the width inside too. */
+  readonly takeGiver: (inside: SizeName, gives: 'outside' | 'wall', label: string) => string | undefined;
 }
 
-const GONE = 'This piece has been deleted, in another tab perhaps.';
+const GONE = 'This piece was deleted, perhaps in another tab.';
 
 interface Now {
+  readonly workspace: Workspace;
   readonly part: Part;
   readonly clay: ClayFigures;
   readonly matterOf: MatterOf;
@@ -72,31 +79,17 @@ interface Now {
 function partNow(ref: PartRef): Now | undefined {
   const { workspace } = workspaceStore().getSnapshot();
   const part = partOf(workspace.plans, ref)?.part;
-  return part && { part, clay: clayOf(workspace, part).figures, matterOf: matterIn(workspace) };
+  return part && { workspace, part, clay: clayOf(workspace, part).figures, matterOf: matterIn(workspace) };
 }
 
-/** A change to try, and the act that makes it. */
-interface Attempt {
-  readonly change: Partial<Part>;
-  readonly act: Act;
-  /** The act that makes it with other sizes, where those that nobody holds to may give way to it. */
-  readonly giving?: ((sizes: KnownSizes) => Act) | undefined;
-}
-
-/** Tries a change on the plan as it is at that moment; says why it cannot be made, or makes it. */
-function tryOn(ref: PartRef, units: Units, attempt: (now: Now) => Attempt): string | undefined {
+/** Tries an act on the plan as it is at that moment; says why what comes of it cannot be made, or makes it. */
+function tryOn(ref: PartRef, units: Units, act: Act): string | undefined {
   const now = partNow(ref);
   if (!now) return GONE;
-  const { change, act, giving } = attempt(now);
-  const part = { ...now.part, ...change };
+  const part = partOf(applyChanges(now.workspace, act.change(now.workspace)).plans, ref)?.part ?? now.part;
   const sized = sizePart(part, now.clay, units.length, now.matterOf);
-  if (sized.ok) {
-    run(act);
-    return undefined;
-  }
-  const given = giving && withGivenWay(part, now.clay, now.matterOf);
-  if (!given) return sized.problem.message;
-  run(giving(given));
+  if (!sized.ok) return sized.problem.message;
+  run(act);
   return undefined;
 }
 
@@ -122,14 +115,6 @@ function withLimits(sizes: KnownSizes, limits: Partial<Record<SizeName, Limit>>,
   return { ...sizes, ...Object.fromEntries(limited) } as KnownSizes;
 }
 
-/** How much larger a size gets when it is typed: sizes let go follow by it. A limit is what is aimed at. */
-function growth(now: Now, size: SizeName, typed: KnownSize): number {
-  const before = sizeNow(now, size, typed.at);
-  const tried = { ...now.part, sizes: { ...now.part.sizes, [size]: [typed] as const } };
-  const after = sizeNow({ ...now, part: tried }, size, typed.at);
-  return before && after ? after / before : 1;
-}
-
 const sizeWords = (ref: PartRef, size: SizeName, at: Stage): string =>
   `${sizeIn(partNow(ref)?.part.family ?? 'cylinder', size).words}, ${STAGE_WORDS[at]}`;
 
@@ -143,42 +128,29 @@ function keptByName<Args extends readonly string[], F>(make: (...args: Args) => 
   };
 }
 
-type Typed = Pick<Part, 'sizes' | 'gives'>;
-
-const asTyped = ({ sizes, gives }: Typed): string => JSON.stringify([sizes, gives]);
-
 export function takersOf(ref: PartRef, units: Units): Takers {
-  // the figure being typed that others gave way to, what they were before it, and what they are by it
-  let gave: { readonly key: string; readonly before: Typed; readonly by: string } | undefined;
   const typed = (size: SizeName, known: KnownSize, label: string, key: string) =>
-    tryOn(ref, units, (here) => {
-      // 1, 11, 110: what gave way to the first digits comes back with the next
-      const again = gave?.key === key && gave.by === asTyped(here.part);
-      const before = again ? gave!.before : here.part;
-      const now = { ...here, part: { ...here.part, ...before } };
-      const factor = growth(now, size, known);
-      const change = withTyped(now.part, size, known, factor);
-      return {
-        change,
-        act: again ? commands.setPart(ref, change, label, key) : commands.setSize(ref, size, known, factor, label, key),
-        giving: (sizes) => {
-          const given = { ...change, sizes };
-          gave = { key, before: { sizes: before.sizes, gives: before.gives }, by: asTyped(given) };
-          return commands.setPart(ref, given, label, key);
-        },
-      };
-    });
-  const takePart: Takers['takePart'] = (change, label, key) =>
-    tryOn(ref, units, ({ part }) => ({
-      change: typeof change === 'function' ? change(part) : change,
-      act: commands.setPart(ref, change, label, key),
-    }));
+    tryOn(ref, units, commands.setSize(ref, size, known, label, key, followTyped));
+  const takePart: Takers['takePart'] = (change, label, key) => tryOn(ref, units, commands.setPart(ref, change, label, key, follow));
   return {
     takePart,
-    takeHand: (change, label, key) => {
-      const act = commands.setHand(ref, change, label, key);
-      return tryOn(ref, units, ({ part }) => ({ change: { hand: withChoices(part.hand, change) }, act }));
+    takeHand: (change, label, key) => tryOn(ref, units, commands.setHand(ref, change, label, key, follow)),
+    sayBall: (known, key) => {
+      const now = partNow(ref);
+      const sized = now && sizePart(now.part, now.clay, units.length, now.matterOf);
+      if (!sized) return GONE;
+      if (!sized.ok) return sized.problem.message;
+      const said = known && saidBall({ ...now.part, knownPiece: known }, sized.value);
+      if (known && !said) return `A piece of ${units.length(known.height)} × ${units.length(known.width)} cannot be made in this form.`;
+      run(commands.sayBall(ref, now.part.way, said, 'my own ball', key));
+      return undefined;
     },
+    takeGiver: (inside, gives, label) =>
+      tryOn(
+        ref,
+        units,
+        commands.setPart(ref, (part) => withGiver(part, inside, gives), label, undefined, followEntered),
+      ),
     takeSize: keptByName(
       (size: SizeName, at: Stage) => (mm: number, key: string) => typed(size, { mm, at }, sizeWords(ref, size, at), key),
     ),
@@ -190,56 +162,41 @@ export function takersOf(ref: PartRef, units: Units): Takers {
       const now = partNow(ref);
       if (!now) return GONE;
       const index = now.part.sizes[size]?.findIndex((known) => known.at === at && !('free' in known && known.free)) ?? -1;
-      if (index < 0) return 'Write a length, or let it follow: nothing is entered here.';
-      run(commands.letGoOf(ref, size, index, sizeNow(now, size, at) ?? 0, `${sizeWords(ref, size, at)} let go`));
-      return undefined;
+      if (index < 0) return 'Enter a length, or leave it empty to follow the other sizes.';
+      const label = `${sizeWords(ref, size, at)} cleared`;
+      return tryOn(ref, units, commands.letGoOf(ref, size, index, sizeNow(now, size, at) ?? 0, label, follow));
     }),
-    takeAllowance: keptByName((name: keyof Making) => (value: number, key: string) => {
-      const act = commands.setAllowance(ref, name, value, MAKING_WORDS[name], key);
-      return tryOn(ref, units, ({ part }) => ({ change: { making: { ...part.making, [name]: value } }, act }));
-    }),
+    takeAllowance: keptByName(
+      (name: keyof Making) => (value: number, key: string) =>
+        tryOn(ref, units, commands.setAllowance(ref, name, value, MAKING_WORDS[name], key, follow)),
+    ),
     takeCapacity: (ml, key) => {
       const now = partNow(ref);
       if (!now) return GONE;
       const sized = sizePart(now.part, now.clay, units.length, now.matterOf);
       if (!sized.ok) return sized.problem.message;
       const { glazed } = sized.value.sized.stages;
-      const { form, met } = ofThinner(
-        glazed,
-        (tried) => reach(tried, { capacityMl: ml, keep: now.part.wanted?.keep ?? 'proportions' }),
-        (found) => found.met && checkForm(found.form, String).ok,
-        freeSizes(now.part.sizes),
+      const { form, met } = foundThick(now.workspace, now.part, glazed, (shape) =>
+        reach(shape, { capacityMl: ml, keep: now.part.wanted?.keep ?? 'proportions' }),
       );
       const possible = checkForm(form, units.length);
       if (!met || !possible.ok) {
-        return `No such piece holds ${units.volume(ml)}. ${possible.ok ? 'Ask for another amount, or change what is kept under “Holds”.' : possible.problem.message}`;
+        return `This form cannot hold ${units.volume(ml)}. ${possible.ok ? 'Enter another amount, or change what to keep under Capacity.' : possible.problem.message}`;
       }
       const sizes = knownAs(form, glazed, now.part.sizes, now.clay);
-      run(commands.setPart(ref, { sizes }, `holds ${units.volume(ml)}`, key));
+      const wanted = now.part.wanted && { ...now.part.wanted, ballG: undefined };
+      run(commands.setPart(ref, { sizes, ...(wanted && { wanted }) }, `holds ${units.volume(ml)}`, key));
       return undefined;
     },
     takeDragged: ({ sizes = {}, knots }, at, label, key) => {
-      const change = (now: Now): Partial<Part> => {
+      const dragged = (part: Part): Partial<Part> => {
         const names = Object.keys(sizes) as SizeName[];
-        const all = names.reduce((part, size) => {
-          const mm = { mm: sizes[size]!, at };
-          return { ...part, ...withTyped(part, size, mm, knots ? 1 : growth(now, size, mm)) };
-        }, now.part);
+        const all = names.reduce<Part>((each, size) => ({ ...each, ...withTyped(each, size, { mm: sizes[size]!, at }) }), part);
         return { sizes: all.sizes, gives: all.gives, ...(knots && { knots }) };
       };
-      // done again on whatever another tab left, should it have been first
-      const act = (now: Now) => commands.setPart(ref, (part) => change({ ...now, part }), label, key);
-      return tryOn(ref, units, (now) => ({ change: change(now), act: act(now) }));
+      return tryOn(ref, units, commands.setPart(ref, dragged, label, key, knots ? follow : followTyped));
     },
-    takeManner: (manner, label) =>
-      tryOn(ref, units, ({ part }) => {
-        const chosen = { ...part.manner, ...manner };
-        return {
-          change: { manner: chosen, sizes: withManner(part, chosen) },
-          act: commands.setManner(ref, manner, label),
-          giving: (sizes) => commands.setPart(ref, { manner: chosen, sizes }, label),
-        };
-      }),
+    takeManner: (manner, label) => tryOn(ref, units, commands.setManner(ref, manner, label, follow)),
     takeForm: (form, label, limits = {}) => {
       const now = partNow(ref);
       const sized = now && sizePart(now.part, now.clay, units.length, now.matterOf);

@@ -24,6 +24,9 @@ export const byHand = (): Promise<ByHand> =>
     },
   ));
 
+/** The same where it is here already. */
+export const fetchedByHand = (): ByHand | undefined => fetched;
+
 /** A part with what to weigh out for it, and its arithmetic where it is made by hand. */
 export interface Weighed extends WeighedPart {
   readonly handWorking: ((worked: Worked, units: Units) => ReturnType<ByHand['handWorking']>) | undefined;

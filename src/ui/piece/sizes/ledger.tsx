@@ -3,8 +3,8 @@
 import { STAGES, type Shrinkage, type Stage, remaining } from '@/core/clay';
 import { FAMILIES, type SizeName, sizeIn, sizeSpec } from '@/core/form';
 import { NEAR, inward, stepUnits, stepWithin, text, writeStep } from '@/core/units';
-import { type Limit, STAGE_WORDS, type Window, isExact, oddsWords, windowAt } from '@/core/sizing';
-import { Choice, LengthInput, WordChoice } from '@/ui/fields';
+import { type Limit, STAGE_WORDS, type Window, isExact, oddsWords, undecided, windowAt } from '@/core/sizing';
+import { Act, Choice, LengthInput, WordChoice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { type Units, newKey } from '@/ui/state';
 import { ink } from '@/ui/theme';
@@ -129,7 +129,7 @@ function WindowRow({ piece, size, limit }: { piece: PieceModel; size: SizeName; 
   const { clay, sure } = piece.worked;
   return (
     <tr data-window={size}>
-      <th scope="row">go, {oddsWords(sure.odds)}</th>
+      <th scope="row">Make it between ({oddsWords(sure.odds)})</th>
       {STAGES.map((stage) => (
         <td key={stage} style={{ color: ink(stage) }}>
           {windowWords(windowAt({ clay, size, tool: sure.tool }, limit, stage, sure.odds), piece.units)}
@@ -153,15 +153,42 @@ function GivesRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
     <tr data-gives={size}>
       <th scope="row" colSpan={6}>
         <WordChoice
-          label={`${row}: what gives way`}
+          label={`${row}: what changes to match`}
           value={part.gives?.[size] ?? 'outside'}
           options={[
-            { value: 'outside', words: 'the outside gives way' },
-            { value: 'wall', words: 'the wall gives way' },
+            { value: 'outside', words: 'keep the wall, change the outside' },
+            { value: 'wall', words: 'keep the outside, change the wall' },
           ]}
-          onChoose={(way) => piece.takePart((now) => ({ gives: { ...now.gives, [size]: way } }), `${row}: the ${way} gives way`)}
+          onChoose={(way) => piece.takeGiver(size, way, `${row}: change the ${way}`)}
         />
       </th>
+    </tr>
+  );
+}
+
+/** Outside, wall and width inside were all entered: one of them has to change. */
+function AskRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
+  const { part, form, units } = piece;
+  const { row, inside } = sizeIn(form.family, size);
+  const { outer, wall } = inside!;
+  const [known] = part.sizes[size]!;
+  const entered = isExact(known) ? `${units.length(known.mm)} ${STAGE_WORDS[known.at]}` : '';
+  const leaves = piece.worked.sized.stages[known.at].sizes[size] ?? 0;
+  return (
+    <tr data-asks={size}>
+      <td colSpan={6} role="alert">
+        <div className="ledger-asks">
+          <span>
+            {row}: you entered {entered}, but {sizeIn(form.family, outer).row.toLowerCase()} and wall leave {units.length(leaves)}. Which
+            one changes?
+          </span>
+          <Act onClick={() => piece.takeGiver(size, 'outside', `${row}: change the outside`)}>{sizeIn(form.family, outer).row}</Act>
+          <Act onClick={() => piece.takeGiver(size, 'wall', `${row}: change the wall`)}>
+            {sizeIn(form.family, form.sizes[wall] === undefined ? 'wall' : wall).row}
+          </Act>
+          <Act onClick={() => piece.letGo(size, known.at)()}>{row}</Act>
+        </div>
+      </td>
     </tr>
   );
 }
@@ -170,7 +197,7 @@ const FOUND_TO = 2e-4;
 
 /** A window in figures that a hand can set, rounded inward, so that each of them is inside. */
 function windowWords({ go, best }: Window, { choice }: Units): string {
-  if (!go) return `${oddsWords(best)} at best`;
+  if (!go) return `at best ${oddsWords(best)}`;
   // its edges are found to a ten-thousandth
   const [least, most] = [go[0] && go[0] - FOUND_TO, go[1] && go[1] + FOUND_TO];
   const units = stepUnits(choice.length);
@@ -179,7 +206,7 @@ function windowWords({ go, best }: Window, { choice }: Units): string {
   if (least === undefined) return `≤ ${told(inward(0, most!, step)![1])}`;
   if (most === undefined) return `≥ ${told(Math.ceil(least / step - NEAR) * step)}`;
   const within = inward(least, most, step);
-  return within ? `${told(within[0])} – ${told(within[1])}` : `${oddsWords(best)} at best`;
+  return within ? `${told(within[0])} – ${told(within[1])}` : `at best ${oddsWords(best)}`;
 }
 
 interface WeightProps extends Pick<PieceModel, 'open'> {
@@ -261,6 +288,7 @@ function Odds({ piece }: { piece: PieceModel }) {
 
 function SizeTable({ piece }: { piece: PieceModel }) {
   const { masses } = piece.worked.sized;
+  const waits = undecided(piece.part.sizes, piece.part.gives);
   return (
     <table className="ledger" aria-label="Sizes and weights at every stage">
       <Heads shrinkage={piece.worked.clay.shrinkage} />
@@ -278,7 +306,11 @@ function SizeTable({ piece }: { piece: PieceModel }) {
                 letGo={piece.letGo}
                 open={piece.open}
               />
-              {asksWhatGives(piece, size) && <GivesRow piece={piece} size={size} />}
+              {waits.includes(size) ? (
+                <AskRow piece={piece} size={size} />
+              ) : (
+                asksWhatGives(piece, size) && <GivesRow piece={piece} size={size} />
+              )}
               {limit && <WindowRow piece={piece} size={size} limit={limit} />}
             </Fragment>
           );

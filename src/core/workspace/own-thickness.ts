@@ -1,0 +1,43 @@
+import type { FamilyName, MadeBy, OwnThickness } from '@/core/form';
+import { type ClayKind, remaining } from '@/core/clay';
+import { isExact } from '@/core/sizing';
+import { clayOf, type ClayRows } from './clay';
+import { bodyOf, handOf, isExample } from './piece';
+import type { Part, Plan, Workspace } from './records';
+import { everyPiece, recordFor } from './taught';
+
+type Needed = ClayRows & Pick<Workspace, 'plans'>;
+
+/** Ids of plans that something was made of that did not get lost. */
+function plansMade(workspace: Needed): ReadonlySet<string> {
+  const made = recordFor(workspace, { id: '' });
+  return new Set(everyPiece(made).flatMap(({ run, piece }) => (piece.shelf !== 'lost' && run.planId !== undefined ? [run.planId] : [])));
+}
+
+/** A finished length of a part that somebody entered, mm. */
+function entered(workspace: Needed, part: Part, size: 'wall' | 'floor'): number | undefined {
+  const [known] = part.sizes[size] ?? [];
+  if (!known || !isExact(known) || known.free) return undefined;
+  const { shrinkage } = clayOf(workspace, part).figures;
+  const direction = size === 'wall' ? 'width' : 'height';
+  return (known.mm * remaining(shrinkage, 'glazed', direction)) / remaining(shrinkage, known.at, direction);
+}
+
+/**
+ * The thicknesses of the maker's own pieces of a kind of clay, form and making, finished mm: of plans with a wall they entered and at least
+ * one piece that was not lost.
+ */
+export function ownThicknesses(
+  workspace: Needed,
+  of: { readonly kind: ClayKind; readonly family: FamilyName; readonly by: MadeBy },
+  extent: (part: Part) => Pick<OwnThickness, 'width' | 'across' | 'height'> | undefined,
+): readonly OwnThickness[] {
+  const made = plansMade(workspace);
+  const ofPlan = (plan: Plan) => (isExample(plan) || !made.has(plan.id) ? [] : plan.parts);
+  return workspace.plans.flatMap(ofPlan).flatMap((part) => {
+    const alike = part.family === of.family && handOf(part) === of.by && (bodyOf(workspace, part)?.kind ?? 'stoneware') === of.kind;
+    const wall = alike ? entered(workspace, part, 'wall') : undefined;
+    const size = wall === undefined ? undefined : extent(part);
+    return wall !== undefined && size ? [{ ...size, wall, floor: entered(workspace, part, 'floor') }] : [];
+  });
+}
