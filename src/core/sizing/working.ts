@@ -92,8 +92,8 @@ export function limitWords({ least, most }: Limit, length: (mm: number) => strin
 /** Odds as people say them: 9 in 10. */
 export function oddsWords(chance: number): string {
   const tenths = Math.floor(chance * 10 + 1e-9);
-  if (chance > 0.985) return `${Math.floor(chance * 100 + 1e-9)} in 100`;
-  return chance > 0.925 ? `${Math.floor(chance * 20 + 1e-9)} in 20` : tenths < 1 ? 'fewer than 1 in 10' : `${tenths} in 10`;
+  if (chance >= 0.945) return `${Math.floor(chance * 100 + 1e-9)} in 100`;
+  return tenths < 1 ? 'fewer than 1 in 10' : `${tenths} in 10`;
 }
 
 function limitWorking(worked: Worked, size: SizeName, limit: Limit, stage: Stage, title: string, w: Writers): Working {

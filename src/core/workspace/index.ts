@@ -42,6 +42,7 @@ export {
 } from './piece';
 export { NEW_MAKING, PLAIN, changedForm, finishedSizes, plainCup, withManner } from './new-form';
 export { freeSizes, knownAs, letGo, typedOver, withGiver, withLetGo, withTyped } from './typed';
+export { fitKept, partsOfSameClay } from './fit-kept';
 export { standsWords } from './stands';
 export { type OwnBall, type SaidBall, ratioOf, saidBall } from './own-ball';
 export { type ClayTaken, afterEntered, afterTyped, followed, foundThick } from './followed';

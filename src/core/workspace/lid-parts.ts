@@ -8,13 +8,11 @@ const THICK = 5;
 
 export const thickOf = ({ stages }: Sized): number => stages.glazed.sizes.wall ?? THICK;
 
-/** A lid as it was worked out: its width where it meets, at its stage and finished, and the disc over all. mm */
+/** A lid as it was worked out: its width where it meets and the disc over all, finished. mm */
 interface Lid {
   readonly fitting: Fitting;
-  readonly at: Stage;
-  readonly best: { readonly diameter: number };
   readonly finishes: number;
-  readonly disc: { readonly width: number } | undefined;
+  readonly disc: { readonly finished: number } | undefined;
 }
 
 interface Cut {
@@ -44,16 +42,17 @@ export function cutParts(part: Part, sized: Sized, { lid, insert, at, bodyId }: 
 
 /** A lid that was worked out as parts of its pot: a disc that drops in, or one over all with an insert below it, or a lid over the rim. */
 export const lidParts = (part: Part, sized: Sized, work: Lid, newId: () => string): readonly Part[] => {
-  const { disc, best, at, fitting } = work;
+  const { disc, fitting } = work;
   if (fitting.over) return [capPart(part, sized, work, newId)];
-  return cutParts(part, sized, { lid: disc?.width, insert: best.diameter, at, bodyId: fitting.other?.bodyId }, newId);
+  // a fit is one of finished things: another clay, batch or firing keeps it
+  return cutParts(part, sized, { lid: disc?.finished, insert: work.finishes, at: 'glazed', bodyId: fitting.other?.bodyId }, newId);
 };
 
 /** How far down a capped lid reaches over the rim, inside, finished. Ours. */
 const REACHES = 20;
 
 /** A lid that goes over the rim as a part of its pot: thrown upside down, the inside of its own mouth right for the rim. */
-const capPart = (part: Part, sized: Sized, { best, finishes, at, fitting }: Lid, newId: () => string): Part => ({
+const capPart = (part: Part, sized: Sized, { finishes, fitting }: Lid, newId: () => string): Part => ({
   id: newId(),
   name: 'lid',
   family: 'cylinder',
@@ -61,7 +60,7 @@ const capPart = (part: Part, sized: Sized, { best, finishes, at, fitting }: Lid,
   sizes: {
     rimDiameter: [{ mm: finishes + 2 * thickOf(sized), at: 'glazed', free: true }],
     baseDiameter: [{ mm: finishes + 2 * thickOf(sized), at: 'glazed' }],
-    mouthInside: [{ mm: best.diameter, at }],
+    mouthInside: [{ mm: finishes, at: 'glazed' }],
     height: [{ mm: REACHES + thickOf(sized), at: 'glazed' }],
     wall: [{ mm: thickOf(sized), at: 'glazed' }],
     floor: [{ mm: thickOf(sized), at: 'glazed' }],

@@ -23,7 +23,7 @@ export interface StartedFit {
 const ROUNDS = 6;
 const STILL = 0.01;
 
-/** The part with its meeting width at the best odds, known wet. */
+/** The part with its meeting width at the best odds, known as it finishes. */
 function fitted(workspace: Workspace, part: Part, fit: Fitting, write: Writers): Result<Part> {
   const size = fit.with === 'pot' ? 'rimDiameter' : 'mouthInside';
   let now: Part = { ...part, fit };
@@ -32,9 +32,10 @@ function fitted(workspace: Workspace, part: Part, fit: Fitting, write: Writers):
     if (!made.ok) return made;
     const found = fitOf(workspace, now, made.value.sized, fit);
     if (!found.ok) return found;
-    const { best, width, at } = found.value;
+    const { best, width, finishes } = found.value;
     if (Math.abs(best.diameter - width) < STILL) break;
-    const known: KnownSize = { mm: best.diameter, at };
+    // a fit is one of finished things: another clay, batch or firing keeps it
+    const known: KnownSize = { mm: finishes, at: 'glazed' };
     now = { ...now, sizes: { ...now.sizes, [size]: [known] } };
   }
   return good(now);

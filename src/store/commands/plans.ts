@@ -175,11 +175,11 @@ export const setClay = (ref: PartRef, bodyId: string | undefined, label: string,
   return editPart(ref, label, inClay, undefined, follow);
 };
 
-export const setBatch = (ref: PartRef, batchId: string | undefined, label: string): Act =>
-  editPart(ref, label, (part) => ({ ...part, batchId }));
+export const setBatch = (ref: PartRef, batchId: string | undefined, label: string, follow?: Follow): Act =>
+  editPart(ref, label, (part) => ({ ...part, batchId }), undefined, follow);
 
-export const setFiring = (ref: PartRef, firing: Firing | undefined, label: string): Act =>
-  editPart(ref, label, (part) => ({ ...part, firing }));
+export const setFiring = (ref: PartRef, firing: Firing | undefined, label: string, follow?: Follow): Act =>
+  editPart(ref, label, (part) => ({ ...part, firing }), undefined, follow);
 
 /** Chooses a way of working on the wheel: its allowances come with it. `own` keeps those there are. */
 export const setWay = (ref: PartRef, way: Way, label: string, follow?: Follow): Act => {

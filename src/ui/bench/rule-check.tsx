@@ -2,7 +2,7 @@
 
 import { checkRule, copierPercent, enlargement, rulesOfThumb } from '@/core/bench';
 import type { ClayFigures } from '@/core/clay';
-import { text, unbroken, writeLength, writePercent } from '@/core/units';
+import { readLength, text, unbroken, writeLength, writePercent } from '@/core/units';
 import { LengthInput } from '@/ui/fields';
 import { useUnits } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
@@ -12,12 +12,17 @@ const FIELD = { width: '76px', fontSize: '16px' };
 
 /** One mark of an old rule measured: which shrinkage it suits; how to copy a rule larger; what rules of thumb would cost. */
 export function RuleCheck({ clay, finished }: { clay: ClayFigures; finished: number }) {
-  const { length, choice } = useUnits();
+  const { length, plain, choice, readLength: units } = useUnits();
   const inches = choice.length === 'in' || choice.length === 'inch-fraction';
   const [first, setReads] = useState<number | undefined>();
   const [second, setStands] = useState<number | undefined>();
   const reads = first ?? (inches ? 4 * 25.4 : 100);
-  const stands = second ?? Math.round(10 * reads * enlargement(clay, 'wet')) / 10;
+  // judged as it is shown
+  const asShown = (mm: number) => {
+    const read = readLength(plain(mm), units);
+    return read.ok ? read.value : mm;
+  };
+  const stands = second ?? asShown(reads * enlargement(clay, 'wet'));
   // a difference is finer than a fraction tells
   const exactly = (mm: number) => unbroken(text(writeLength(mm, inches ? { ...choice, length: 'in' } : choice)));
   const { suits, off } = checkRule(clay, reads, stands);

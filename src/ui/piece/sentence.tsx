@@ -5,11 +5,12 @@ import { FAMILIES, FAMILY_NAMES, type FamilyName, MANNERS, type Manner } from '@
 import { MAKING_WAYS } from '@/core/sizing';
 import { writePercent } from '@/core/units';
 import { commands } from '@/store';
-import { NameInput, WordChoice, optionsOf } from '@/ui/fields';
+import { type PartRef, partRef, partWords, partsOfSameClay } from '@/core/workspace';
+import { Act, NameInput, WordChoice, optionsOf } from '@/ui/fields';
 import { run, useSaid } from '@/ui/state';
 import { type AnyWay, FORM_WORDS, WAY_WORDS } from '@/ui/words';
 import { Box } from '@chakra-ui/react';
-import { Fragment, memo, useState } from 'react';
+import { Fragment, memo, useCallback, useState } from 'react';
 import type { PieceModel } from './model/use-piece';
 
 const NONE = '';
@@ -21,10 +22,36 @@ function waysOf(family: FamilyName) {
   return [...MAKING_WAYS, 'slab', ...(solid ? [] : (['former', 'coil'] as const))] as const;
 }
 
+/** The other parts of the piece that were of the clay one part was of. */
+interface OthersOfClay {
+  readonly planId: string;
+  readonly bodyId: string | undefined;
+  readonly refs: readonly PartRef[];
+  readonly words: string;
+  readonly was: string;
+}
+
+const capital = (words: string): string => words[0]!.toUpperCase() + words.slice(1);
+
 /** What the piece is, as one sentence whose words are menus: form, way of making, clay, batch and firing; its name before it. */
 export function Sentence({ piece }: { piece: PieceModel }) {
-  const { plan, part, form } = piece;
+  const { plan, part, form, known, chooseClay: toClay } = piece;
   const [refused, setRefused] = useState<string | undefined>();
+  const [others, setOthers] = useState<OthersOfClay | undefined>();
+  const chooseClay = useCallback(
+    (bodyId: string | undefined) => {
+      const parts = partsOfSameClay(plan, part);
+      const was = known.body?.name ?? 'typical stoneware';
+      const words = parts.map((each) => capital(partWords(each))).join(', ');
+      setOthers(
+        parts.length > 0 && bodyId !== part.bodyId
+          ? { planId: plan.id, bodyId, refs: parts.map((each) => partRef(plan, each)), words, was }
+          : undefined,
+      );
+      toClay(bodyId);
+    },
+    [plan, part, known.body, toClay],
+  );
   return (
     <>
       <h1 className="unseen">{plan.name}</h1>
@@ -43,7 +70,7 @@ export function Sentence({ piece }: { piece: PieceModel }) {
             bodyId={part.bodyId}
             batchId={part.batchId}
             cone={piece.known.firing.cone}
-            chooseClay={piece.chooseClay}
+            chooseClay={chooseClay}
             chooseBatch={piece.chooseBatch}
             chooseCone={piece.chooseCone}
           />{' '}
@@ -57,6 +84,22 @@ export function Sentence({ piece }: { piece: PieceModel }) {
           </button>
         </p>
       </div>
+      {others?.planId === plan.id && (
+        <div className="also-clay" role="status">
+          <span>
+            {others.words} {others.refs.length > 1 ? 'are' : 'is'} still in {others.was}.
+          </span>
+          <Act
+            onClick={() => {
+              piece.chooseClay(others.bodyId, others.refs);
+              setOthers(undefined);
+            }}
+          >
+            Change {others.refs.length > 1 ? 'them' : 'it'} too
+          </Act>
+          <Act onClick={() => setOthers(undefined)}>Leave {others.refs.length > 1 ? 'them' : 'it'}</Act>
+        </div>
+      )}
       {(refused ?? piece.impossible) && (
         <Box role="alert" color="bad" fontWeight="600" fontSize="sm">
           {refused ?? `${piece.impossible} What is shown is the last valid piece.`}

@@ -50,7 +50,15 @@ export function FitAnswer({ piece, work }: Props) {
             {work.fitting.now ? 'the stopper sits' : 'as planned the stopper sits'}
           </Box>
           <Box color="act" data-fit="depth">
-            <Figure written={writeLength(Math.max(0, depthOf(work)), units.choice)} size="30px" /> deep
+            {depthOf(work) > stopper.length ? (
+              'drops right in'
+            ) : depthOf(work) <= 0 ? (
+              'does not go in'
+            ) : (
+              <>
+                <Figure written={writeLength(depthOf(work), units.choice)} size="30px" /> deep
+              </>
+            )}
           </Box>
           <Box fontSize="sm" color="fg.muted">
             of {units.length(stopper.length)}; wanted {units.length(depthAt(work, work.range.min))} to{' '}
@@ -95,7 +103,7 @@ const depthOf = (work: FitWork): number => depthAt(work, work.gap.mean);
 function Now({ piece, work }: Props) {
   const [refused, setRefused] = useState<string | undefined>();
   const { units } = piece;
-  const { fitting, side, at, width, best, odds, disc } = work;
+  const { fitting, side, at, width, best, finishes, odds, disc } = work;
   const { workspace } = useWorkspace();
   const own = fitting.with !== 'lid';
   if (!own && fitting.other?.mm === undefined)
@@ -129,7 +137,7 @@ function Now({ piece, work }: Props) {
       <Act
         look="solid"
         marginTop="1"
-        onClick={() => setRefused(piece.takeSize(size, at)(best.diameter, newKey()))}
+        onClick={() => setRefused(piece.takeSize(size, 'glazed')(finishes, newKey()))}
         aria-label={`Make the ${side === 'mouth' ? 'mouth' : 'lid'} ${to} ${STAGE_WORDS[at]}`}
       >
         Make it {to}

@@ -22,9 +22,9 @@ function useSetGap(piece: PieceModel, work: FitWork): ((gap: number, key: string
     return (to, key) => changerOf(piece)({ fit: 'own', gap: { min: to - half, max: to + half } }, 'gap, dragged', key);
   }
   const size = meetsBy(workspace, piece.part, fitting);
-  const wetPerFinished = best.diameter / finishes;
+  const finished = (width * finishes) / best.diameter;
   const between = gap.mean - narrows;
-  return (to, key) => piece.takeSize(size, work.at)(width + (side === 'mouth' ? to - between : between - to) * wetPerFinished, key);
+  return (to, key) => piece.takeSize(size, 'glazed')(finished + (side === 'mouth' ? to - between : between - to), key);
 }
 
 /** The point the gap is dragged by, or moved by the arrow keys; what is made follows. */

@@ -5,13 +5,14 @@ import { type Part, type PartRef, type Workspace, changedForm, clayOf, handOf, p
 import { commands } from '@/store';
 import { type Units, run, workspaceStore } from '@/ui/state';
 import { type AnyWay, FORM_WORDS, WAY_WORDS } from '@/ui/words';
-import { follow } from './follow';
+import { follow, followClay } from './follow';
 import { byHand } from './use-weighed';
 
 /** What is chosen of a part from a list. */
 export interface Choosers {
   readonly chooseWay: (way: AnyWay) => void;
-  readonly chooseClay: (bodyId: string | undefined) => void;
+  /** Another clay for this part, or for others of its piece. */
+  readonly chooseClay: (bodyId: string | undefined, others?: readonly PartRef[]) => void;
   readonly chooseBatch: (batchId: string | undefined) => void;
   readonly chooseCone: (cone: string | undefined) => void;
   readonly chooseFamily: (family: FamilyName) => void;
@@ -40,10 +41,14 @@ export const choosersOf = (ref: PartRef, units: Units): Choosers => ({
     if (isByHand(way)) return void byHand().then(() => run(commands.setHand(ref, { by: way }, label, undefined, follow)));
     return run(commands.setWay(ref, way, label, follow));
   },
-  chooseClay: (bodyId) => run(commands.setClay(ref, bodyId, `clay: ${named(workspaceNow().bodies, bodyId) ?? 'no clay'}`, follow)),
-  chooseBatch: (batchId) => run(commands.setBatch(ref, batchId, `batch: ${named(workspaceNow().batches, batchId) ?? 'none chosen'}`)),
+  chooseClay: (bodyId, others = []) => {
+    const label = `clay: ${named(workspaceNow().bodies, bodyId) ?? 'no clay'}`;
+    for (const each of others.length > 0 ? others : [ref]) run(commands.setClay(each, bodyId, label, followClay));
+  },
+  chooseBatch: (batchId) =>
+    run(commands.setBatch(ref, batchId, `batch: ${named(workspaceNow().batches, batchId) ?? 'none chosen'}`, followClay)),
   chooseCone: (cone) =>
-    run(commands.setFiring(ref, cone === undefined ? undefined : { cone }, `firing: ${cone ? `cone ${cone}` : 'as usual'}`)),
+    run(commands.setFiring(ref, cone === undefined ? undefined : { cone }, `firing: ${cone ? `cone ${cone}` : 'as usual'}`, followClay)),
   chooseFamily: (family) => {
     const part = partOf(workspaceNow().plans, ref)?.part;
     if (!part) return;

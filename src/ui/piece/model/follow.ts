@@ -1,4 +1,15 @@
-import { afterEntered, afterTyped, type ClayTaken, followed, handOf, type Part, same, sizedPlanPart, thrownBall } from '@/core/workspace';
+import {
+  afterEntered,
+  afterTyped,
+  type ClayTaken,
+  fitKept,
+  followed,
+  handOf,
+  type Part,
+  same,
+  sizedPlanPart,
+  thrownBall,
+} from '@/core/workspace';
 import type { Follow } from '@/store';
 import { fetchedByHand } from './use-weighed';
 
@@ -33,3 +44,7 @@ export const followEntered: Follow = (workspace, before, entered) => afterEntere
 /** After any other change of a part. */
 export const follow: Follow = (workspace, before, after) =>
   LEADING.every((name) => same(before[name], after[name])) ? after : followed(workspace, after, taken);
+
+/** After another clay, batch or firing: what has to fit finishes as it did. */
+export const followClay: Follow = (workspace, before, after) =>
+  followed(workspace, { ...after, sizes: fitKept(workspace, before).sizes }, taken);

@@ -187,6 +187,7 @@ export const PIECE: Record<string, SystemStyleObject> = {
     whiteSpace: 'normal',
     textAlign: 'left',
   },
+  '.also-clay': { display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: '2', fontSize: 'sm', paddingBlock: '1' },
   '.answer-note': { fontSize: 'sm', marginTop: '1', fontWeight: '600' },
   '.answer-go': { color: 'act', fontWeight: '650', textDecoration: 'underline', textUnderlineOffset: '3px' },
   '.answer-go a': { display: 'inline-flex', alignItems: 'center', minHeight: '44px', marginBlock: '-10px', paddingInline: '8px' },
