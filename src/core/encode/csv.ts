@@ -1,4 +1,4 @@
-import { inBody, calledPart, weighedPart, type Workspace } from '@/core/workspace';
+import { inBody, shownBall, calledPart, weighedPart, type Workspace } from '@/core/workspace';
 import Papa from 'papaparse';
 
 type Cell = string | number;
@@ -64,7 +64,7 @@ export function piecesTable(workspace: Workspace, separator: Separator = ','): s
       ...[glazed.height, glazed.rimDiameter, glazed.rimAcross, glazed.baseDiameter].map(maybe),
       ...[wet.height, wet.rimDiameter, wet.rimAcross, wet.baseDiameter].map(maybe),
       hand ? '' : tenth(thrown.gauge),
-      weighOut === undefined ? '' : Math.round(weighOut),
+      weighOut === undefined ? '' : Math.round(shownBall(weighOut, part, workspace.settings.units)),
       ...[masses.glazed, capacityMl].map(Math.round),
       plan.note,
     ];
@@ -74,6 +74,7 @@ export function piecesTable(workspace: Workspace, separator: Separator = ','): s
 
 /** Every piece in every body: its wet mouth, a short side and height, its rim above the bat where it is thrown, mm, and the clay to weigh out, g. A piece in its own clay keeps its batch and firing. */
 export function comparisonTable(workspace: Workspace): string {
+  const { units } = workspace.settings;
   const head = [
     'piece',
     ...workspace.bodies.flatMap(({ name }) =>
@@ -89,7 +90,13 @@ export function comparisonTable(workspace: Workspace): string {
       const { sized, hand, weighOut } = made.value;
       const { rimDiameter, rimAcross, height } = sized.stages.wet.sizes;
       const gauge = hand ? undefined : sized.thrown.gauge;
-      return [maybe(rimDiameter), maybe(rimAcross), maybe(height), maybe(gauge), weighOut === undefined ? '' : Math.round(weighOut)];
+      return [
+        maybe(rimDiameter),
+        maybe(rimAcross),
+        maybe(height),
+        maybe(gauge),
+        weighOut === undefined ? '' : Math.round(shownBall(weighOut, inBody(part, id), units)),
+      ];
     });
     return [calledPart(plan, part), ...cells];
   });

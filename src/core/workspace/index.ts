@@ -97,7 +97,7 @@ export {
 } from './made';
 export { onShelf, refOf, withReading } from './moves';
 export { type Start, type StartOf, startedPart } from './start';
-export { type SizedPlanPart, inBody, sizedPlanPart, thrownBall } from './sized-plan';
+export { type SizedPlanPart, inBody, shownBall, sizedPlanPart, thrownBall } from './sized-plan';
 export { type WeighedPart, weighed, weighedPart } from './weighed-part';
 export { type OwnMeasure, inOwnMeasures } from './measures';
 export { type Bat, type Die, batFor, chucksFor } from './tools';

@@ -87,7 +87,8 @@ describe('the run of a piece', () => {
 
   it('by hand has no height above the bat and no ball; a part that cannot be made has no run', () => {
     const thrown = startedRun(BARE, crock.id, 'x', AT)!;
-    expect(thrown.ball).toBeCloseTo(thrownBall(workedOut(BARE, crock.id))!, 9);
+    // as it is told: to what a bench scale is read
+    expect(thrown.ball).toBe(5 * Math.round(thrownBall(workedOut(BARE, crock.id))! / 5));
     const coiled = startedRun(withPart(crock, { hand: { by: 'coil' } }), crock.id, 'x', AT)!;
     expect([coiled.by, coiled.gauge, coiled.ball, coiled.ballComputed]).toEqual(['coil', undefined, undefined, undefined]);
     const sizes = { ...mainPart(crock).sizes, wall: [{ mm: 900, at: 'glazed' as const }] as const };

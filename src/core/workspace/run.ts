@@ -6,7 +6,7 @@ import type { PartRef } from './parts';
 import { handOf, surenessOf } from './piece';
 import { shopOf } from './shop';
 import type { MadePiece, Part, Promised, Run, Workspace } from './records';
-import { type SizedPlanPart, sizedPlanPart, thrownBall } from './sized-plan';
+import { type SizedPlanPart, shownBall, sizedPlanPart, thrownBall } from './sized-plan';
 
 /** The run of a piece that is being made. */
 export interface Current {
@@ -129,7 +129,8 @@ export function runOfPart(workspace: Workspace, part: Part, name: string, id: st
   const made = sizedPlanPart(workspace, part, String);
   if (!made.ok) return undefined;
   const { sized, clay } = made.value;
-  const ball = thrownBall(made.value);
+  const weighed = thrownBall(made.value);
+  const ball = weighed && shownBall(weighed, part, workspace.settings.units);
   const { wet, glazed } = sized.stages;
   const sizes = (all: Readonly<Partial<Record<SizeName, number>>>) =>
     Object.fromEntries(Object.entries(all).filter(([, mm]) => mm > 0)) as Partial<Record<SizeName, number>>;

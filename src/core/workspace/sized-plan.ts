@@ -1,5 +1,5 @@
 import type { Matter } from '@/core/clay';
-import { type Result, good } from '@/core/units';
+import { type Result, type UnitChoice, fineMass, good, handMass } from '@/core/units';
 import { type ClayRows, type KnownClay, clayOf, matterIn } from './clay';
 import { type OwnBall, type SaidBall, ownBall } from './own-ball';
 import { type SizedPart, makingOf, runBall, sizePart } from './piece';
@@ -25,6 +25,10 @@ export const inBody = (part: Part, bodyId: string): Part =>
 
 /** The ball of a part that is thrown, g: by its test piece, else as worked out times the maker's own ratio. */
 export const thrownBall = (sized: SizedPlanPart): number | undefined => runBall(sized.part, sized, sized.ratio);
+
+/** What to weigh out as every screen, file and print tells it, g: as a bench scale is read; by a test piece to the gram, or the correction is lost. */
+export const shownBall = (g: number, { tester }: Pick<Part, 'tester'>, units: UnitChoice): number =>
+  tester?.accepted ? fineMass(g, units) : handMass(g, units);
 
 interface Kept {
   readonly write: (mm: number) => string;

@@ -1,8 +1,8 @@
 'use client';
 
 import { type Tester, ballFromTester } from '@/core/sizing';
-import { fineMass, handMass, text, writeLength, writeMass } from '@/core/units';
-import { type Part, type Plan, partRef, sizedPlanPart } from '@/core/workspace';
+import { fineMass, good, handMass, text, writeLength, writeMass } from '@/core/units';
+import { type Part, type Plan, partRef, sizedPlanPart, thrownBall } from '@/core/workspace';
 import { commands, madeActs } from '@/store';
 import { stepOf } from '@/ui/fields';
 import { run, useUnits, useWorkspace } from '@/ui/state';
@@ -22,8 +22,9 @@ export function TesterPage({ plan, part }: { plan: Plan; part: Part }) {
   if (!made.ok) return null;
   const { clay, sized, making } = made.value;
   const { tester } = part;
+  const toWeigh = thrownBall({ ...made.value, part: { ...part, tester: undefined } }) ?? sized.masses.ball;
   const planned: Tester = {
-    ballG: handMass(sized.masses.ball, choice),
+    ballG: handMass(toWeigh, choice),
     height: Math.round(sized.thrown.gauge),
     mouth: Math.round(sized.stages.wet.sizes.rimDiameter),
   };
@@ -45,7 +46,8 @@ export function TesterPage({ plan, part }: { plan: Plan; part: Part }) {
         ),
       ),
     );
-  const ball = ballFromTester(clay, sized, making, now, units.length);
+  // while nothing is noted of it the rest take what it takes
+  const ball = tester ? ballFromTester(clay, sized, making, tester, units.length) : good(planned.ballG);
   const mm = stepOf(choice);
   const accept = () =>
     run(
@@ -73,7 +75,7 @@ export function TesterPage({ plan, part }: { plan: Plan; part: Part }) {
       {/* on a phone what it comes to stands above what is set, which may lie under the bar */}
       <Box order={{ base: -1, md: 0 }} marginBottom={{ base: '3', md: '0' }}>
         <Box fontSize="24px" color="fg.muted" marginTop="3">
-          ball for the rest a ball of
+          ball for the rest
         </Box>
         <HStack gap="5" flexWrap="wrap">
           <Box color="wet" fontFamily="figure" fontWeight="680" fontSize="clamp(64px, 13vh, 120px)" lineHeight="1" data-wheel-tester>

@@ -7,6 +7,7 @@ import { Sideways } from '@/ui/blocks';
 import { bothHalves } from '@/ui/drawing';
 import { Act, Choice, LabelledChoice, LengthInput, OptionalLength, OptionalNumber } from '@/ui/fields';
 import { useGo, useWorkspace } from '@/ui/state';
+import { weighOutText } from '@/ui/steps';
 import { ink } from '@/ui/theme';
 import { Box, HStack } from '@chakra-ui/react';
 import { useState } from 'react';
@@ -279,7 +280,7 @@ function Bowls({ piece, bowls, choices, set, edit }: BowlsProps) {
                     {wet.sizes.baseDiameter === undefined ? '' : units.length(wet.sizes.baseDiameter)}
                   </td>
                   <td data-words={HEADS.ball} data-stage="wet">
-                    {made.weighOut === undefined ? '' : units.mass(made.weighOut)}
+                    {made.weighOut === undefined ? '' : weighOutText(made.weighOut, part, units)}
                   </td>
                   <td data-words={HEADS.doubling}>{doubled === undefined ? 'none' : `⌀ ${units.length(doubled)}`}</td>
                   <td data-words={HEADS.clay}>
