@@ -186,7 +186,11 @@ export const profile: Family = {
       knots.map(({ r, z, corner }) => ({ r: r * across, z: z * up, corner })),
       n,
     );
-    return walled(line, wallsOf(size, manner));
+    // no wall rises above the rim, though a smooth line may swing beyond its points
+    return walled(
+      line.map(({ r, z }) => ({ r, z: Math.min(z, up) })),
+      wallsOf(size, manner),
+    );
   },
   fault: (size, manner, write, knots) => {
     const across = size('rimDiameter') / 2;

@@ -103,10 +103,23 @@ export function along(line: Line): (share: number) => Point {
   };
 }
 
-/** No corner is mitred sharper than this. */
-const SHARPEST = 0.3;
+/** A line that turns by more than this between two steps has a corner there, degrees: around its outside the inside is a bow, in its inside the two sides meet. */
+const CORNER = 10;
 
-/** The line as far inside another, which runs up the outside, as `thickness` says for each share of the way; corners are mitred. */
+/** The points in which the inside goes round a corner at a thickness: a bow where the sides leave a gap, else one end of each, which cross. */
+function roundCorner(at: Point, thick: number, a: Point, b: Point, turn: number): Point[] {
+  const from = Math.atan2(a.z, a.r);
+  const steps = turn < 0 ? Math.max(1, Math.ceil(-turn / radians(CORNER))) : 1;
+  return Array.from({ length: steps + 1 }, (_, i) => {
+    const angle = from + (turn * i) / steps;
+    return { r: at.r + thick * Math.cos(angle), z: at.z + thick * Math.sin(angle) };
+  });
+}
+
+/**
+ * The line as far inside another, which runs up the outside, as `thickness` says for each share of the way. Where the outside bends it is
+ * mitred; around a corner that juts in it is a bow, so that it is nowhere further away than the thickness.
+ */
 export function inward(line: Line, thickness: (share: number) => number): Line {
   const lengths = lengthsAlong(line);
   const whole = lengths.at(-1)!;
@@ -115,11 +128,14 @@ export function inward(line: Line, thickness: (share: number) => number): Line {
     const step = Math.hypot(to.r - from.r, to.z - from.z) || 1;
     return { r: -(to.z - from.z) / step, z: (to.r - from.r) / step };
   });
-  const offset = line.map((point, i) => {
+  const offset = line.flatMap((point, i) => {
     const a = normals[Math.max(0, i - 1)]!;
     const b = normals[Math.min(normals.length - 1, i)]!;
-    const scale = thickness(lengths[i]! / whole) / Math.max(SHARPEST, 1 + a.r * b.r + a.z * b.z);
-    return { r: point.r + (a.r + b.r) * scale, z: point.z + (a.z + b.z) * scale };
+    const thick = thickness(lengths[i]! / whole);
+    const turn = Math.atan2(a.r * b.z - a.z * b.r, a.r * b.r + a.z * b.z);
+    if (Math.abs(turn) > radians(CORNER)) return roundCorner(point, thick, a, b, turn);
+    const scale = thick / (1 + a.r * b.r + a.z * b.z);
+    return [{ r: point.r + (a.r + b.r) * scale, z: point.z + (a.z + b.z) * scale }];
   });
   const climbs = offset.every(({ z }, i) => i === 0 || z > offset[i - 1]!.z);
   return climbs ? offset : withoutLoops(offset);

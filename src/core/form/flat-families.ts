@@ -17,16 +17,18 @@ export const plate: Family = {
     const slope = (edge.z - well.z) / size('rimWidth');
     const through_ = size('wall') * Math.hypot(1, slope);
     const under = ring?.height ?? 0;
-    // where the rim's underside leaves that of the well
-    const leaves = ring ? well.r + (under - well.z + through_) / slope : foot;
+    // the rim's underside runs along its top, as far below it as the rim is thick
+    const beneath = (r: number) => well.z + slope * (r - well.r) - through_;
+    const end = { r: edge.r, z: edge.z - through_ };
+    // where that leaves the underside of the well: on a ring its level, else square below the edge of the well
+    const leaves = ring
+      ? { r: well.r + (under - well.z + through_) / slope, z: under }
+      : { r: well.r + (size('wall') * slope) / Math.hypot(1, slope), z: well.z - size('wall') / Math.hypot(1, slope) };
+    const up = [{ r: foot, z: 0 }, ...(ring ? [{ r: foot, z: under }] : [])];
+    const meets = leaves.r > foot + 1e-6 ? [leaves] : beneath(foot) > under + 1e-6 ? [{ r: foot, z: beneath(foot) }] : [];
     return {
       under: underOf(foot, ring),
-      side: [
-        { r: foot, z: 0 },
-        ...(ring ? [{ r: foot, z: under }] : []),
-        ...(ring && leaves > foot + 1e-6 ? [{ r: leaves, z: under }] : []),
-        { r: edge.r, z: edge.z - through_ },
-      ],
+      side: [...up, ...meets, end],
       inside: [edge, well, { r: 0, z: well.z }],
     };
   },
@@ -38,7 +40,6 @@ export const plate: Family = {
     const foot = size('baseDiameter') / 2;
     const through_ = size('wall') * Math.hypot(1, slope);
     const leaves = well + (size('wall') * Math.hypot(1, slope) - size('floor')) / slope;
-    const under = ((well - foot) / (edge - foot)) * (size('height') - through_);
     return firstOf(
       ringFault(size, manner, write),
       size('rimWidth') > edge * 0.8 && {
@@ -73,10 +74,9 @@ export const plate: Family = {
         },
       !hasRing(manner) &&
         foot < well &&
-        (size('floor') - under) * Math.cos(Math.atan2(size('height') - through_, edge - foot)) <
-          0.62 * Math.min(size('wall'), size('floor')) && {
-          size: 'baseDiameter',
-          why: `Under the edge of the well the plate would be too thin. Make the foot wider, up to ${write(2 * well)}.`,
+        size('wall') > size('floor') * Math.hypot(1, slope) + 1e-9 && {
+          size: 'wall',
+          why: `The rim (${write(size('wall'))}) would reach below the floor. Make it less than ${write(size('floor') * Math.hypot(1, slope))}, or the floor thicker.`,
         },
       !hasRing(manner) &&
         foot > well + 1e-9 &&

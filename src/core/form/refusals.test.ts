@@ -71,7 +71,7 @@ describe('the figure that a refusal names', () => {
     ['cylinder', 4],
     ['flared', 4],
     ['bowl', 7],
-    ['plate', 7],
+    ['plate', 8],
     ['jar', 9],
     ['bottle', 7],
     ['profile', 4],

@@ -123,13 +123,16 @@ describe('a line inside another', () => {
     expect(tapered.map(({ r }) => r)).toEqual([42, 44, 46]);
   });
 
-  it('is mitred at a corner so that both its sides keep the thickness', () => {
-    const side = line([50, 0], [50, 60], [80, 100]);
-    const within = inward(side, () => 6);
-    const corner = within[1]!;
+  it('meets in a corner as far from both its sides where they lean together, and goes round one that juts in', () => {
+    // the side turns in: its inside lies in the corner
+    const inner = inward(line([50, 0], [50, 60], [20, 100]), () => 6);
+    const corner = inner.find(({ z }) => z > 40 && z < 60)!;
     expect(corner.r).toBeCloseTo(44, 9);
-    // the distance to the leaning side, square to it
-    expect(((80 - 50) * (corner.z - 60) - (100 - 60) * (corner.r - 50)) / 50).toBeCloseTo(6, 9);
+    expect(((20 - 50) * (corner.z - 60) - (100 - 60) * (corner.r - 50)) / 50).toBeCloseTo(6, 9);
+    // the side turns out: around it each point is as far from the corner
+    const outer = inward(line([50, 0], [50, 60], [80, 100]), () => 6);
+    for (const { r, z } of outer.slice(1, -1)) expect(Math.hypot(r - 50, z - 60)).toBeCloseTo(6, 9);
+    expect(outer.length).toBeGreaterThan(4);
   });
 
   it('never lies nearer than its thickness, even where the side turns tighter than it is thick', () => {

@@ -132,9 +132,9 @@ interface Crossing {
   readonly point: Point;
 }
 
-/** The first two steps of a line that cross each other. */
-function selfCrossing(line: Line): Crossing | undefined {
-  for (let i = 1; i < line.length; i += 1) {
+/** The first two steps of a line that cross each other, from a step on. */
+function selfCrossing(line: Line, from = 1): Crossing | undefined {
+  for (let i = from; i < line.length; i += 1) {
     for (let j = i + 2; j < line.length; j += 1) {
       const share = crossing(line[i - 1]!, line[i]!, line[j - 1]!, line[j]!);
       if (share !== undefined) return { first: i, second: j, point: between(line[i - 1]!, line[i]!, share) };
@@ -149,7 +149,8 @@ export const crossesItself = (section: Section): Crossing | undefined => selfCro
 /** A line without the loops it makes where it turns tighter than it is thick. */
 export function withoutLoops(line: Line): Line {
   let clean = line;
-  for (let found = selfCrossing(clean); found; found = selfCrossing(clean)) {
+  // what lies before a crossing that was cut has none
+  for (let found = selfCrossing(clean); found; found = selfCrossing(clean, found.first)) {
     clean = [...clean.slice(0, found.first), found.point, ...clean.slice(found.second)];
   }
   return clean;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Point } from './section';
 import { FAMILIES, type FamilyName, type Knot, type Manner, type SizeName, checkForm, formOf, outlineOf } from '.';
 import { footRadius, unbevelled, walled, withGallery } from './walled';
 
@@ -13,7 +14,7 @@ const form = (
 const check = (made: ReturnType<typeof form>) => checkForm(made, (mm) => `${mm} mm`);
 
 describe('a wall laid inside its outside', () => {
-  it('ends a wall that lies too flat in an upright edge: where the line inside reaches the radius of the rim, w / sin of its lean above it', () => {
+  it('ends a wall that lies too flat in an upright edge as high as the piece: w / sin of its lean above its outside', () => {
     const lies = walled(
       [
         { r: 30, z: 0 },
@@ -21,9 +22,9 @@ describe('a wall laid inside its outside', () => {
       ],
       { wall: 5, wallAtFoot: 5, floor: 6 },
     );
-    const lean = Math.atan2(100, 30);
-    expect(lies.inside[0]!.r).toBeCloseTo(130, 9);
-    expect(lies.inside[0]!.z).toBeCloseTo(30 + 5 / Math.sin(lean), 6);
+    const edge = lies.side.at(-1)!;
+    expect(lies.inside[0]).toEqual({ r: expect.closeTo(130, 9) as number, z: expect.closeTo(30, 6) as number });
+    expect(edge.z).toBeCloseTo(30 - 5 / Math.sin(Math.atan2(100, edge.z)), 6);
     // steeper, it ends level with the rim: w / cos of its lean further in
     const stands = walled(
       [
@@ -122,12 +123,19 @@ describe('a plate', () => {
     expect(wide[1]!.r).toBeCloseTo(side[2]!.r, 9);
   });
 
-  it('on a flat foot goes straight from the foot to under its edge', () => {
-    expect(outline('flat').side).toEqual([
-      { r: 75, z: 0 },
-      { r: 135, z: expect.closeTo(27 - 6 * Math.hypot(1, slope(7)), 9) },
-    ]);
-    expect(outline('flat').under).toEqual([{ r: 0, z: 0 }]);
+  it('on a flat foot has its rim as thick as asked too, from square below the edge of the well', () => {
+    const { side, under } = outline('flat');
+    const [foot, below, edge] = side as [Point, Point, Point];
+    expect(side).toHaveLength(3);
+    expect(under).toEqual([{ r: 0, z: 0 }]);
+    expect(foot).toEqual({ r: 75, z: 0 });
+    expect(Math.hypot(93 - below.r, 7 - below.z)).toBeCloseTo(6, 9);
+    const apart = (p: Point) => (27 - p.z - slope(7) * (135 - p.r)) / Math.hypot(1, slope(7));
+    expect([apart(edge), apart(below)]).toEqual([expect.closeTo(6, 9), expect.closeTo(6, 9)]);
+    // a foot that stands out under the rim goes straight up to it
+    const wide = outline('flat', { baseDiameter: 200 }).side;
+    expect(wide.map(({ r }) => r)).toEqual([100, 100, 135]);
+    expect(apart(wide[1]!)).toBeCloseTo(6, 9);
   });
 });
 

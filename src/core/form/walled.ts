@@ -21,13 +21,18 @@ const steepness = (a: Point, b: Point): number => Math.abs(b.z - a.z) / (Math.hy
 const atLevel = (a: Point, b: Point, z: number): Point => between(a, b, (z - a.z) / (b.z - a.z));
 const atRadius = (a: Point, b: Point, r: number): Point => between(a, b, (r - a.r) / (b.r - a.r));
 
+/** Whether a wall ends in a level rim; one that leans further ends in an upright edge. */
+const endsLevel = (before: Point, rim: Point): boolean => steepness(before, rim) >= LEVEL_RIM_FROM;
+
 /** Cuts the upper end of the inside level with the rim, or upright below its edge where the wall lies too flat for that. */
 function cutAtRim(inner: Line, rim: Point, before: Point): Line {
-  const level = steepness(before, rim) >= LEVEL_RIM_FROM;
-  const beyond = (p: Point) => (level ? p.z >= rim.z : p.r >= rim.r);
-  const last = inner.findIndex(beyond);
-  const kept = last > 0 ? inner.slice(0, last) : inner.slice(0, -1);
-  const [a, b] = last > 0 ? [inner[last - 1]!, inner[last]!] : [inner.at(-2)!, inner.at(-1)!];
+  const level = endsLevel(before, rim);
+  const opens = rim.r >= before.r;
+  const beyond = (p: Point) => (level ? p.z >= rim.z : opens ? p.r >= rim.r : p.r <= rim.r);
+  // from the rim down: a belly below a shoulder may be as wide as the rim
+  const last = inner.findLastIndex((p) => !beyond(p));
+  const [a, b] = last < 0 || last === inner.length - 1 ? [inner.at(-2)!, inner.at(-1)!] : [inner[last]!, inner[last + 1]!];
+  const kept = last < 0 ? inner.slice(0, 1) : last === inner.length - 1 ? inner.slice(0, -1) : inner.slice(0, last + 1);
   return [...kept, level ? atLevel(a, b, rim.z) : atRadius(a, b, rim.r)];
 }
 
@@ -46,13 +51,32 @@ function cutAtFloor(inner: Line, floorTop: number): Line {
   return [axis, ...inner];
 }
 
+/** A rim that flares out flat ends in an edge that is as high as the piece: so often its outside is lowered, until that is met, mm. */
+const ROUNDS = 30;
+const MET = 1e-9;
+
 /**
  * The outline of a form with a wall, from the line up its outside: the wall is laid inside it square to the surface,
- * evenly thinner from foot to rim, and cut at the floor's top and at the rim.
+ * evenly thinner from foot to rim, and cut at the floor's top and at the rim. The rim's edge is as high as the line: of one that flares
+ * out flat, whose edge stands above its outside, the outside is as much lower.
  *
  * @param side from the foot's outer edge, z = 0, up to the rim's
  */
-export function walled(side: Line, { wall, wallAtFoot, floor, ring, bevel = 0 }: Walls): Outline {
+export function walled(side: Line, walls: Walls): Outline {
+  const height = side.at(-1)!.z;
+  let made = laidInside(side, walls);
+  let lower = side;
+  const stands = made.inside[0]!.z > height + MET;
+  for (let round = 0; stands && round < ROUNDS && Math.abs(made.inside[0]!.z - height) > MET; round += 1) {
+    const most = lower.at(-1)!.z - (made.inside[0]!.z - height);
+    if (most <= 0) break;
+    lower = side.map(({ r, z }) => ({ r, z: (z * most) / height }));
+    made = laidInside(lower, walls);
+  }
+  return made;
+}
+
+function laidInside(side: Line, { wall, wallAtFoot, floor, ring, bevel = 0 }: Walls): Outline {
   const inner = inward(side, (share) => wallAtFoot + (wall - wallAtFoot) * share);
   const rim = side.at(-1)!;
   const open = cutAtFloor(cutAtRim(inner, rim, side.at(-2)!), (ring?.height ?? 0) + floor);
