@@ -11,6 +11,7 @@ import {
   gapOf,
   isAhead,
   normalFrom,
+  oddsOf,
   shrinkageVariances,
   stopperFault,
   uniformFrom,
@@ -192,5 +193,31 @@ describe('around a lid', () => {
 
   it('a lid is ahead of its pot where it is at a later stage, unless it is fired', () => {
     STAGES.forEach((lid, i) => STAGES.forEach((pot, j) => expect(isAhead(lid, pot), `${lid} ${pot}`).toBe(i > j && lid !== 'glazed')));
+  });
+});
+
+describe('odds worked out', () => {
+  const measured = { leather: 32, dry: 45, bisque: 52 };
+  const beside = (sharesPercent: typeof measured | undefined, mouthAt: Stage, lidAt: Stage, diameter: number): number => {
+    const of = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5, sharesPercent });
+    const [mouth, near] = [width(mouthAt, diameter, { clay: of }), width(lidAt, diameter * 0.98, { clay: of })];
+    // a lid for the middle of an easy gap
+    const off = gapOf({ mouth, lid: near, sameFiring: true }).mean - 1.6;
+    const pair: Pair = { mouth, lid: { ...near, diameter: near.diameter + off }, sameFiring: true };
+    const range = { min: 0.8, max: 2.5 };
+    const [told, drawn] = [oddsOf(gapOf(pair), range), drawnGaps(pair, range, 60_000, normalFrom(2724)).odds];
+    return Math.max(Math.abs(told.jams - drawn.jams), Math.abs(told.good - drawn.good), Math.abs(told.loose - drawn.loose));
+  };
+  // 60,000 draws are right to 0.006 themselves
+  const NOISE = 0.006;
+
+  it('are those of draws: to 0.004 at one stage or by measured shares, to 0.025 by typical ones', () => {
+    for (const diameter of [60, 220]) {
+      for (const at of ['wet', 'leather', 'dry', 'bisque'] as const) {
+        expect(beside(undefined, at, at, diameter)).toBeLessThan(0.004 + NOISE);
+        expect(beside(measured, 'bisque', at, diameter)).toBeLessThan(0.004 + NOISE);
+        expect(beside(undefined, 'bisque', at, diameter)).toBeLessThan(0.025 + NOISE);
+      }
+    }
   });
 });

@@ -87,8 +87,9 @@ const HALF_NORMAL = { mean: Math.sqrt(2 / Math.PI), variance: 1 - 2 / Math.PI };
 
 /**
  * The finished gap between a mouth and a lid: mouth - lid - half of each ovality - two coats of glaze on each glazed face
- * (computation.md section 7). The widths answer to shrinkage, share and hand to the first order, their means to the second: beside
- * draws the odds are right to 0.002.
+ * (computation.md section 7). The widths answer to shrinkage, share and hand to the first order, their means to the second. Beside draws
+ * the odds are right to 0.004 where both are at one stage or the shares were measured, to 0.025 where one is further on than the other and
+ * what is done of the shrinkage is only typical: that doubt is large and bends.
  *
  * @example gapOf({ mouth: { rigid: true, diameter: 72 }, lid: { rigid: true, diameter: 71 }, sameFiring: false }).mean // 1
  */
