@@ -133,7 +133,7 @@ test('the log: found, sorted, a view kept, out as CSV and in with three bad rows
   const lines = page.getByRole('table', { name: 'Lines of the table' });
   await expect(lines).toContainText('is no day that can be read');
   await expect(lines).toContainText('There is no clay called “Lost Clay”');
-  await expect(lines).toContainText('Fired it is smaller than wet');
+  await expect(lines).toContainText('Fired, its width at the mouth is not smaller than wet');
   const take = page.getByRole('button', { name: 'Take 2 pieces' });
   await expect(take).toBeDisabled();
   for (const bad of [3, 4, 5]) await page.getByLabel(`Take line ${bad}`, { exact: true }).uncheck();
@@ -145,6 +145,27 @@ test('the log: found, sorted, a view kept, out as CSV and in with three bad rows
   await page.getByRole('heading', { name: 'Shelves' }).click();
   await page.keyboard.press('ControlOrMeta+z');
   await expect(page.getByTestId('made-count')).toHaveText('44 pieces made');
+});
+
+test('the log saved as CSV and read again is recognised line by line, and changes nothing', async ({ page }) => {
+  await visit(page, '/shelves?view=log');
+  const saving = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save CSV' }).click();
+  const path = await (await saving).path();
+  await page.getByRole('button', { name: 'From a table …' }).click();
+  await page.getByLabel('CSV file').setInputFiles(path);
+  const region = page.getByRole('region', { name: 'What was made, from a table' });
+  await expect(region.getByRole('status')).toHaveText('0 of 44 lines can be taken. 44 are there already.');
+  await expect(region.getByRole('table', { name: 'Lines of the table' })).toContainText('in the log already');
+  await expect(region.getByRole('button', { name: 'Take 0 pieces' })).toBeDisabled();
+  await test.step('a line without a day is refused until one is given', async () => {
+    const paste = region.getByLabel('Paste the table', { exact: true });
+    await paste.fill('name,number,clay,wet mouth\nTumbler,1,Heron Buff,93');
+    await expect(region.getByRole('table', { name: 'Lines of the table' })).toContainText('It has no day');
+    await region.getByLabel('Day of lines that name none', { exact: true }).fill('2026-11-02');
+    await region.getByRole('button', { name: 'Take one piece' }).click();
+    await expect(page.getByTestId('made-count')).toHaveText('45 pieces made');
+  });
 });
 
 test('the one that came out right becomes the standard; rounds are laid over each other and taken back', async ({ page }) => {

@@ -275,8 +275,22 @@ export const movePieces = (ids: readonly string[], shelf: Shelf, label: string):
 export const measurePiece = (id: string, stage: Stage, size: SizeName, reading: Reading | undefined, label: string, key?: string): Act =>
   editPiece(id, (piece) => withReading(piece, stage, size, reading), label, key);
 
-/** Runs and pieces read from a table, all at once. */
-export const addMade = (runs: readonly Run[], pieces: readonly MadePiece[], label: string): Act => ({
+/** Runs and pieces read from a table, all at once, and what the table says otherwise of pieces that are there. */
+export const addMade = (
+  {
+    runs,
+    pieces,
+    changed,
+  }: { readonly runs: readonly Run[]; readonly pieces: readonly MadePiece[]; readonly changed: readonly MadePiece[] },
+  label: string,
+): Act => ({
   label,
-  change: () => [...runs.map((run) => rowChange('runs', undefined, run)), ...pieces.map((piece) => rowChange('pieces', undefined, piece))],
+  change: (workspace) => [
+    ...runs.map((run) => rowChange('runs', undefined, run)),
+    ...pieces.map((piece) => rowChange('pieces', undefined, piece)),
+    ...changed.flatMap((piece): RowChange[] => {
+      const before = find(workspace, 'pieces', piece.id);
+      return before ? [rowChange('pieces', before, piece)] : [];
+    }),
+  ],
 });

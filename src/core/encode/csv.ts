@@ -1,7 +1,7 @@
 import { inBody, shownBall, calledPart, weighedPart, type Workspace } from '@/core/workspace';
 import Papa from 'papaparse';
 
-type Cell = string | number;
+export type Cell = string | number;
 
 /**
  * Text that a spreadsheet would run as a formula gets an apostrophe before it: `= + - @`, their full-width forms,

@@ -55,9 +55,9 @@ describe('a table of finished sizes', () => {
 
   it.each([
     ['name,mouth\nA,wide', 'mouth', /wide/],
-    ['name,form,mouth\nA,teapot,90', 'form', /“teapot” is no form known here. Write one of: cup/],
+    ['name,form,mouth\nA,teapot,90', 'form', /“teapot” is no form known here. Enter one of: cup/],
     ['name,clay,mouth\nA,Owl Grey,90', 'clay', /no clay called “Owl Grey”/],
-    ['name,unit,mouth\nA,ell,90', 'unit', /Write mm, cm or in/],
+    ['name,unit,mouth\nA,ell,90', 'unit', /Enter mm, cm or in/],
     ['name,note\nA,tall', 'mouth', /at least one/],
     ['name,form,mouth,base\nA,disc,90,80', 'base', /has no base/],
     ['name,mouth,height,wall\nA,90,100,60', 'wall', /thicker than the piece is wide/],
@@ -82,8 +82,8 @@ describe('a table of finished sizes', () => {
     [['mouth', 'Rim', 'diameter', 'width', 'wide', 'across', 'length', '⌀', 'ø mm'], 'mouth'],
     [['price', ''], undefined],
   ] as const)('takes the headings %j for %j, each once', (heads, column) => {
-    for (const head of heads) expect(guessedColumns({ head: [head], rows: [] }), head).toEqual([column]);
-    expect(guessedColumns({ head: [heads[0], heads[0]], rows: [] })).toEqual([column, undefined]);
+    for (const head of heads) expect(guessedColumns({ head: [head] }), head).toEqual([column]);
+    expect(guessedColumns({ head: [heads[0], heads[0]] })).toEqual([column, undefined]);
   });
 
   it('knows a form by any name it is called by on the screen, and no other', () => {
@@ -129,7 +129,7 @@ describe('a table of finished sizes', () => {
     const table = tableOf('name;note;mouth\nA;"tall; thin";90\nB;"says ""hm""";9 cm\nC;;12');
     const written = tableText(table, new Set([3, 4]));
     expect(written.split('\n')[0]).toBe('name\tnote\tmouth');
-    expect(tableOf(written)).toEqual({ head: table.head, rows: table.rows.slice(1) });
+    expect(tableOf(written)).toEqual({ head: table.head, rows: table.rows.slice(1), faults: new Map() });
   });
 
   it('takes a bare number in the unit of its line, else in the usual one', () => {
@@ -154,9 +154,11 @@ describe('a table of finished sizes', () => {
     expect(partIn('name,mouth,height\nA,90,80').sizes.height![0]).toEqual({ mm: 80, at: 'glazed' });
   });
 
-  it('calls a line without a name by its place, and gives it the usual clay', () => {
-    const [, second] = rowsOf('name,mouth\nA,90\n ,91');
+  it('calls a line by its place where no column names it, and gives it the usual clay; a name left empty is asked for', () => {
+    const [, second] = rowsOf('height,mouth\n80,90\n80,91');
     expect(second).toMatchObject({ line: 3, name: 'Line 3', part: { ok: true, value: { bodyId: 'body-heron-buff' } } });
+    const [, nameless] = rowsOf('name,mouth\nA,90\n ,91');
+    expect(nameless).toMatchObject({ line: 3, part: { problem: { path: 'name', message: 'It has no name. Enter one.' } } });
   });
 
   it('is at most 2,000 lines and a million letters long, to the line and the letter', () => {
@@ -166,7 +168,7 @@ describe('a table of finished sizes', () => {
     const head = 'name\n';
     expect(readTable(head + 'x'.repeat(1_000_000 - head.length)).ok).toBe(true);
     expect(readTable(head + 'x'.repeat(1_000_001 - head.length)).ok).toBe(false);
-    expect(tableOf(' name , mouth \n\n a , 90 \n')).toEqual({ head: ['name', 'mouth'], rows: [['a', '90']] });
+    expect(tableOf(' name , mouth \n\n a , 90 \n')).toEqual({ head: ['name', 'mouth'], rows: [['a', '90']], faults: new Map() });
   });
 
   it('refuses what is no table', () => {

@@ -39,6 +39,8 @@ const HEADINGS: readonly (readonly [Column, RegExp])[] = [
 export interface Table {
   readonly head: readonly string[];
   readonly rows: readonly (readonly string[])[];
+  /** What is wrong with a line as such, by its number: the headings are line 1. */
+  readonly faults: ReadonlyMap<number, string>;
 }
 
 const MOST_ROWS = 2000;
@@ -47,27 +49,49 @@ const MOST_TEXT = 1_000_000;
 /** Reads a table with a line of headings: commas, semicolons or tabs between the cells, quotes around what has them. */
 export function readTable(text: string): Result<Table> {
   if (text.length > MOST_TEXT) return bad('', 'The table is larger than a million letters. Take it in parts.');
-  const { data } = Papa.parse<string[]>(text.replace(/^\ufeff/, '').trim(), {
+  const { data, errors } = Papa.parse<string[]>(text.replace(/^\ufeff/, '').trim(), {
     skipEmptyLines: 'greedy',
     delimitersToGuess: ['\t', ';', ','],
   });
+  const unclosed = errors.find(({ code }) => code === 'MissingQuotes');
+  if (unclosed)
+    return bad(
+      '',
+      `In line ${(unclosed.row ?? 0) + 1} a quote mark is opened and not closed: the lines after it would be taken for its text.`,
+    );
   const [head = [], ...rows] = data;
   if (head.length === 0) return bad('', 'There is no table yet. Paste one with a line of headings, such as: name, mouth, height.');
   if (rows.length === 0)
     return bad('', `There is only one line, ${quote(head.join(', '))}. The first line is the headings; a line a piece follows.`);
   if (rows.length > MOST_ROWS) return bad('', `There are ${rows.length} lines. Take at most ${MOST_ROWS} at a time.`);
-  return good({ head: head.map((cell) => cell.trim()), rows: rows.map((row) => row.map((cell) => cell.trim())) });
+  const faults = rows.flatMap((row, i): [number, string][] => {
+    const fault = lineFault(row, head.length);
+    return fault ? [[i + 2, fault]] : [];
+  });
+  return good({ head: head.map((cell) => cell.trim()), rows: rows.map((row) => row.map((cell) => cell.trim())), faults: new Map(faults) });
+}
+
+/** What is wrong with a line whatever its columns hold: cells too many or too few, signs that nobody types. */
+function lineFault(row: readonly string[], width: number): string | undefined {
+  const beyond = row.slice(width).some((cell) => cell.trim() !== '');
+  if (beyond || row.length < width)
+    return `It has ${row.length} cells where the headings have ${width}. Is a separator or a quote mark wrong?`;
+  const odd = row.join(' ').match(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/)?.[0];
+  return odd === undefined ? undefined : `It has a sign in it that cannot be seen (code ${odd.charCodeAt(0)}). Delete it.`;
 }
 
 /** A table with only these of its lines, counted as people do, as it would be pasted again. */
-export const tableText = ({ head, rows }: Table, lines: ReadonlySet<number>): string =>
+export const tableText = ({ head, rows }: Pick<Table, 'head' | 'rows'>, lines: ReadonlySet<number>): string =>
   Papa.unparse(
     [head, ...rows.filter((_, i) => lines.has(i + 2))].map((row) => [...row]),
     { delimiter: '\t', newline: '\n' },
   );
 
 /** What each column most likely holds, by its heading; undefined where none says so. Nothing is taken twice. */
-export function guessed<C extends string>({ head }: Table, headings: readonly (readonly [C, RegExp])[]): readonly (C | undefined)[] {
+export function guessed<C extends string>(
+  { head }: Pick<Table, 'head'>,
+  headings: readonly (readonly [C, RegExp])[],
+): readonly (C | undefined)[] {
   const taken = new Set<C>();
   return head.map((heading) => {
     const found = headings.find(([column, words]) => !taken.has(column) && words.test(heading.toLowerCase()))?.[0];
@@ -76,7 +100,7 @@ export function guessed<C extends string>({ head }: Table, headings: readonly (r
   });
 }
 
-export const guessedColumns = (table: Table): readonly (Column | undefined)[] => guessed(table, HEADINGS);
+export const guessedColumns = (table: Pick<Table, 'head'>): readonly (Column | undefined)[] => guessed(table, HEADINGS);
 
 /** A line of the table as a part, or why it is none: what is wrong, and in which column. */
 export interface RowRead {
@@ -103,7 +127,7 @@ const UNITS: Readonly<Record<string, 'mm' | 'cm' | 'in'>> = { mm: 'mm', cm: 'cm'
 function unitOf(cell: string, usual: LengthUnit): Result<'mm' | 'cm' | 'in'> {
   if (cell === '') return good(usual === 'inch-fraction' ? 'in' : usual);
   const unit = UNITS[cell.toLowerCase().replace(/\.$/, '')];
-  return unit ? good(unit) : bad('unit', `${quote(cell)} is no unit of length known here. Write mm, cm or in.`);
+  return unit ? good(unit) : bad('unit', `${quote(cell)} is no unit of length known here. Enter mm, cm or in.`);
 }
 
 /** What potters call pieces, by the form each is begun from. */
@@ -139,7 +163,7 @@ function familyOf(cell: string): Result<FamilyName> {
   }
   return bad(
     'form',
-    `${quote(cell)} is no form known here. Write one of: ${FAMILY_NAMES.map((family) => FAMILIES[family].words.toLowerCase()).join('; ')}.`,
+    `${quote(cell)} is no form known here. Enter one of: ${FAMILY_NAMES.map((family) => FAMILIES[family].words.toLowerCase()).join('; ')}.`,
   );
 }
 
@@ -176,9 +200,18 @@ function sizesIn(cell: (column: Column) => string, unit: 'mm' | 'cm' | 'in'): Re
 export function partsFrom(table: Table, columns: readonly (Column | undefined)[], workspace: Workspace, options: Options): RowRead[] {
   return table.rows.map((row, i) => {
     const cell = (column: Column) => row[columns.indexOf(column)] ?? '';
-    const name = cell('name') || `Line ${i + 2}`;
-    return { line: i + 2, name, part: partOf(cell, workspace, options) };
+    const line = i + 2;
+    const name = cell('name') || `Line ${line}`;
+    const fault = table.faults.get(line) ?? nameFault(cell('name'), columns.includes('name'));
+    return { line, name, part: fault ? bad('name', fault) : partOf(cell, workspace, options) };
   });
+}
+
+/** What is wrong with a name: none where there is a column for it, or one that runs on. */
+function nameFault(name: string, asked: boolean): string | undefined {
+  if (name === '') return asked ? 'It has no name. Enter one.' : undefined;
+  if (name.length > 200) return `The name has ${name.length} letters. Use at most 200.`;
+  return /[\r\n]/.test(name) ? 'The name goes on in the next line. Is a quote mark missing?' : undefined;
 }
 
 function partOf(cell: (column: Column) => string, workspace: Workspace, { unit, bodyId, write }: Options): Result<Part> {

@@ -8,6 +8,8 @@ import { Box, chakra } from '@chakra-ui/react';
 
 interface ChipProps {
   readonly piece: MadePiece;
+  /** Its number, with its run where runs mix. */
+  readonly called: string;
   readonly sorting: Sorting;
   readonly picked: boolean;
   readonly onPick: () => void;
@@ -15,7 +17,7 @@ interface ChipProps {
 }
 
 /** A piece by its number and measures: dragged onto another to take its place, or picked with Enter and then the other. */
-export function Chip({ piece, sorting, picked, onPick, onOut }: ChipProps) {
+export function Chip({ piece, called, sorting, picked, onPick, onOut }: ChipProps) {
   const units = useUnits();
   const { setNodeRef: setDragged, attributes, listeners, transform } = useDraggable({ id: piece.id });
   const { setNodeRef: setOver, isOver } = useDroppable({ id: piece.id });
@@ -40,7 +42,7 @@ export function Chip({ piece, sorting, picked, onPick, onOut }: ChipProps) {
             onOut();
           }
         }}
-        aria-label={`Piece ${piece.no}, ${measures.join(' by ')}. ${picked ? 'Picked: choose whose place it takes.' : 'Enter picks it, Delete keeps it out.'}`}
+        aria-label={`Piece ${called}, ${measures.join(' by ')}. ${picked ? 'Picked: choose whose place it takes.' : 'Enter picks it, Delete keeps it out.'}`}
         aria-pressed={picked}
         textAlign="left"
         minHeight="52px"
@@ -55,7 +57,7 @@ export function Chip({ piece, sorting, picked, onPick, onOut }: ChipProps) {
         style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)`, position: 'relative', zIndex: 20 } : undefined}
       >
         <Box fontSize="xs" color="fg.muted">
-          no. {piece.no}
+          no. {called}
         </Box>
         <Box color={sorting.at} fontFamily="figure" fontWeight="650" fontVariantNumeric="tabular-nums">
           {measures.join(' · ')}

@@ -180,10 +180,26 @@ function Rows({ plan, sorting, points, sorted, edit }: RowsProps) {
       setPicked(undefined);
     } else setPicked(picked === id ? undefined : id);
   };
+  // a number alone says which only within one run
+  const mixed = new Set([...all.values()].map(({ runId }) => runId)).size > 1;
+  const called = ({ no, runId }: MadePiece) => {
+    const date = mixed ? workspace.runs.find(({ id }) => id === runId)?.date : undefined;
+    return date ? `${no} of ${date}` : String(no);
+  };
   const chip = (id: string) => {
     const piece = all.get(id);
     return (
-      piece && <Chip key={id} piece={piece} sorting={sorting} picked={picked === id} onPick={() => onPick(id)} onOut={() => keepOut(id)} />
+      piece && (
+        <Chip
+          key={id}
+          piece={piece}
+          called={called(piece)}
+          sorting={sorting}
+          picked={picked === id}
+          onPick={() => onPick(id)}
+          onOut={() => keepOut(id)}
+        />
+      )
     );
   };
   const came = points ? asTheyCome(points, sorting.size) : 0;
@@ -247,7 +263,7 @@ function Rows({ plan, sorting, points, sorted, edit }: RowsProps) {
           return (
             piece && (
               <Act key={id} onClick={() => edit({ out: sorting.out.filter((each) => each !== id) }, 'piece sorted again')} color="fg.muted">
-                {piece.no} kept out: sort again
+                {called(piece)} kept out: sort again
               </Act>
             )
           );

@@ -16,6 +16,8 @@ export interface TableLine {
   readonly line: number;
   readonly name: string;
   readonly fault?: string | undefined;
+  /** It is there already, as it is: nothing is to be taken of it. */
+  readonly there?: boolean | undefined;
 }
 
 interface Props<C extends string, L extends TableLine> {
@@ -32,6 +34,8 @@ interface Props<C extends string, L extends TableLine> {
   readonly readWords: (good: number, all: number) => string;
   /** Nothing is taken while a chosen line has a fault; else lines with one are left out. */
   readonly allOrNothing?: boolean;
+  /** What else is asked before it is taken. */
+  readonly extra?: ReactNode;
   readonly onMake: (lines: readonly L[]) => void;
   readonly onDone: () => void;
 }
@@ -54,8 +58,10 @@ export function TableIn<C extends string, L extends TableLine>(props: Props<C, L
   };
   const lines = reader && table?.ok ? props.read(reader, table.value, columns) : [];
   const chosen = lines.filter(({ line }) => !left.has(line));
-  const good = chosen.filter(({ fault }) => !fault);
-  const blocked = good.length === 0 || (allOrNothing && good.length < chosen.length);
+  const there = chosen.filter((line) => line.there).length;
+  const good = chosen.filter((line) => !line.fault && !line.there);
+  const faulty = chosen.length - good.length - there;
+  const blocked = good.length === 0 || (allOrNothing && faulty > 0);
   return (
     <Box as="section" aria-label={title} background="bg.panel" padding="4" borderRadius="4px" marginBottom="4">
       <chakra.h2 fontSize="18px" fontWeight="680">
@@ -88,6 +94,7 @@ export function TableIn<C extends string, L extends TableLine>(props: Props<C, L
             onChange={(event) => void event.currentTarget.files?.[0]?.text().then((content) => paste(content))}
           />
         </label>
+        {props.extra}
         <Box flex="1" />
         <Act onClick={onDone}>Cancel</Act>
         <Act
@@ -96,9 +103,9 @@ export function TableIn<C extends string, L extends TableLine>(props: Props<C, L
           onClick={() => {
             props.onMake(good);
             // what was left out stays to be put right
-            const faulty = lines.filter(({ fault }) => fault);
-            if (faulty.length === 0 || allOrNothing || !reader || !table?.ok) onDone();
-            else setPasted(reader.tableText(table.value, new Set(faulty.map(({ line }) => line))));
+            const kept = lines.filter(({ fault }) => fault);
+            if (kept.length === 0 || allOrNothing || !reader || !table?.ok) onDone();
+            else setPasted(reader.tableText(table.value, new Set(kept.map(({ line }) => line))));
           }}
         >
           {props.makeWords(good.length)}
@@ -114,7 +121,8 @@ export function TableIn<C extends string, L extends TableLine>(props: Props<C, L
           <Mapping words={props.columnsOf(reader)} table={table.value} columns={columns} onColumns={setColumns} />
           <Box role="status" fontSize="sm" marginTop="2">
             {props.readWords(good.length, lines.length)}
-            {good.length < chosen.length &&
+            {there > 0 && ` ${there} ${there === 1 ? 'is' : 'are'} there already.`}
+            {faulty > 0 &&
               (allOrNothing
                 ? ' Nothing is taken until the others are put right or left out.'
                 : ' The others say why: put them right above, now or after.')}
