@@ -105,7 +105,7 @@ test('a tester corrects the ball, and the run is made to it on the wheel screen 
   await expect(page.locator('[data-tester]')).not.toHaveText('680 g');
   await page.getByRole('button', { name: 'Use this ball' }).click();
   const run = (await page.locator('[data-tester]').textContent())!;
-  await expect(page.getByTestId('run-ball')).toContainText('By the test piece');
+  await expect(page.getByTestId('run-ball')).toContainText('From your test piece');
   await expect(answer(page, 'ball')).toHaveText(run);
   await saved(page);
   await visit(page, '/wheel?plan=plan-honey-jar');

@@ -141,3 +141,64 @@ test.describe('at the wheel on a phone lying', () => {
     }
   });
 });
+
+for (const [where, viewport] of [
+  ['a tablet lying', { width: 1180, height: 820 }],
+  ['a tablet upright', { width: 820, height: 1180 }],
+  ['a phone', { width: 390, height: 844 }],
+] as const) {
+  test.describe(`what is dragged, on ${where}`, () => {
+    test.use({ viewport, hasTouch: true, isMobile: true });
+    const undo = (page: Page) => page.getByRole('button', { name: /^Undo/ });
+
+    test('a swipe over it scrolls and moves nothing; a finger that lies still takes hold; a cancelled drag changes nothing', async ({
+      page,
+    }) => {
+      const surfaces = [
+        { at: '/shelves', what: '[data-group] button', held: '[data-group][data-held]', way: [0, -170] },
+        { at: '/shelves', what: '[data-group] button', held: '[data-group][data-held]', way: [0, 170] },
+        { at: '/orders', what: '[data-step]', held: '[data-step][data-held]', way: [-90, 0] },
+        { at: '/?plan=plan-honey-jar', what: '[data-handle]', held: undefined, way: [0, -160] },
+        { at: '/?plan=plan-honey-jar', what: '[data-handle]', held: undefined, way: [60, 0] },
+      ] as const;
+      const { send, drag } = await fingers(page);
+      for (const { at, what, held, way } of surfaces) {
+        await visit(page, at);
+        const thing = page.locator(what).first();
+        await thing.scrollIntoViewIfNeeded();
+        const box = (await thing.boundingBox())!;
+        const from = [box.x + Math.min(box.width, 40) / 2, box.y + box.height / 2] as const;
+        const to = [from[0] + way[0], from[1] + way[1]] as const;
+        await drag([from, to]);
+        await expect(undo(page), `${at} swiped`).toHaveCount(0);
+        if (!held) continue;
+        await thing.scrollIntoViewIfNeeded();
+        const now = (await thing.boundingBox())!;
+        const start = [now.x + Math.min(now.width, 40) / 2, now.y + now.height / 2] as const;
+        await send('touchStart', [start]);
+        await page.locator(held).first().waitFor();
+        for (let i = 1; i <= 6; i += 1) await send('touchMove', [[start[0] + (way[0] * i) / 6, start[1] + (way[1] * i) / 6]]);
+        await send('touchCancel', []);
+        await expect(page.locator(held)).toHaveCount(0);
+        await expect(undo(page), `${at} cancelled`).toHaveCount(0);
+      }
+    });
+
+    test('held first, a step on the strip is moved, and one undo takes it back', async ({ page }) => {
+      const { send } = await fingers(page);
+      await visit(page, '/orders');
+      const step = page.locator('[data-step]').first();
+      await step.scrollIntoViewIfNeeded();
+      const before = await step.getAttribute('aria-label');
+      const box = (await step.boundingBox())!;
+      const start = [box.x + Math.min(box.width, 30) / 2, box.y + box.height / 2] as const;
+      await send('touchStart', [start]);
+      await page.locator('[data-step][data-held]').waitFor();
+      for (let i = 1; i <= 6; i += 1) await send('touchMove', [[start[0] - 15 * i, start[1]]]);
+      await send('touchEnd', []);
+      await expect(step).not.toHaveAttribute('aria-label', before!);
+      await undo(page).first().click();
+      await expect(step).toHaveAttribute('aria-label', before!);
+    });
+  });
+}

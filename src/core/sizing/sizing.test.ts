@@ -156,7 +156,7 @@ describe('sizes known at different stages', () => {
     expect(line('height@wet')).toBe('120 mm ÷ 0.885 = 135.6 mm');
     expect(line('height@leather')).toBe('120 mm ÷ 0.885 × 0.9632 = 130.6 mm');
     expect(line('height@wet', 2)).toBe('135.6 mm wet finishes 117.3 mm to 122.7 mm in 9 of 10; shrinkage from the supplier.');
-    expect(last('height@glazed')).toMatch(/what you typed/);
+    expect(last('height@glazed')).toMatch(/You entered/);
     expect(last('ball')).toBe('÷ 0.965 for slurry = 647 g');
     expect(last('gauge')).toMatch(/141.1 mm: set the gauge/);
     expect(last('pulled')).toBe('= 143.6 mm');

@@ -1,5 +1,6 @@
 import { type ClayFigures, STAGES, clayFigures, type Stage } from '@/core/clay';
 import { FAMILIES, ROUND_FAMILIES, type FamilyName, type SizeName, formOf } from '@/core/form';
+import { METRIC, type UnitChoice, handMass, text, writeDensity, writeLength, writeMass, writeVolume } from '@/core/units';
 import { describe, expect, it } from 'vitest';
 import {
   type KnownSizes,
@@ -103,7 +104,7 @@ describe('the arithmetic of a size', () => {
         const there = about.sized.stages[stage].sizes[name]!;
         const shown = lines(about, `${name}@${stage}`);
         if (stage === known[name]![0].at) {
-          const typed = `${there} mm is what you typed; everything else follows from it.`;
+          const typed = `You entered ${there} mm. The other stages follow from it.`;
           expect(shown).toEqual([name === 'baseDiameter' ? `Not entered. ${there} mm follows the other sizes until you enter it.` : typed]);
           continue;
         }
@@ -198,6 +199,39 @@ describe('the arithmetic of what is thrown', () => {
   it('of what it holds is one figure', () => {
     const about = worked('cylinder', WAYS.trimmed, {});
     expect(lines(about, 'capacity')[0]).toContain(`${about.sized.capacityMl} ml`);
+  });
+});
+
+describe('the arithmetic of a ball in any units', () => {
+  const systems: readonly UnitChoice[] = (['g', 'lb-oz'] as const).flatMap((mass) =>
+    (['ml', 'fl-oz'] as const).flatMap((volume) => (['us', 'imperial'] as const).map((flOz) => ({ ...METRIC, mass, volume, flOz }))),
+  );
+  const shown = (choice: UnitChoice) => ({
+    length: (mm: number) => text(writeLength(mm, choice)),
+    mass: (g: number) => text(writeMass(g, choice)),
+    volume: (ml: number) => text(writeVolume(ml, choice)),
+    density: (gPerMl: number) => writeDensity(gPerMl, choice),
+    weighed: (g: number) => text(writeMass(handMass(g, choice), choice)),
+  });
+  /** Grams or ounces as they are told, pounds among them. */
+  const weight = (told: string): number => {
+    const [, pounds = '0', rest] = /^(?:([\d.]+) lb )?([\d.]+) (?:g|oz)/.exec(told)!;
+    return Number(pounds) * 16 + Number(rest);
+  };
+
+  it.each(systems)('multiplies out and adds up as it is written: %j', (choice) => {
+    for (const family of ROUND_FAMILIES) {
+      const about = worked(family, family === 'disc' ? WAYS.thickness : EVERYTHING, {});
+      const [parts, thrown, ball] = working(about, 'ball', shown(choice)).lines as [string, string, string];
+      const figures = [...parts.matchAll(/([\d.]+) (?:ml|fl oz)/g)].map(([, each]) => Number(each));
+      const [, volume, density, told] = /^([\d.]+) (?:ml|fl oz) × ([\d.]+) [a-z/ ]+ = (.*) on the bat$/.exec(thrown)!;
+      expect(figures.reduce((all, each) => all + each, 0)).toBeCloseTo(Number(volume), 6);
+      const step = choice.volume === 'ml' ? 1 : 0.1;
+      // to half a step of what is written
+      expect(Math.abs(Number(volume) * Number(density) - weight(told!))).toBeLessThan((step / 2) * Number(density) + 0.6);
+      const said = /= ([^,]*)(?:, rounded to (.*))?$/.exec(ball)!;
+      expect(said[2] ?? said[1]).toBe(shown(choice).weighed(about.sized.masses.ball));
+    }
   });
 });
 

@@ -11,6 +11,29 @@ export interface Writers {
   readonly length: (mm: number) => string;
   readonly mass: (g: number) => string;
   readonly volume: (ml: number) => string;
+  /** A density, so that a volume times it is a weight as both are written; g/ml unless said. */
+  readonly density?: ((gPerMl: number) => string) | undefined;
+  /** A weight as a bench scale is read. */
+  readonly weighed?: ((g: number) => string) | undefined;
+}
+
+const densityIn = ({ density }: Writers, gPerMl: number): string => density?.(gPerMl) ?? `${places(gPerMl, 3)} g/ml`;
+
+/** The figure a text begins with, where it is one. */
+const figureOf = (text: string): number => Number(/^[\d.]+/.exec(text)?.[0] ?? NaN);
+
+/**
+ * Amounts written so that they add up to their sum as that is written: what rounding leaves is with the largest, where it is not seen.
+ * They are in one unit.
+ */
+function addingUp(amounts: readonly number[], write: (amount: number) => string): readonly string[] {
+  const written = amounts.map(write);
+  const sum = amounts.reduce((all, each) => all + each, 0);
+  const left = figureOf(write(sum)) - written.reduce((all, each) => all + figureOf(each), 0);
+  const largest = amounts.indexOf(Math.max(...amounts));
+  const per = figureOf(write(1000)) / 1000;
+  if (!(Math.abs(left) > 1e-9) || !(per > 0)) return written;
+  return written.map((each, i) => (i === largest ? write((figureOf(each) + left) / per) : each));
 }
 
 /** The arithmetic of one number in a potter's terms, a line a step; the last line gives the number. */
@@ -59,7 +82,7 @@ function sizeWorking(worked: Worked, size: SizeName, stage: Stage, w: Writers): 
   const from = worked.sized.stages[known.at].sizes[size] ?? 0;
   if (!isExact(known)) return limitWorking(worked, size, known, stage, title, w);
   if (known.at === stage) {
-    const said = `${result} is what you typed; everything else follows from it.`;
+    const said = `You entered ${result}. The other stages follow from it.`;
     return { title, lines: [known.free ? `Not entered. ${result} follows the other sizes until you enter it.` : said] };
   }
   const { direction } = sizeSpec(size);
@@ -145,18 +168,22 @@ function ballWorking({ clay, making, sized }: Worked, w: Writers): Working {
     [MAKING_WORDS.rimGround, volumes.ground],
     [MAKING_WORDS.wireLoss, volumes.wire],
   ];
-  const total = parts.reduce((all, [, ml]) => all + ml, 0);
+  const some = parts.filter(([, ml]) => ml > 0);
+  const total = some.reduce((all, [, ml]) => all + ml, 0);
+  const written = addingUp(
+    some.map(([, ml]) => ml),
+    w.volume,
+  );
+  const weighed = w.weighed?.(masses.ball);
+  const rounded = weighed === undefined || weighed === w.mass(masses.ball) ? '' : `, rounded to ${weighed}`;
   return {
     title: 'ball to weigh out',
     lines: [
-      parts
-        .filter(([, ml]) => ml > 0)
-        .map(([word, ml]) => `${word} ${w.volume(ml)}`)
-        .join(' + '),
-      `${w.volume(total)} × ${places(wetDensity(clay.matter), 3)} g/ml = ${w.mass(masses.thrown)} on the bat`,
+      some.map(([word], i) => `${word} ${written[i]}`).join(' + '),
+      `${w.volume(total)} × ${densityIn(w, wetDensity(clay.matter))} = ${w.mass(masses.thrown)} on the bat`,
       making.slurryPercent > 0
-        ? `÷ ${places(1 - making.slurryPercent / 100, 4)} for slurry = ${w.mass(masses.ball)}`
-        : `no slurry loss: ${w.mass(masses.ball)}`,
+        ? `÷ ${places(1 - making.slurryPercent / 100, 4)} for slurry = ${w.mass(masses.ball)}${rounded}`
+        : `no slurry loss: ${w.mass(masses.ball)}${rounded}`,
     ],
   };
 }
@@ -166,7 +193,7 @@ function massWorking({ clay, making, sized }: Worked, stage: Stage, w: Writers):
   const { water, loss } = clay.matter;
   const title = `weight, ${STAGE_WORDS[stage]}`;
   const attached = making.attachedMass ? ` + ${w.mass(making.attachedMass)} attached` : '';
-  const trimmed = `${w.volume(volumes.piece)} × ${places(wetDensity(clay.matter), 3)} g/ml${attached} = ${w.mass(masses.trimmed)} trimmed, wet`;
+  const trimmed = `${w.volume(volumes.piece)} × ${densityIn(w, wetDensity(clay.matter))}${attached} = ${w.mass(masses.trimmed)} trimmed, wet`;
   const dried = `less ${percentOf(water)} water = ${w.mass(masses.dry)} bone dry`;
   const fired = `less ${percentOf(loss)} lost in firing = ${w.mass(masses.glazed)}`;
   const lines = {

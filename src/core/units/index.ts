@@ -22,6 +22,8 @@ export {
   writeStep,
   writeMass,
   writePercent,
+  writeApart,
+  writeDensity,
   writeVolume,
 } from './write';
 export { linesOf, readingOf } from './instrument';

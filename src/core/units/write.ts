@@ -95,6 +95,34 @@ export function writeVolume(ml: number, units: UnitChoice): Written {
   return { whole: decimal(ml / fluidOunceMl(units.flOz), 1), unit: 'fl oz' };
 }
 
+/**
+ * A density given in g/ml in the units that weights and volumes are chosen in, so that a volume times it is a weight. Four figures.
+ *
+ * @example writeDensity(1.946, inches) // '2.030 oz per fl oz'
+ */
+export function writeDensity(gPerMl: number, units: UnitChoice): string {
+  const mass = units.mass === 'g' ? { per: 1, unit: 'g' } : { per: G_PER_OZ, unit: 'oz' };
+  const volume = units.volume === 'ml' ? { per: 1, unit: 'ml' } : { per: fluidOunceMl(units.flOz), unit: 'fl oz' };
+  const figure = (gPerMl * volume.per) / mass.per;
+  return `${figure.toPrecision(4)} ${mass.unit}${mass.unit === 'g' && volume.unit === 'ml' ? '/ml' : ` per ${volume.unit}`}`;
+}
+
+/** A small length that is not told as none where it is only less than what is written: `under 1/16 in`. */
+export function writeApart(mm: number, units: UnitChoice): string {
+  const written = text(writeLength(mm, units));
+  const least = text(writeLength(leastOf(units), units));
+  return mm > NO_LENGTH && written === text(writeLength(0, units)) ? `under ${least}` : written;
+}
+
+/** Less is none, mm. */
+const NO_LENGTH = 1e-6;
+
+/** The smallest length that is written in these units, mm. */
+function leastOf(units: UnitChoice): number {
+  if (units.length === 'inch-fraction') return MM_PER_INCH / fractionOf(0, units);
+  return 10 ** -LENGTH_PLACES[units.length] * { mm: 1, cm: 10, in: MM_PER_INCH }[units.length];
+}
+
 /** The same text kept on one line where it is set: a figure never parts from its fraction or its unit. */
 export const unbroken = (line: string): string => line.replaceAll(' ', '\u00a0');
 

@@ -147,6 +147,10 @@ export function newestBatch({ batches }: Pick<Workspace, 'batches'>, bodyId: str
   return own.sort((a, b) => (b.date ?? '').localeCompare(a.date ?? ''))[0];
 }
 
+/** A body as it is believed now, wherever one figure of it is told: in its newest batch, fired as usual. */
+export const clayNow = (workspace: ClayRows & Pick<Workspace, 'batches'>, bodyId: string): KnownClay =>
+  clayOf(workspace, { bodyId, batchId: newestBatch(workspace, bodyId)?.id });
+
 /** Looks up what a body holds of water and loses in firing. */
 export const matterIn =
   (workspace: ClayRows): MatterOf =>

@@ -26,7 +26,7 @@ export {
   type Workspace,
 } from './records';
 export { type Ends, allEvidence, asSent, isMade, samplesOf, shrankBy } from './evidence-of';
-export { type ClayChoice, type ClayRows, type KnownClay, clayOf, matterIn, newestBatch } from './clay';
+export { type ClayChoice, type ClayRows, type KnownClay, clayNow, clayOf, matterIn, newestBatch } from './clay';
 export {
   type MatterOf,
   type Sizable,

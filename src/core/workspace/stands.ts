@@ -15,7 +15,8 @@ const FIRM: readonly { readonly firm: Firmness; readonly words: string }[] = [
 export function standsWords(part: Part, { sized }: SizedPart, write: (mm: number) => string): string | undefined {
   const { height, wall } = sized.stages.glazed.sizes;
   const by = handOf(part);
-  if (wall === undefined) return undefined;
+  // in a former it lies, and comes out of it firm
+  if (wall === undefined || by === 'former') return undefined;
   const standing = (firm: Firmness) => standingOf({ family: part.family, by, height }, wall, firm);
   const first = standing('soft');
   if (!first || first.courses === 1) return undefined;

@@ -4,7 +4,7 @@ import { type RuleUnit, type RuledClay, shrinkRule } from '@/core/bench';
 import { STAGES, type Stage } from '@/core/clay';
 import type { Drawing } from '@/core/paper';
 import { STAGE_WORDS } from '@/core/sizing';
-import { clayOf } from '@/core/workspace';
+import { clayNow } from '@/core/workspace';
 import { LabelledChoice, LengthInput } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack } from '@chakra-ui/react';
@@ -25,7 +25,7 @@ export function useRule(clay: RuledClay, bodyId: string | undefined): { readonly
   const reads = typed ?? (unit === 'in' ? 6 * 25.4 : 150);
   const [second, setSecond] = useState('');
   const other = workspace.bodies.find(({ id }) => id === second);
-  const known = other && clayOf(workspace, { bodyId: other.id });
+  const known = other && clayNow(workspace, other.id);
   const clays: readonly [RuledClay, ...RuledClay[]] = known
     ? [clay, { body: other.name, cone: known.firing.cone, clay: known.figures }]
     : [clay];

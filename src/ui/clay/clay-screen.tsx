@@ -1,7 +1,7 @@
 'use client';
 
 import type { Body } from '@/core/workspace';
-import { clayOf, mainPart, newestBatch } from '@/core/workspace';
+import { clayNow, mainPart } from '@/core/workspace';
 import { writePercent } from '@/core/units';
 import { commands } from '@/store';
 import { Act } from '@/ui/fields';
@@ -72,7 +72,7 @@ export function ClayScreen() {
 
 function ClayLink({ body, here }: { body: Body; here: boolean }) {
   const { workspace } = useWorkspace();
-  const { shrinkage, sources } = clayOf(workspace, { bodyId: body.id, batchId: newestBatch(workspace, body.id)?.id }).figures;
+  const { shrinkage, sources } = clayNow(workspace, body.id).figures;
   return (
     <chakra.span css={{ '& a': { display: 'block' } }}>
       <Link href={`/clay?body=${body.id}`} aria-current={here ? 'page' : undefined}>

@@ -2,7 +2,7 @@
 
 import { mixtureRange } from '@/core/clay';
 import { writePercent } from '@/core/units';
-import { type Body, clayOf } from '@/core/workspace';
+import { type Body, clayNow } from '@/core/workspace';
 import { commands } from '@/store';
 import { Act, LabelledChoice } from '@/ui/fields';
 import { useGo, useWorkspace } from '@/ui/state';
@@ -26,7 +26,7 @@ export function Mixture() {
   const first = bodies.find(({ id }) => id === chosen.first) ?? bodies[0];
   const second = bodies.find(({ id }) => id === chosen.second) ?? bodies[1];
   if (!first || !second) return null;
-  const [a, b] = [clayOf(workspace, { bodyId: first.id }).figures, clayOf(workspace, { bodyId: second.id }).figures];
+  const [a, b] = [clayNow(workspace, first.id).figures, clayNow(workspace, second.id).figures];
   const [pa, pb] = [Number(chosen.firstParts), Number(chosen.secondParts)];
   const range = mixtureRange([
     { parts: pa, belief: a.belief },

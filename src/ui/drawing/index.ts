@@ -4,5 +4,5 @@ export { Hatches } from './hatches';
 export { type Extent, type Placed, type Sheet, movedTo, pathOf, place } from './layout';
 export { BaseRule } from './rule';
 export { Thumbnail } from './thumbnail';
-export { type Pointer, onSheet, useHold } from './use-hold';
+export { type Pointer, onSheet, HELD, useHold } from './use-hold';
 export { useSize } from './use-size';

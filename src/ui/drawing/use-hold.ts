@@ -22,7 +22,13 @@ interface Hold {
   readonly released: (cancelled: boolean) => void;
 }
 
-/** Takes hold of something on a drawing by mouse, pen or finger; arrow keys are the caller's, who knows their steps. */
+/** A finger that lies still so long takes hold; one that moves before that scrolls. ms */
+export const HELD = 250;
+
+/**
+ * Takes hold of something on a drawing by mouse, or by a pen or finger that lies still on it first: a swipe over it scrolls. Arrow keys are
+ * the caller's, who knows their steps.
+ */
 export const useHold = ({ pressed, released }: Hold) =>
   useDrag(
     ({ first, last, xy: [clientX, clientY], delta: [across, down], target, canceled, memo }) => {
@@ -32,5 +38,5 @@ export const useHold = ({ pressed, released }: Hold) =>
       if (last) released(canceled);
       return moved;
     },
-    { pointer: { keys: false } },
+    { pointer: { keys: false }, preventScroll: HELD, preventScrollAxis: 'xy' },
   );

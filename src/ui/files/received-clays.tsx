@@ -1,6 +1,6 @@
 'use client';
 
-import { type ClayHere, type Workspace, clayOf } from '@/core/workspace';
+import { type ClayHere, type Workspace, clayNow } from '@/core/workspace';
 import { writePercent } from '@/core/units';
 import { useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
@@ -17,7 +17,7 @@ interface Props {
 export function ReceivedClays({ sent, clays, mine, onChoose }: Props) {
   const { workspace } = useWorkspace();
   if (clays.length === 0) return null;
-  const shrinks = (from: Workspace, bodyId: string) => writePercent(clayOf(from, { bodyId }).figures.shrinkage.width * 100);
+  const shrinks = (from: Workspace, bodyId: string) => writePercent(clayNow(from, bodyId).figures.shrinkage.width * 100);
   return (
     <Box marginTop="3" data-testid="received-clays">
       {clays.map(({ theirs, mine: body }) => (

@@ -87,7 +87,7 @@ function Lot({ item, edit, onDelete }: { item: Stock; edit: Edit; onDelete: () =
           hint={
             item.kind === 'gasket'
               ? undefined
-              : `${item.widths.length} measured: about ${units.length(mean)}${spreadSd === undefined ? '' : `, ± ${units.length(spreadSd)}`}`
+              : `${item.widths.length} measured: about ${units.length(mean)}${spreadSd === undefined ? '' : `, ± ${units.apart(spreadSd)}`}`
           }
         />
       </Box>

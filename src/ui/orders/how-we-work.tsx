@@ -5,7 +5,7 @@ import { readDay } from '@/core/units';
 import { commands, madeActs } from '@/store';
 import { Block } from '@/ui/blocks';
 import { LabelledChoice, OptionalLength, OptionalNumber, OptionalPercent, TextInput } from '@/ui/fields';
-import { run, useWorkspace } from '@/ui/state';
+import { run, useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 
 const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
@@ -130,7 +130,6 @@ function Kiln() {
 }
 
 const COSTS = {
-  clayPerKg: 'Clay, a kg',
   glaze: 'Glaze, a piece',
   firing: 'Firing, a piece',
   packing: 'Packing, a piece',
@@ -138,9 +137,13 @@ const COSTS = {
   minutes: 'Minutes a piece, in all',
 } as const satisfies Partial<Record<keyof Money, string>>;
 
+const KG_PER_LB = 0.45359237;
+
 function Costs() {
   const { workspace } = useWorkspace();
   const money = shopOf(workspace).money;
+  const pounds = useUnits().choice.mass === 'lb-oz';
+  const perKg = pounds ? KG_PER_LB : 1;
   const edit = (change: Partial<Money>, key: string) =>
     run(commands.setShop('money', (now = USUAL_MONEY) => ({ ...now, ...change }), undefined, key));
   return (
@@ -160,6 +163,15 @@ function Costs() {
           most={99}
           value={money && money.shop * 100}
           onValue={(percent, key) => edit({ shop: (percent ?? 0) / 100 }, key)}
+        />
+        <OptionalNumber
+          label={`Clay, a ${pounds ? 'lb' : 'kg'}`}
+          min={0}
+          max={1e6}
+          such="1.4"
+          width="150px"
+          value={money?.clayPerKg ? Math.round(money.clayPerKg * perKg * 1e4) / 1e4 : undefined}
+          onValue={(amount, key) => edit({ clayPerKg: (amount ?? 0) / perKg }, key)}
         />
         {(Object.keys(COSTS) as (keyof typeof COSTS)[]).map((name) => (
           <OptionalNumber

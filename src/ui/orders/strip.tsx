@@ -196,7 +196,8 @@ function StepBar({ order, line, name, step, y, at, wide: day }: StepBarProps) {
       aria-label={`${told}. Arrow keys move it, Enter says it is done.`}
       data-step={step.name}
       transform={dragged === undefined ? undefined : `translate(${dragged * day} 0)`}
-      style={{ cursor: dragged === undefined ? 'grab' : 'grabbing', touchAction: 'pan-y' }}
+      style={{ cursor: dragged === undefined ? 'grab' : 'grabbing', touchAction: 'manipulation' }}
+      data-held={dragged === undefined ? undefined : ''}
       onKeyDown={onKeyDown}
       {...hold()}
     >
@@ -247,6 +248,7 @@ function StepWords({ step, wide, x, y, days }: { step: DatedStep; wide: number; 
 /** What the strip answers to. */
 export const StripHelp = () => (
   <Box fontSize="sm" color="fg.muted" data-screen>
-    Drag a step, or move it with the arrow keys: what comes before it follows. Enter says it is done, Delete lets it fall where it falls.
+    Drag a step, or move it with the arrow keys: what comes before it follows. With a finger, press and hold it first. Enter marks it as
+    done, Delete puts it back where the plan has it.
   </Box>
 );

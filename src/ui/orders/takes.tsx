@@ -124,6 +124,7 @@ const shelves = (count: number, of: number): string => {
 };
 
 function Kiln({ work }: { work: OrderWork }) {
+  const { length } = useUnits();
   const { workspace } = useWorkspace();
   const items = work.lines.flatMap((line) => line.items);
   const loads = kilnLoads(workspace, items);
@@ -146,7 +147,7 @@ function Kiln({ work }: { work: OrderWork }) {
         <Box color="warn">Wider than a shelf: {tooWide.join(', ')}. Such ware lies on one whole shelf, never across two.</Box>
       )}
       <Box fontSize="sm" color="fg.muted">
-        Pieces 10 mm apart by their widest. Wide ware stands on one whole shelf; grog strewn under it is kept off glazed ware below.
+        Pieces {length(10)} apart by their widest. Wide ware stands on one whole shelf; grog strewn under it is kept off glazed ware below.
       </Box>
     </Part>
   );

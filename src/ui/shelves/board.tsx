@@ -17,7 +17,8 @@ import { Thumbnail } from '@/ui/drawing';
 import { StageMark } from '@/ui/stage';
 import { useWorkspace, workspaceStore } from '@/ui/state';
 import { ink } from '@/ui/theme';
-import { DndContext, type DragEndEvent, PointerSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
+import { useDragSensors } from '@/ui/dragging';
+import { DndContext, type DragEndEvent, useDraggable, useDroppable } from '@dnd-kit/core';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { type KeyboardEvent, useMemo, useState } from 'react';
 import { ChosenBar } from './chosen-bar';
@@ -38,9 +39,6 @@ const NEXT: Readonly<Record<Shelf, string>> = {
 /** So many runs stand on a shelf in sight; the log has the rest. */
 const SEEN = 14;
 
-/** A drag that is shorter than this is a press. px */
-const DRAGGED = 6;
-
 const movedWords = (count: number, name: string, shelf: Shelf) => `${count === 1 ? 'one' : count} of ${name}: ${SHELF_WORDS[shelf]}`;
 
 const moveTo = (ids: readonly string[], name: string, shelf: Shelf) =>
@@ -50,7 +48,7 @@ const moveTo = (ids: readonly string[], name: string, shelf: Shelf) =>
 export function Board({ rows }: { rows: readonly Row[] }) {
   const groups = useMemo(() => groupsOf(rows), [rows]);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAGGED } }));
+  const sensors = useDragSensors();
   const all = useMemo(() => [...groups.values()].flat(), [groups]);
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     const group = all.find(({ key, pieces }) => key === active.id || pieces.some(({ id }) => id === active.id));
@@ -167,7 +165,7 @@ interface OnShelfProps extends Pick<ShelfProps, 'chosen' | 'toggle'> {
 function OnShelf({ group, chosen, toggle }: OnShelfProps) {
   const { workspace } = useWorkspace();
   const { run, shelf, pieces, ref, key } = group;
-  const { listeners, setNodeRef, transform } = useDraggable({ id: key });
+  const { listeners, setNodeRef, transform, isDragging } = useDraggable({ id: key });
   const ids = pieces.map(({ id }) => id);
   const picked = ids.filter((id) => chosen.has(id)).length;
   const outline = outlineOf(workspace, ref);
@@ -181,9 +179,16 @@ function OnShelf({ group, chosen, toggle }: OnShelfProps) {
   };
   const which = picked > 0 && picked < ids.length ? 'those chosen' : 'them';
   return (
-    <HStack ref={setNodeRef} data-group={run.name} gap="2" alignItems="flex-end" style={lifted(transform)}>
+    <HStack
+      ref={setNodeRef}
+      data-group={run.name}
+      data-held={isDragging ? '' : undefined}
+      gap="2"
+      alignItems="flex-end"
+      style={lifted(transform)}
+    >
       {outline && (
-        <Box {...listeners} cursor="grab" touchAction="none" onClick={() => toggle(ids)} lineHeight="0">
+        <Box {...listeners} cursor="grab" touchAction="manipulation" onClick={() => toggle(ids)} lineHeight="0">
           <Thumbnail outline={outline} size={drawnAs(outline)} stage={STAGE_ON[shelf] ?? 'dry'} />
         </Box>
       )}
@@ -193,7 +198,7 @@ function OnShelf({ group, chosen, toggle }: OnShelfProps) {
           {...listeners}
           aria-pressed={picked === ids.length}
           aria-label={`${run.name}, ${ids.length} ${SHELF_WORDS[shelf]}. Choose; arrow keys move ${which} to the next shelf.`}
-          title="Drag to another shelf, or press the arrow keys"
+          title="Drag to another shelf (with a finger, press and hold first), or press the arrow keys"
           onKeyDown={onKeyDown}
           onClick={() => toggle(ids)}
           textAlign="left"
@@ -203,7 +208,7 @@ function OnShelf({ group, chosen, toggle }: OnShelfProps) {
           paddingInline="1"
           borderRadius="4px"
           background={picked > 0 ? 'act.wash' : undefined}
-          touchAction="none"
+          touchAction="manipulation"
         >
           <Box fontWeight="600" fontSize="15px">
             {run.name}{' '}
@@ -275,7 +280,7 @@ function PieceNumber({
       color={chosen ? 'act' : 'fg.muted'}
       background={chosen ? 'act.wash' : undefined}
       fontWeight={chosen ? '700' : '400'}
-      touchAction="none"
+      touchAction="manipulation"
       style={lifted(transform)}
     >
       {no}

@@ -5,7 +5,7 @@ import { FAMILIES, FAMILY_NAMES, type FamilyName } from '@/core/form';
 import { type Honest, medianOf } from '@/core/learn';
 
 import { writePercent } from '@/core/units';
-import { type PieceOfRun, ballUsed, clayOf, everyPiece, samplesOf, shrankBy } from '@/core/workspace';
+import { type PieceOfRun, ballUsed, clayNow, everyPiece, samplesOf, shrankBy } from '@/core/workspace';
 import { Chart, Dot, Feet, LevelLines, SIZE } from '@/ui/charts';
 import { Choice } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
@@ -77,7 +77,7 @@ export function OffChart() {
         rows={points.map(({ run, piece, off, band }) => [
           `${run.name} ${piece.no}`,
           `${off < 0 ? '−' : '+'}${length(Math.abs(off))}`,
-          band ? `${band[0].toFixed(1)} to +${band[1].toFixed(1)} mm` : '',
+          band ? band.map((mm) => `${mm < 0 ? '−' : '+'}${length(Math.abs(mm))}`).join(' to ') : '',
         ])}
       >
         <LevelLines ticks={y.ticks(5)} y={y} write={(mm) => `${mm > 0 ? '+' : ''}${mm}`} />
@@ -118,8 +118,7 @@ export function DriftChart() {
   const body = bodies.find(({ id }) => id === chosen) ?? bodies[0];
   if (!body) return null;
   const points = fired.filter(({ run }) => run.bodyId === body.id).slice(-DRAWN);
-  const believed = clayOf(workspace, { bodyId: body.id, batchId: points.at(-1)!.run.batchId, firing: points.at(-1)!.run.firing }).figures
-    .shrinkage.width;
+  const believed = clayNow(workspace, body.id).figures.shrinkage.width;
   const y = heights([believed, ...points.map(({ shrank }) => shrank)], 0.002);
   const x = across(points.length);
   const write = (value: number) => writePercent(value * 100);
@@ -133,7 +132,7 @@ export function DriftChart() {
       />
       <Chart
         title={`${body.name}, piece after piece`}
-        says={`The line is what is believed now: ${write(believed)}. A step between two runs is another batch or another firing.`}
+        says={`The line is ${write(believed)}, this clay now, in its newest batch and fired as usual. A step between two runs is another batch or another firing.`}
         head={['piece', 'shrank', 'fired to']}
         rows={points.map(({ run, piece, shrank }) => [`${run.name} ${piece.no}`, write(shrank), (piece.firing ?? run.firing)?.cone ?? ''])}
       >

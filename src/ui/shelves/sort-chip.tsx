@@ -53,7 +53,7 @@ export function Chip({ piece, called, sorting, picked, onPick, onOut }: ChipProp
         borderRadius="4px"
         background="bg.raised"
         cursor="grab"
-        touchAction="none"
+        touchAction="manipulation"
         style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)`, position: 'relative', zIndex: 20 } : undefined}
       >
         <Box fontSize="xs" color="fg.muted">

@@ -10,7 +10,8 @@ import { orderActs } from '@/store';
 import { PhoneFold } from '@/ui/blocks';
 import { Act, Choice, LabelledChoice, OptionalLength, OptionalNumber } from '@/ui/fields';
 import { run, useUnits, useWorkspace } from '@/ui/state';
-import { DndContext, type DragEndEvent, PointerSensor, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
+import { useDragSensors } from '@/ui/dragging';
+import { DndContext, type DragEndEvent, useDroppable } from '@dnd-kit/core';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -144,7 +145,7 @@ interface RowsProps {
 /** The sets as rows on a shelf, the held ones first, and what is left over. */
 function Rows({ plan, sorting, points, sorted, edit }: RowsProps) {
   const { workspace } = useWorkspace();
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const sensors = useDragSensors();
   const [picked, setPicked] = useState<string | undefined>();
   const all = useMemo(
     () => new Map(everyPiece(workspace).flatMap(({ run: { planId }, piece }) => (planId === plan ? [[piece.id, piece] as const] : []))),

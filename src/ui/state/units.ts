@@ -1,6 +1,17 @@
 'use client';
 
-import { type UnitChoice, bareUnit, text, unbroken, writeLength, writeMass, writeVolume } from '@/core/units';
+import {
+  type UnitChoice,
+  bareUnit,
+  handMass,
+  text,
+  unbroken,
+  writeApart,
+  writeDensity,
+  writeLength,
+  writeMass,
+  writeVolume,
+} from '@/core/units';
 import type { Writers } from '@/core/sizing';
 import { useMemo } from 'react';
 import { useUnitChoice } from './use-workspace';
@@ -8,9 +19,11 @@ import { useUnitChoice } from './use-workspace';
 /** The units chosen, and figures written in them, each on one line. */
 export interface Units extends Writers {
   readonly choice: UnitChoice;
-  /** How a bare number typed into a length field is read. */
+  /** A small difference, which is not told as none where it is only less than what is written. */
+  readonly apart: (mm: number) => string;
   /** A length as plain text, for what is kept and searched: the others stay on one line, by spaces of their own. */
   readonly plain: (mm: number) => string;
+  /** How a bare number typed into a length field is read. */
   readonly readLength: { readonly unit: string; readonly fractionsNeedUnit: true };
 }
 
@@ -22,6 +35,9 @@ export const unitsOf = (choice: UnitChoice): Units => ({
   length: (mm) => unbroken(text(writeLength(mm, choice))),
   mass: (g) => unbroken(text(writeMass(g, choice))),
   volume: (ml) => unbroken(text(writeVolume(ml, choice))),
+  apart: (mm) => unbroken(writeApart(mm, choice)),
+  density: (gPerMl) => unbroken(writeDensity(gPerMl, choice)),
+  weighed: (g) => unbroken(text(writeMass(handMass(g, choice), choice))),
 });
 
 export function useUnits(): Units {

@@ -12,6 +12,7 @@ const units: Units = {
   plain: (mm) => text(writeLength(mm, METRIC)),
   mass: (g) => text(writeMass(g, METRIC)),
   volume: (ml) => text(writeVolume(ml, METRIC)),
+  apart: (mm) => text(writeLength(mm, METRIC)),
 };
 
 const pagesOf = (id: string) => {

@@ -34,7 +34,7 @@ export function WorkingPanel({ piece }: { piece: PieceModel }) {
       </div>
       <div className="working-adding" data-testid="adding">
         Adding {writePercent(shrinkage.height * 100)} to {units.length(finished)} instead would make it {units.length(adding.wet)} wet and
-        finish {units.length(adding.finishes)}: <b>{units.length(adding.short)} short</b>.
+        finish {units.length(adding.finishes)}: <b>{units.apart(adding.short)} short</b>.
       </div>
     </section>
   );

@@ -1,6 +1,6 @@
 'use client';
 
-import { newKey } from '@/ui/state';
+import { newKey, workspaceStore } from '@/ui/state';
 import type { Stage } from '@/core/clay';
 import type { Form, Point, SizeName } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
@@ -96,7 +96,11 @@ export function DragPoints({ piece, geometry }: { piece: PieceModel; geometry: G
         latest.current(key, snappedPoint({ r: to.r + offset.r, z: to.z + offset.z }, step));
       };
     },
-    released: release,
+    released: (cancelled) => {
+      // what the browser takes away was not meant
+      if (cancelled) workspaceStore().revert(visit.current);
+      release();
+    },
   });
   const onKeyDown = (event: KeyboardEvent) => {
     const [arrow, point] = [ARROWS[event.key], pointOf(event.target)];

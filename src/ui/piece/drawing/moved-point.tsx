@@ -1,6 +1,6 @@
 'use client';
 
-import { newKey } from '@/ui/state';
+import { newKey, workspaceStore } from '@/ui/state';
 import { type Pointer, movedTo, useHold } from '@/ui/drawing';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 
@@ -37,7 +37,11 @@ export function MovedPoint({ name, at, color, label, title, mm, step, pressed, o
       const meant = pressed(pointer);
       return (later) => held.current(meant(later));
     },
-    released: release,
+    released: (cancelled) => {
+      // what the browser takes away was not meant
+      if (cancelled) workspaceStore().revert(visit.current);
+      release();
+    },
   });
   return (
     <button

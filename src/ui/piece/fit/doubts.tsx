@@ -37,7 +37,7 @@ export function Doubts({ piece, work }: Props) {
               <Box height="12px" width={`${(sd / most) * 100}%`} background="line.strong" />
             </Box>
             <Box width="76px" textAlign="right" fontSize="sm" color="fg.muted" fontVariantNumeric="tabular-nums">
-              ± {units.length(sd)}
+              ± {units.apart(sd)}
             </Box>
           </HStack>
         ))}

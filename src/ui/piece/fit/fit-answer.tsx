@@ -137,7 +137,7 @@ function Now({ piece, work }: Props) {
       <Act
         look="solid"
         marginTop="1"
-        onClick={() => setRefused(piece.takeSize(size, 'glazed')(finishes, newKey()))}
+        onClick={() => setRefused(piece.takeMeeting(size, finishes, newKey()))}
         aria-label={`Make the ${side === 'mouth' ? 'mouth' : 'lid'} ${to} ${STAGE_WORDS[at]}`}
       >
         Make it {to}

@@ -24,7 +24,7 @@ function useSetGap(piece: PieceModel, work: FitWork): ((gap: number, key: string
   const size = meetsBy(workspace, piece.part, fitting);
   const finished = (width * finishes) / best.diameter;
   const between = gap.mean - narrows;
-  return (to, key) => piece.takeSize(size, 'glazed')(finished + (side === 'mouth' ? to - between : between - to), key);
+  return (to, key) => piece.takeMeeting(size, finished + (side === 'mouth' ? to - between : between - to), key);
 }
 
 /** The point the gap is dragged by, or moved by the arrow keys; what is made follows. */

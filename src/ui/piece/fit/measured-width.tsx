@@ -3,7 +3,7 @@
 import { type Result, bad, good, readLengths } from '@/core/units';
 import { lotOf } from '@/core/workspace';
 import { OptionalInput } from '@/ui/fields';
-import { useUnits } from '@/ui/state';
+import { type Units, useUnits } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 
 /** What was measured: the mean, and how much several differ. mm */
@@ -12,13 +12,17 @@ interface Measured {
   readonly spread?: number | undefined;
 }
 
+/** Two widths as somebody types them. */
+const suchWidths = ({ plain, choice }: Units): string =>
+  [94, 93.2].map((mm) => plain(mm).replace(choice.length === 'inch-fraction' ? / in$/ : / \w+$/, '')).join('; ');
+
 /** A width as measured: one figure, or its largest and smallest, whose mean counts; of several things one of each, their spread too. */
-function readWidth(typed: string, many: string | undefined, options: Parameters<typeof readLengths>[1]): Result<Measured> {
-  const read = readLengths(typed, options);
+function readWidth(typed: string, many: string | undefined, units: Units): Result<Measured> {
+  const read = readLengths(typed, units.readLength);
   if (!read.ok) return read;
   const [first] = read.value;
   if (first === undefined || (!many && read.value.length > 2))
-    return bad('', 'Write one width, or the largest and the smallest, such as 94; 93.2.');
+    return bad('', `Enter one width, or the largest and the smallest, such as ${suchWidths(units)}.`);
   const { mean, spreadSd } = lotOf({ widths: read.value });
   return good({ mm: mean, spread: read.value.length > 2 ? spreadSd : undefined });
 }
@@ -35,16 +39,17 @@ interface MeasuredProps {
 /** A width measured on the piece, which may be as good as round or not. */
 export function MeasuredWidth({ label, value, spread, many, onValue }: MeasuredProps) {
   const units = useUnits();
-  const hint = many ? `or both ways: 94; 93.2; of several ${many} one each` : 'or both ways: 94; 93.2';
+  const such = suchWidths(units);
+  const hint = many ? `or both ways: ${such}; of several ${many} one each` : `or both ways: ${such}`;
   return (
     <Box width="170px">
       <OptionalInput<Measured>
         label={label}
         value={value === undefined ? undefined : { mm: value, spread }}
-        read={(typed) => readWidth(typed, many, units.readLength)}
+        read={(typed) => readWidth(typed, many, units)}
         write={({ mm }) => units.plain(mm)}
         onValue={(found, key) => onValue(found?.mm, key, found?.spread)}
-        hint={spread === undefined ? hint : `the middle of several ${many}, ± ${units.length(spread)}`}
+        hint={spread === undefined ? hint : `the middle of several ${many}, ± ${units.apart(spread)}`}
       />
     </Box>
   );

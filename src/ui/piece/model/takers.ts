@@ -13,6 +13,7 @@ import {
   limitWords,
   reach,
   resolveKnown,
+  undecided,
 } from '@/core/sizing';
 import type { Span } from '@/core/units';
 import {
@@ -45,6 +46,8 @@ export type PartChange = Partial<Part> | ((part: Part) => Partial<Part>);
 export interface Takers {
   readonly takeSize: (size: SizeName, at: Stage) => (mm: number, key: string) => string | undefined;
   readonly takeLimit: (size: SizeName, at: Stage) => (span: Span, key: string) => string | undefined;
+  /** The size that meets something, finished: of a mouth inside the outside changes with it. */
+  readonly takeMeeting: (size: SizeName, mm: number, key: string) => string | undefined;
   /** What is known of a size at a stage, let go. */
   readonly letGo: (size: SizeName, at: Stage) => () => string | undefined;
   readonly takeAllowance: (name: keyof Making) => (value: number, key: string) => string | undefined;
@@ -158,6 +161,13 @@ export function takersOf(ref: PartRef, units: Units): Takers {
       (size: SizeName, at: Stage) => (span: Span, key: string) =>
         typed(size, { at, ...span }, `${sizeWords(ref, size, at)} ${limitWords({ at, ...span }, units.length)}`, key),
     ),
+    takeMeeting: (size, mm, key) => {
+      const met = (part: Part): Partial<Part> => {
+        const typed = { ...part, ...withTyped(part, size, { mm, at: 'glazed' }) };
+        return undecided(typed.sizes, typed.gives).includes(size) ? withGiver(typed, size, 'outside') : typed;
+      };
+      return tryOn(ref, units, commands.setPart(ref, met, sizeWords(ref, size, 'glazed'), key, followTyped));
+    },
     letGo: keptByName((size: SizeName, at: Stage) => () => {
       const now = partNow(ref);
       if (!now) return GONE;

@@ -262,7 +262,7 @@ function AddBevel({ piece }: { piece: PieceModel }) {
   const add = () => piece.takeSize('bevel', 'glazed')(Math.min(USUAL_BEVEL, Math.floor(thin) / 2), newKey());
   return (
     <button type="button" className="sentence-aside" data-act onClick={add}>
-      + a bevel at the foot
+      Add a bevel at the foot
     </button>
   );
 }

@@ -55,7 +55,8 @@ export const DRAWING: Record<string, SystemStyleObject> = {
     display: 'grid',
     placeItems: 'center',
     cursor: 'grab',
-    touchAction: 'none',
+    // a swipe over it scrolls: a finger takes hold of it by lying still
+    touchAction: 'manipulation',
     borderRadius: 'full',
     zIndex: '5',
     _active: { cursor: 'grabbing' },
