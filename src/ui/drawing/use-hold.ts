@@ -31,11 +31,12 @@ export const HELD = 250;
  */
 export const useHold = ({ pressed, released }: Hold) =>
   useDrag(
-    ({ first, last, xy: [clientX, clientY], delta: [across, down], target, canceled, memo }) => {
+    ({ first, last, xy: [clientX, clientY], delta: [across, down], target, canceled, event, memo }) => {
       const pointer = { clientX, clientY, target: target as Element };
       const moved = first ? pressed(pointer) : (memo as ReturnType<Hold['pressed']>);
       if (across !== 0 || down !== 0) moved(pointer);
-      if (last) released(canceled);
+      // taken away: the browser scrolls, or another window comes up
+      if (last) released(canceled || /cancel|lost/.test(event.type));
       return moved;
     },
     { pointer: { keys: false }, preventScroll: HELD, preventScrollAxis: 'xy' },
