@@ -9,6 +9,7 @@ import {
   firstOf,
   floorTop,
   least,
+  lessThan,
   wallFault,
   wallsOf,
 } from './family';
@@ -28,6 +29,7 @@ function bellyFault(size: SizeOf, write: Write, neck: number, shoulderTop: numbe
   const low = (size('bellyDiameter') - size('baseDiameter')) / 2;
   const high = (size('bellyDiameter') - neck) / 2;
   const rise = shoulderTop - size('bellyHeight');
+  const lowest = shoulderTop - Math.max(4, Math.abs(high) / 2);
   return firstOf(
     least(
       size,
@@ -37,7 +39,7 @@ function bellyFault(size: SizeOf, write: Write, neck: number, shoulderTop: numbe
     ),
     rise < Math.max(4, Math.abs(high) / 2) && {
       size: 'bellyHeight',
-      why: `The shoulder would be too flat to stand. Lower the belly to ${write(Math.max(0, shoulderTop - Math.max(4, Math.abs(high) / 2)))}, or widen what is above it.`,
+      why: `The shoulder would be too flat to stand. ${lowest >= 0.5 ? `Lower the belly to ${write(lowest)}, or widen` : 'Make the piece taller, or widen'} what is above it.`,
     },
   );
 }
@@ -95,7 +97,7 @@ export const jar: Family = {
       manner.mouth === 'gallery' &&
         size('galleryWidth') > room * 0.6 && {
           size: 'galleryWidth',
-          why: `The gallery would nearly close the mouth. Make it less than ${write(room * 0.6)}.`,
+          why: `The gallery would nearly close the mouth. ${lessThan(room * 0.6, write, 'Make the wall thinner, or the mouth wider.')}`,
         },
     );
   },
@@ -142,6 +144,7 @@ export const bottle: Family = {
   },
   fault: (size, manner, write) => {
     const flare = (size('rimDiameter') - size('neckDiameter')) / size('lipHeight');
+    const neck = size('height') - size('lipHeight') - 1;
     return firstOf(
       wallFault(
         size,
@@ -152,7 +155,7 @@ export const bottle: Family = {
       ),
       size('shoulderHeight') + size('lipHeight') > size('height') - 1 && {
         size: 'shoulderHeight',
-        why: `Shoulder and lip leave no neck. Make the shoulder less than ${write(Math.max(0, size('height') - size('lipHeight') - 1))} high.`,
+        why: `Shoulder and lip leave no neck. ${neck >= 0.5 ? `Make the shoulder less than ${write(neck)} high.` : 'Make the piece taller, or the lip lower.'}`,
       },
       Math.abs(flare) > 1.7 && {
         size: 'lipHeight',

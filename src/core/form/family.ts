@@ -108,11 +108,11 @@ export function wallFault(size: SizeOf, manner: Manner, write: Write, room: numb
   return firstOf(
     top >= size('height') && {
       size: 'floor',
-      why: `The floor (${write(size('floor'))}) would reach the rim. Make it less than the height (${write(size('height'))}).`,
+      why: `The floor (${write(size('floor'))}) would reach the rim. ${lessThan(size('height') - top + size('floor'), write, 'Make the piece taller, or the foot ring lower.')}`,
     },
     thick > room * 0.8 && {
       size: size('wall') >= size('wallAtFoot') ? 'wall' : 'wallAtFoot',
-      why: `The wall (${write(thick)}) is thicker than the piece is wide inside. Make it less than ${write(room * 0.8)}.`,
+      why: `The wall (${write(thick)}) is thicker than the piece is wide inside. ${lessThan(room * 0.8, write, 'Make the piece wider.')}`,
     },
     ringFault(size, manner, write, draws),
   );
@@ -142,6 +142,10 @@ export function ringFault(size: SizeOf, manner: Manner, write: Write, draws = 0)
     },
   );
 }
+
+/** What would do where a size may be less than something; where that is nothing a potter can make, what else would. */
+export const lessThan = (mm: number, write: Write, otherwise: string): string =>
+  mm >= 0.5 ? `Make it less than ${write(mm)}.` : otherwise;
 
 export const least = (size: SizeOf, name: SizeName, mm: number, why: string): Fault | false =>
   size(name) < mm - 1e-9 && { size: name, why };

@@ -65,7 +65,7 @@ export const plate: Family = {
       hasRing(manner) &&
         leaves < foot && {
           size: 'baseDiameter',
-          why: `The rim's underside begins within the foot ring. Make the foot less than ${write(2 * leaves)}, or the rim thicker.`,
+          why: `The rim's underside begins within the foot ring. ${leaves >= 0.5 ? `Make the foot less than ${write(2 * leaves)}, or the rim thicker` : 'Make the rim thicker or narrower'}.`,
         },
       hasRing(manner) &&
         leaves > edge - size('wall') && {

@@ -8,6 +8,7 @@ import {
   type Manner,
   degrees,
   firstOf,
+  lessThan,
   floorTop,
   hasRing,
   ringFault,
@@ -31,7 +32,7 @@ function cupFault(size: SizeOf, manner: Manner, write: Write): Fault | undefined
   return firstOf(
     top >= size('height') && {
       size: 'floor',
-      why: `The floor (${write(size('floor'))}) would reach the rim. Make it less than the height (${write(size('height'))}).`,
+      why: `The floor (${write(size('floor'))}) would reach the rim. ${lessThan(size('height') - top + size('floor'), write, 'Make the piece taller, or the foot ring lower.')}`,
     },
     leans > STEEPEST_LEAN_DEGREES && {
       size: 'rimDiameter',
@@ -39,7 +40,7 @@ function cupFault(size: SizeOf, manner: Manner, write: Write): Fault | undefined
     },
     narrowest <= 0 && {
       size: size('wall') >= size('wallAtFoot') ? 'wall' : 'wallAtFoot',
-      why: `The wall (${write(thick)}) is thicker than the piece is wide inside. ${most > 0 ? `Make it less than ${write(most)}` : 'Make the piece wider'}.`,
+      why: `The wall (${write(thick)}) is thicker than the piece is wide inside. ${lessThan(most, write, 'Make the piece wider.')}`,
     },
     ringFault(size, manner, write, -lean / size('height')),
   );
@@ -94,7 +95,7 @@ export const flared: Family = {
     return firstOf(
       body < top + 2 && {
         size: 'lipHeight',
-        why: `The lip (${write(size('lipHeight'))}) would reach the floor. Make it less than ${write(Math.max(0, size('height') - top - 2))}.`,
+        why: `The lip (${write(size('lipHeight'))}) would reach the floor. ${lessThan(size('height') - top - 2, write, 'Make the piece taller, or the floor thinner.')}`,
       },
       Math.abs(slope) > 1 && {
         size: 'bodyDiameter',

@@ -1,5 +1,6 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { FAMILIES, type FamilyName, type Knot, type SizeName, checkForm, formOf, relationFault } from '.';
+import { FAMILIES, FAMILY_NAMES, type FamilyName, type Knot, type SizeName, checkForm, formOf, relationFault } from '.';
 
 const write = (mm: number) => `${mm.toFixed(3)} mm`;
 
@@ -68,13 +69,13 @@ describe('the figure that a refusal names', () => {
   const factors = [0.03, 0.1, 0.35, 0.6, 0.9, 1.4, 2.5, 5, 9];
 
   it.each<[FamilyName, number]>([
-    ['cylinder', 4],
+    ['cylinder', 5],
     ['flared', 4],
     ['bowl', 7],
     ['plate', 8],
-    ['jar', 9],
-    ['bottle', 7],
-    ['profile', 4],
+    ['jar', 10],
+    ['bottle', 8],
+    ['profile', 5],
     ['disc', 1],
     ['tile', 1],
   ])('would do, and a little short of it would not: a %s, in %d ways', (family, ways) => {
@@ -199,5 +200,23 @@ describe('the points of a profile', () => {
   ])('%s', (_, knots, why) => {
     if (why) expect(faultOf(knots)).toMatch(why);
     else expect(faultOf(knots)).toBeUndefined();
+  });
+});
+
+describe('what a refusal advises', () => {
+  it('is a size that can be: never less than nothing, in any form of any sizes', () => {
+    // evenly spread, small and large alike
+    const mm = fc.integer({ min: 0, max: 1000 }).map((n) => 0.3 * 1300 ** (n / 1000));
+    const all = FAMILY_NAMES.flatMap((family) => (['flat', 'ring'] as const).map((foot) => ({ family, foot })));
+    fc.assert(
+      fc.property(fc.constantFrom(...all), fc.array(mm, { minLength: 16, maxLength: 16 }), ({ family, foot }, sizes) => {
+        const { typical, manner, knots } = FAMILIES[family];
+        const drawn = Object.fromEntries(Object.keys(typical).map((name, i) => [name, sizes[i]!]));
+        const made = checkForm(formOf({ family, manner: { ...manner, foot }, knots }, 'glazed', drawn), (each) => `${each.toFixed(1)} mm`);
+        const advice = made.ok ? '' : made.problem.message.replace(/\([^)]*\)/g, '');
+        expect(advice).not.toMatch(/-\d|(less than|at least|up to|Lower the belly to) 0\.0 mm/);
+      }),
+      { seed: 2728, numRuns: 4000 },
+    );
   });
 });

@@ -23,6 +23,8 @@ function told(
 }
 
 const FLAT = 'opened: Compress the floor';
+const PRESS = 'shape: Compress the floor';
+const HOT = 'trim!: Hot air to';
 const SOFT = 'ball: Flat ware may';
 const STIFF = 'ball: Tall ware wants';
 const HEAVY = 'ball!: A heavy ball';
@@ -38,37 +40,37 @@ const CRUMBS = 'ball!: Keep crumbs of';
 
 describe('what a form asks of the hands', () => {
   it.each<[string, string[], string[]]>([
-    ['a mug', told('cylinder', { rimDiameter: 90, baseDiameter: 90, height: 100 }), [OPEN, NEEDLE, DUST]],
-    ['a disc', told('disc', { rimDiameter: 100, height: 10 }), [SOFT, FLAT, BOARDS, DUST]],
+    ['a mug', told('cylinder', { rimDiameter: 90, baseDiameter: 90, height: 100 }), [FLAT, OPEN, NEEDLE, DUST]],
+    ['a disc', told('disc', { rimDiameter: 100, height: 10 }), [SOFT, PRESS, BOARDS, DUST]],
     ['a plate', told('plate', {}, { foot: 'ring' }), [SOFT, FLAT, OPEN, NEEDLE, BOARDS, HOLLOW, DUST]],
     ['a wide low pot', told('cylinder', { rimDiameter: 240, baseDiameter: 240, height: 79 }), [SOFT, FLAT, OPEN, NEEDLE, BOARDS, DUST]],
-    ['one a little higher', told('cylinder', { rimDiameter: 240, baseDiameter: 240, height: 81 }), [OPEN, NEEDLE, DUST]],
-    ['one as low that is narrow', told('cylinder', { rimDiameter: 195, baseDiameter: 195, height: 60 }), [OPEN, NEEDLE, DUST]],
-    ['a tall pot', told('cylinder', { rimDiameter: 120, baseDiameter: 120, height: 205 }), [STIFF, OPEN, NEEDLE, CHUCK, DUST]],
-    ['one less than 200 high', told('cylinder', { rimDiameter: 120, baseDiameter: 120, height: 195 }), [OPEN, NEEDLE, DUST]],
-    ['one as wide as high', told('cylinder', { rimDiameter: 190, baseDiameter: 190, height: 240 }), [OPEN, NEEDLE, DUST]],
+    ['one a little higher', told('cylinder', { rimDiameter: 240, baseDiameter: 240, height: 81 }), [FLAT, OPEN, NEEDLE, DUST]],
+    ['one as low that is narrow', told('cylinder', { rimDiameter: 195, baseDiameter: 195, height: 60 }), [FLAT, OPEN, NEEDLE, DUST]],
+    ['a tall pot', told('cylinder', { rimDiameter: 120, baseDiameter: 120, height: 205 }), [STIFF, FLAT, OPEN, NEEDLE, CHUCK, HOT, DUST]],
+    ['one less than 200 high', told('cylinder', { rimDiameter: 120, baseDiameter: 120, height: 195 }), [FLAT, OPEN, NEEDLE, DUST]],
+    ['one as wide as high', told('cylinder', { rimDiameter: 190, baseDiameter: 190, height: 240 }), [FLAT, OPEN, NEEDLE, DUST]],
     [
       'one 1.3 times as high as wide',
       told('cylinder', { rimDiameter: 190, baseDiameter: 190, height: 250 }),
-      [STIFF, OPEN, NEEDLE, CHUCK, DUST],
+      [STIFF, FLAT, OPEN, NEEDLE, CHUCK, HOT, DUST],
     ],
     [
       'one deeper than an arm, and heavy',
       told('cylinder', { rimDiameter: 200, baseDiameter: 200, height: 360, wall: 12, wallAtFoot: 12, floor: 12 }),
-      [HEAVY, DEEP, OPEN, NEEDLE, CHUCK, DUST],
+      [HEAVY, FLAT, DEEP, OPEN, NEEDLE, CHUCK, HOT, DUST],
     ],
     [
       'one a hand less deep',
       told('cylinder', { rimDiameter: 200, baseDiameter: 200, height: 340, wall: 6, wallAtFoot: 6, floor: 6 }),
-      [STIFF, OPEN, NEEDLE, CHUCK, DUST],
+      [STIFF, FLAT, OPEN, NEEDLE, CHUCK, HOT, DUST],
     ],
-    ['a bottle', told('bottle', { height: 190 }), [COLLAR, NEEDLE, DUST]],
-    ['a jar', told('jar', { height: 150 }), [OPEN, NEEDLE, DUST]],
-    ['a bowl with a ring', told('bowl', {}, { foot: 'ring' }), [OPEN, NEEDLE, HOLLOW, DUST]],
+    ['a bottle', told('bottle', { height: 190 }), [FLAT, COLLAR, NEEDLE, HOT, DUST]],
+    ['a jar', told('jar', { height: 150 }), [FLAT, OPEN, NEEDLE, DUST]],
+    ['a bowl with a ring', told('bowl', {}, { foot: 'ring' }), [FLAT, OPEN, NEEDLE, HOLLOW, DUST]],
     [
       'a mug on a plaster bat',
       told('cylinder', { rimDiameter: 90, baseDiameter: 90, height: 100 }, { way: 'plaster' }),
-      [CRUMBS, OPEN, NEEDLE, DUST],
+      [CRUMBS, FLAT, OPEN, NEEDLE, DUST],
     ],
   ])('%s', (_, found, wanted) => expect(found).toEqual(wanted));
 

@@ -26,7 +26,7 @@ export function adviceFor(sized: Sized, way?: Way): Advice[] {
   const ring = sized.volumes.hollow > 0;
   const all: (Advice | false)[] = [
     ...ofTheBall(sized, { flat, tall, plaster: way === 'plaster' }),
-    flat && { step: 'opened', words: 'Compress the floor, from the middle out and back, or it cracks in an S.' },
+    { step: family === 'disc' ? 'shape' : 'opened', words: 'Compress the floor, from the middle out and back, or it cracks in an S.' },
     sizes.height > REACH && {
       step: 'cylinder',
       words: 'Deeper than an arm reaches: finish the floor and the inside while the wall is low.',
@@ -46,9 +46,13 @@ export function adviceFor(sized: Sized, way?: Way): Advice[] {
     tall &&
       !flat && {
         step: 'trim',
-        words:
-          'Trim in a chuck: a tall piece does not stand safely on its rim. Hot air to firm a fresh chuck burns and flings chips: goggles, away from skin and others.',
+        words: 'Trim in a chuck: a tall piece does not stand safely on its rim.',
       },
+    (collared || (tall && !flat)) && {
+      step: 'trim',
+      words: 'Hot air to firm a chuck burns and flings chips: wear goggles, and point it away from skin and others.',
+      caution: true,
+    },
     ring && { step: 'trim', words: 'The hollow of the foot ring is trimmed here: tap the floor, and stop before it sounds thin.' },
     { step: 'trim', words: 'Dry trimmings are dust with silica in it: wet-clean, do not sweep.', caution: true },
   ];

@@ -334,7 +334,8 @@ describe('what a place allows', () => {
         .join(' ');
     expect(words(typical('plate'))).toMatch(/Compress the floor.*flip/);
     expect(words(typical('bottle', { height: 300 }))).toMatch(/stiffer clay.*Collar a little/);
-    expect(words(typical('cylinder'))).not.toMatch(/Compress|stiffer/);
+    expect(words(typical('cylinder'))).toMatch(/Compress the floor/);
+    expect(words(typical('cylinder'))).not.toMatch(/stiffer/);
     expect(words(typical('cylinder'))).toMatch(/do not sweep/);
     expect(words(typical('profile', { height: 600, rimDiameter: 400, wall: 12, floor: 14 }))).toMatch(/divide the load/);
   });

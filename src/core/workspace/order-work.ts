@@ -27,6 +27,8 @@ export interface LineWork {
   readonly soonest: string | undefined;
   /** So many days the first open step should have begun before today. */
   readonly late: number;
+  /** The first step that is not done should have ended by now. */
+  readonly missed: boolean;
 }
 
 /** More than so many are never told. */
@@ -84,17 +86,25 @@ export function lineWork(workspace: Workspace, order: Order, line: OrderLine, to
   const set = workspace.sets.find(({ id }) => id === line.setId);
   const name = set?.name ?? items[0]?.plan.name ?? line.wish ?? 'something';
   const week = weekOf(workspace);
-  if (items.length === 0) return { line, name, items, matched, dates: undefined, soonest: undefined, late: 0 };
+  if (items.length === 0) return { line, name, items, matched, dates: undefined, soonest: undefined, late: 0, missed: false };
   const steps = stepsOf(workspace, line, items, matched, week);
   const done = new Set(line.done);
   const open = steps.filter((step) => !done.has(step.name));
   const forward = scheduleFrom(today, open, week);
   const soonest = forward.ok ? forward.value.at(-1)?.to : undefined;
   const found = order.due === undefined ? forward : schedule(order.due, steps, week);
-  if (!found.ok) return { line, name, items, matched, dates: found, soonest, late: 0 };
-  const dated = found.value.map((each, i): DatedStep => {
+  if (!found.ok) return { line, name, items, matched, dates: found, soonest, late: 0, missed: false };
+  const due = found.value.find((each) => !done.has(each.name as OrderStep));
+  const late = due ? Math.max(0, daysBetween(due.from, today)) : 0;
+  // the days that are shown can still come: a step that should have begun already comes as soon as it can, what has time keeps its days
+  const soon = new Map(forward.ok ? forward.value.map((each) => [each.name, each]) : []);
+  const days = found.value.map((each) => {
+    const first = soon.get(each.name);
+    return first && first.from > each.from ? first : each;
+  });
+  const dated = days.map((each, i): DatedStep => {
     const { name: step, waits, typical } = steps.find((own) => own.name === each.name)!;
-    const next = found.value[i + 1];
+    const next = days[i + 1];
     return {
       ...each,
       name: step,
@@ -104,8 +114,7 @@ export function lineWork(workspace: Workspace, order: Order, line: OrderLine, to
       stands: next ? daysBetween(each.from, next.from) : daysBetween(each.from, each.to) + 1,
     };
   });
-  const first = dated.find((step) => !step.done);
-  return { line, name, items, matched, dates: good(dated), soonest, late: first ? Math.max(0, daysBetween(first.from, today)) : 0 };
+  return { line, name, items, matched, dates: good(dated), soonest, late, missed: due !== undefined && due.to < today };
 }
 
 /** An order with all its lines, and what it takes. */

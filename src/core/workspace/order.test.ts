@@ -99,11 +99,11 @@ describe('an order', () => {
   });
 
   it('a step moved earlier takes what comes before it along, and what comes after stays', () => {
-    const line = { ...winter.lines[0]!, ends: { bisque: '2026-12-09' } };
+    const line = { ...winter.lines[0]!, ends: { bisque: '2026-12-11' } };
     const moved = lineWork(DEMO, winter, line, TODAY).dates!;
     if (!moved.ok || !jars.dates!.ok) throw new Error('no dates');
     const at = (name: string, all = moved.value) => all.find((step) => step.name === name)!;
-    expect(at('bisque').to).toBe('2026-12-09');
+    expect(at('bisque').to).toBe('2026-12-11');
     expect(at('dry').to < at('bisque').from).toBe(true);
     expect(at('glaze')).toEqual(at('glaze', jars.dates!.value));
   });
@@ -112,6 +112,10 @@ describe('an order', () => {
     const late = lineWork(DEMO, { ...winter, due: '2026-12-04' }, winter.lines[0]!, TODAY);
     expect(late.late).toBeGreaterThan(0);
     expect(late.soonest! > '2026-12-04').toBe(true);
+    // its days are days that can still come, and end when the list says it is ready
+    if (!late.dates?.ok) throw new Error('no dates');
+    expect(late.dates.value.every(({ from }) => from >= TODAY)).toBe(true);
+    expect(late.dates.value.at(-1)!.to).toBe(late.soonest);
     // what is done is not late
     const begun = { ...winter.lines[0]!, done: ['throw', 'firm', 'trim', 'dry', 'bisque'] as const };
     expect(lineWork(DEMO, { ...winter, due: '2026-12-04' }, begun, TODAY).late).toBe(0);
@@ -128,11 +132,11 @@ describe('an order', () => {
   });
 
   it('shares firings near each other: fired together, all begin on the first day', () => {
-    const works = [orderWork(DEMO, { ...winter, due: '2026-12-18' }, TODAY), orderWork(DEMO, { ...yard, due: '2026-12-22' }, TODAY)];
+    const works = [orderWork(DEMO, { ...winter, due: '2027-01-15' }, TODAY), orderWork(DEMO, { ...yard, due: '2027-01-19' }, TODAY)];
     const firing = sharedFirings(works).find(({ step }) => step === 'fire')!;
     expect(firing.lines).toHaveLength(3);
     const planters = { ...yard.lines[0]!, ends: { fire: firing.to } };
-    const together = lineWork(DEMO, { ...yard, due: '2026-12-22' }, planters, TODAY).dates!;
+    const together = lineWork(DEMO, { ...yard, due: '2027-01-19' }, planters, TODAY).dates!;
     expect(together.ok && together.value.find(({ name }) => name === 'fire')!.from).toBe(firing.from);
   });
 

@@ -49,17 +49,17 @@ const MOVED: Readonly<Partial<Record<Shelf, string>>> = {
 /** Steps of orders that fall on today or before and are not done. */
 function fromOrders(workspace: Workspace, today: string): ToDo[] {
   return openOrders(workspace).flatMap((order) =>
-    orderWork(workspace, order, today).lines.flatMap(({ line, name, items, dates }): ToDo[] => {
+    orderWork(workspace, order, today).lines.flatMap(({ line, name, items, dates, late, missed }): ToDo[] => {
       if (!dates?.ok) return [];
       const next = dates.value.find((step) => !step.done && !(step.waits && step.name !== 'bisque' && step.name !== 'fire'));
-      if (!next || next.from > today) return [];
+      if (!next || (next.from > today && late === 0)) return [];
       const many = items.reduce((sum, { make }) => sum + make, 0);
       return [
         {
           id: `${order.id}-${line.id}-${next.name}`,
           words: `${DO[next.name]} ${many} × ${name}`,
           of: order.name,
-          overdue: next.to < today,
+          overdue: missed,
           done: { kind: 'step', orderId: order.id, lineId: line.id, step: next.name },
           href: `/orders?order=${order.id}`,
         },

@@ -143,6 +143,11 @@ function Kiln({ work }: { work: OrderWork }) {
         <br />
         glaze {shelves(loads.glaze.shelves.length, kiln.shelves)}
       </Box>
+      {Math.max(loads.bisque.shelves.length, loads.glaze.shelves.length) > kiln.shelves && (
+        <Box color="warn" fontSize="sm">
+          The days count one firing of each kind. Allow for the others.
+        </Box>
+      )}
       {tooWide.length > 0 && (
         <Box color="warn">Wider than a shelf: {tooWide.join(', ')}. Such ware lies on one whole shelf, never across two.</Box>
       )}

@@ -163,6 +163,12 @@ function HandleAnswer({ piece, handle }: { piece: PieceModel; handle: HandleChoi
     );
   }
   const plan = made.value;
+  // finished, both: one that is thinner by a third or more dries ahead of the wall
+  const thickness =
+    (plan.thickness / remaining(worked.clay.shrinkage, handle.firmness === 'leather' ? 'leather' : 'wet', 'width')) *
+    remaining(worked.clay.shrinkage, 'glazed', 'width');
+  const wall = piece.form.sizes.wall ?? 0;
+  const thin = thickness <= (wall * 2) / 3;
   const lean = leanBetween(worked.clay, worked.sized, plan);
   const rope = plan.strands.count > 1;
   const { byRule, byChance } = plan.blanks;
@@ -197,6 +203,12 @@ function HandleAnswer({ piece, handle }: { piece: PieceModel; handle: HandleChoi
           <Told stage="wet" words="adds to the piece">
             {mass(handMass(plan.wetG, choice))}
           </Told>
+          {thin && (
+            <Box color="warn" fontSize="sm" maxWidth="32ch" role="note">
+              The handle is {length(thickness)} thick where the wall is {length(wall)}. It dries first and can crack off: make it at least{' '}
+              {length((wall * 2) / 3)}, or dry it under wraps.
+            </Box>
+          )}
           <Told stage={at} words="hole, as it is bent">{`${length(plan.hole.bent)} × ${length(plan.hole.reachBent)}`}</Told>
         </HStack>
         <HStack gap="7" flexWrap="wrap" alignItems="flex-start" marginTop="2">
