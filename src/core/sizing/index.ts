@@ -4,7 +4,7 @@ export { type ClayVolumes, type OnBat, totalMl } from './thrown';
 export type { Reached } from './grow';
 export { type Gives, giverOf, undecided } from './insides';
 export { type CapacityTarget, type Keep, type Wanted, reach, solveCapacity } from './solve';
-export { type FromBall, foundOf, growFree, reachClay, reverse } from './reverse';
+export { type FromBall, foundOf, growFree, reverse } from './reverse';
 export { type HabitCost, addingCost } from './habit';
 export {
   type Conflict,

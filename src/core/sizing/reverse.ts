@@ -18,7 +18,7 @@ export interface FromBall {
  *
  * @param clayG what a form takes, g: the ball for what is thrown, or the clay for slabs and coils
  */
-export function reachClay(shape: Finished, { ballG, keep }: FromBall, clayG: Measure): Reached {
+function reachClay(shape: Finished, { ballG, keep }: FromBall, clayG: Measure): Reached {
   if (keep === 'height') return growUntil(ballG, room(shape, 'width'), clayG, (f) => scaled(shape, 1, f));
   if (keep === 'mouth') return growUntil(ballG, room(shape, 'height'), clayG, (f) => scaled(shape, f, 1));
   return growUntil(ballG, room(shape, 'width', 'height'), clayG, (f) => scaled(shape, f, f));

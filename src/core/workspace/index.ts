@@ -43,8 +43,10 @@ export {
 export { NEW_MAKING, PLAIN, changedForm, finishedSizes, plainCup, withManner } from './new-form';
 export { freeSizes, knownAs, letGo, typedOver, withGiver, withLetGo, withTyped } from './typed';
 export { fitKept, partsOfSameClay } from './fit-kept';
+export { isMixed, withoutExample } from './example-rows';
 export { standsWords } from './stands';
-export { type OwnBall, type SaidBall, ratioOf, saidBall } from './own-ball';
+export { type OwnBall, ratioOf, saidBall } from './own-ball';
+export type { SaidBall } from './shop-records';
 export { type ClayTaken, afterEntered, afterTyped, followed, foundThick } from './followed';
 export {
   type CoilWork,

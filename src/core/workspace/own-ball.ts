@@ -1,19 +1,14 @@
 import type { Middle } from '@/core/learn';
-import { type KnownPiece, scaledBall, type Way } from '@/core/sizing';
+import { type KnownPiece, scaledBall } from '@/core/sizing';
 import { handOf, makingOf, type SizedPart } from './piece';
 import type { Part } from './records';
+import type { SaidBall } from './shop-records';
 
 /** The maker's own ball over the one worked out, and where it is from: the log, or what they said their ball makes. */
 export interface OwnBall extends Pick<Middle, 'median' | 'count'> {
   readonly from: 'log' | 'said';
   /** What was said: the ball and the piece it makes, finished. */
   readonly said?: KnownPiece | undefined;
-}
-
-/** A ball somebody said they take for a size, and what that is of the one worked out. */
-export interface SaidBall extends KnownPiece {
-  readonly way: Way;
-  readonly ratio: number;
 }
 
 const ofSaid = (ratio: number, said?: KnownPiece): OwnBall => ({ median: ratio, count: 1, from: 'said', said });

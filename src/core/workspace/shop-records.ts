@@ -1,7 +1,6 @@
-import type { SaidBall } from './own-ball';
 import type { Direction } from '@/core/clay';
 import type { CoilNote } from '@/core/handbuild';
-import type { PlaceLimits } from '@/core/sizing';
+import type { KnownPiece, PlaceLimits, Way } from '@/core/sizing';
 import type { UnitChoice } from '@/core/units';
 import type { Slip } from './casting';
 import type { OwnMeasure } from './measures';
@@ -35,6 +34,12 @@ export interface Settings {
   readonly exported?: { readonly at?: string | undefined; readonly since: number } | undefined;
   /** The printer used last, by its name. */
   readonly printer?: string | undefined;
+}
+
+/** A ball somebody said they take for a size, and what that is of the one worked out. */
+export interface SaidBall extends KnownPiece {
+  readonly way: Way;
+  readonly ratio: number;
 }
 
 /** What is set once for the whole shop. Each is a row of its own, changed and undone like any other. Lengths in mm. */

@@ -1,7 +1,8 @@
 import type { Matter } from '@/core/clay';
 import { type Result, type UnitChoice, fineMass, good, handMass } from '@/core/units';
 import { type ClayRows, type KnownClay, clayOf, matterIn } from './clay';
-import { type OwnBall, type SaidBall, ownBall } from './own-ball';
+import { type OwnBall, ownBall } from './own-ball';
+import type { SaidBall } from './shop-records';
 import { type SizedPart, makingOf, runBall, sizePart } from './piece';
 import { shopOf } from './shop';
 import { recordFor } from './taught';

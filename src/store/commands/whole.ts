@@ -8,6 +8,7 @@ import {
   type ShopRow,
   type TableName,
   TABLES,
+  withoutExample,
   type Workspace,
 } from '@/core/workspace';
 import type { Act } from '../history';
@@ -45,5 +46,8 @@ function puts(workspace: Workspace, incoming: Workspace, table: TableName): RowC
     return same(before, after) ? [] : [rowChange(table, before as never, after as never)];
   });
 }
+
+/** Takes the example away; what is the maker's own stays, with what it is made of. */
+export const removeExample = (): Act => ({ label: 'the example removed', change: (workspace) => [...withoutExample(workspace)] });
 
 export const clearAll = (): Act => replaceAll(EMPTY, 'an empty workspace');

@@ -1,7 +1,8 @@
 'use client';
 
-import { isExample } from '@/core/workspace';
-import { useWorkspace } from '@/ui/state';
+import { isExample, isMixed } from '@/core/workspace';
+import { commands } from '@/store';
+import { useWorkspace, workspaceStore } from '@/ui/state';
 import Link from 'next/link';
 import { memo } from 'react';
 
@@ -15,9 +16,18 @@ const WAYS = [
   ['sent', 'something sent'],
 ] as const;
 
-/** Under the answer while every piece is an example: that it is one, and the ways to a first piece of one's own. */
+/** Under the answer while every piece is an example: that it is one, and the ways to a first piece of one's own. Then the way to be rid of it. */
 export const ExampleNote = memo(function ExampleNote() {
   const { plans } = useWorkspace().workspace;
+  if (isMixed({ plans }))
+    return (
+      <div className="sheet-example" role="note">
+        The example pieces are still here. They teach Rimbet nothing about your work.{' '}
+        <button type="button" onClick={() => workspaceStore().runAndTell(commands.removeExample())}>
+          Remove the example
+        </button>
+      </div>
+    );
   if (!plans.every(isExample)) return null;
   return (
     <nav className="sheet-example" aria-label="Start your own">

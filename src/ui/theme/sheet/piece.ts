@@ -61,7 +61,7 @@ export const PIECE: Record<string, SystemStyleObject> = {
     color: 'fg.muted',
     lineHeight: { base: '44px', md: '1.6' },
     '@media print': { display: 'none' },
-    '& a': { color: 'act', textDecoration: 'underline', textUnderlineOffset: '3px', paddingBlock: { base: '10px', md: '3px' } },
+    '& a, & button': { color: 'act', textDecoration: 'underline', textUnderlineOffset: '3px', paddingBlock: { base: '10px', md: '3px' } },
   },
   '.sheet-note': { marginTop: '3', fontSize: 'sm', color: 'fg.muted', overflowWrap: 'anywhere' },
   // on a phone what to weigh and throw stays in sight while anything is typed
