@@ -27,6 +27,7 @@ test('a range is taken, what is no percentage is refused and kept', async ({ pag
   await field.fill('');
   await expect(page.getByTestId('shrinkage')).toHaveText('10 %');
   await expect(page.getByTestId('belief')).toContainText('Rests on what earthenware typically does alone');
+  await expect(page.getByTestId('belief')).toContainText(/That is 10\smm of every 100\smm wet\. From finished to wet: × 1\.111\./);
 });
 
 test('clays and batches are made, and a deleted clay comes back with its batches', async ({ page }) => {

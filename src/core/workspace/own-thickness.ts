@@ -4,15 +4,15 @@ import { isExact } from '@/core/sizing';
 import { clayOf, type ClayRows } from './clay';
 import { bodyOf, handOf, isExample } from './piece';
 import type { Part, Plan, Workspace } from './records';
-import { everyPiece, recordFor } from './taught';
+import { everyPiece, once, recordFor } from './taught';
 
 type Needed = ClayRows & Pick<Workspace, 'plans'>;
 
 /** Ids of plans that something was made of that did not get lost. */
-function plansMade(workspace: Needed): ReadonlySet<string> {
-  const made = recordFor(workspace, { id: '' });
-  return new Set(everyPiece(made).flatMap(({ run, piece }) => (piece.shelf !== 'lost' && run.planId !== undefined ? [run.planId] : [])));
-}
+const plansMade = once(
+  (made): ReadonlySet<string> =>
+    new Set(everyPiece(made).flatMap(({ run, piece }) => (piece.shelf !== 'lost' && run.planId !== undefined ? [run.planId] : []))),
+);
 
 /** A finished length of a part that somebody entered, mm. */
 function entered(workspace: Needed, part: Part, size: 'wall' | 'floor'): number | undefined {
@@ -32,7 +32,7 @@ export function ownThicknesses(
   of: { readonly kind: ClayKind; readonly family: FamilyName; readonly by: MadeBy },
   extent: (part: Part) => Pick<OwnThickness, 'width' | 'across' | 'height'> | undefined,
 ): readonly OwnThickness[] {
-  const made = plansMade(workspace);
+  const made = plansMade(recordFor(workspace, { id: '' }));
   const ofPlan = (plan: Plan) => (isExample(plan) || !made.has(plan.id) ? [] : plan.parts);
   return workspace.plans.flatMap(ofPlan).flatMap((part) => {
     const alike = part.family === of.family && handOf(part) === of.by && (bodyOf(workspace, part)?.kind ?? 'stoneware') === of.kind;

@@ -5,7 +5,7 @@ import { writePercent } from '@/core/units';
 import { figureWords, nextThings, restsOnWords } from '@/core/workspace';
 import { LabelledChoice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
-import { useWorkspace } from '@/ui/state';
+import { type Units, useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import type { ClayView } from './use-clay-view';
 
@@ -15,6 +15,7 @@ const NONE = '';
 export function BeliefPanel({ view }: { view: ClayView }) {
   const { known, batches, batchId } = view;
   const { figures, firing } = known;
+  const units = useUnits();
   const batchOptions = [{ value: NONE, words: 'no batch chosen' }, ...batches.map(({ id, name }) => ({ value: id, words: name }))];
   const about = coneAboutC(firing.cone);
   return (
@@ -45,7 +46,8 @@ export function BeliefPanel({ view }: { view: ClayView }) {
       </HStack>
       <Box marginTop="2" maxWidth="720px" data-testid="belief">
         <chakra.b>{capital(figureWords(figures.belief))}.</chakra.b> {restsOnWords(known)}
-        {figures.heightBelief !== figures.belief && ` In height ${writePercent(figures.shrinkage.height * 100)}, measured apart.`}
+        {figures.heightBelief !== figures.belief && ` In height ${writePercent(figures.shrinkage.height * 100)}, measured apart.`}{' '}
+        <chakra.span color="fg.muted">{toldAs(figures.shrinkage.width, units)}</chakra.span>
       </Box>
       <Left view={view} />
       <Softness view={view} />
@@ -53,6 +55,13 @@ export function BeliefPanel({ view }: { view: ClayView }) {
       <Next view={view} />
     </Box>
   );
+}
+
+/** What a clay loses as workshops speak of it: so much of a hundred, of an inch or a foot, and the factor to work back with. */
+function toldAs(shrinkage: number, { length, choice }: Units): string {
+  const wholes = choice.length === 'mm' || choice.length === 'cm' ? [100] : [25.4, 304.8];
+  const of = wholes.map((mm) => `${length(mm * shrinkage)} of every ${length(mm)}`).join(', ');
+  return `That is ${of} wet. From finished to wet: × ${(1 / (1 - shrinkage)).toFixed(3)}.`;
 }
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
