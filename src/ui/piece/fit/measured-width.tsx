@@ -13,8 +13,9 @@ interface Measured {
 }
 
 /** Two widths as somebody types them. */
-const suchWidths = ({ plain, choice }: Units): string =>
-  [94, 93.2].map((mm) => plain(mm).replace(choice.length === 'inch-fraction' ? / in$/ : / \w+$/, '')).join('; ');
+const suchWidths = ({ length, choice }: Units): string =>
+  // apart by more than the coarsest fraction
+  (choice.length === 'inch-fraction' ? [95.25, 88.9] : [94, 93.2]).map((mm) => length(mm).replace(/\s[a-z]+$/, '')).join('; ');
 
 /** A width as measured: one figure, or its largest and smallest, whose mean counts; of several things one of each, their spread too. */
 function readWidth(typed: string, many: string | undefined, units: Units): Result<Measured> {
