@@ -251,8 +251,8 @@ test('the ball is told three ways, and a handle of another clay weighs in later,
   await visit(page);
   await room(page, 'Make', 'Ball');
   await type(page, 'My ball', '300');
-  await type(page, 'makes, high', '90');
-  await type(page, 'and wide', '69');
+  await type(page, 'Height, finished', '90');
+  await type(page, 'Mouth, finished', '69');
   const known = page.getByRole('region', { name: 'My own ball' });
   await expect(known).toContainText('1.33 times the size in each direction');
   await test.step('it counts: what is weighed out is as its maker says, and the calculated one stands beside it', async () => {

@@ -170,6 +170,7 @@ test('of outside, wall and width inside two stay as typed; where all three are, 
     await expect(asks).toContainText(`you entered 90 mm ${stage}`);
     await expect(cell('Mouth, outside', 'glazed')).toHaveValue('92');
     await expect(cell('Wall', 'glazed')).toHaveValue('4.6');
+    await expect(cell('Mouth, inside', stage)).not.toHaveAttribute('data-known', '');
     await asks.getByRole('button', { name: 'Mouth, outside' }).click();
     await expect(asks).toBeHidden();
     await expect(cell('Mouth, inside', stage)).toHaveValue('90');
@@ -213,7 +214,7 @@ test('a suggestion follows: an assumed wall goes with the size and is kept at a 
     await expect(answer(page, 'ball')).toHaveText('500 g');
     await page.getByLabel('Clay', { exact: true }).selectOption('Chalk Down');
     await expect(answer(page, 'ball')).toHaveText('500 g');
-    await page.getByRole('button', { name: 'Let the sizes decide' }).click();
+    await page.getByRole('button', { name: 'Stop keeping 500 g' }).click();
     await expect(page.getByTestId('clay-kept')).toBeHidden();
   });
   await test.step('a wet height is that of the trimmed piece, or of the rim above the bat', async () => {

@@ -82,7 +82,7 @@ export const COLUMNS: readonly LogColumnOf[] = [
   { key: 'glaze', head: 'glaze', words: 'glaze', like: /glaze/, write: ({ piece }) => piece.glaze ?? '' },
   { key: 'note', head: 'note', words: 'note', like: /note|remark|comment/, write: ({ piece }) => piece.note },
   { key: 'out', head: 'left out', words: 'left out of what is learned', write: ({ piece }) => (piece.out ? 'yes' : '') },
-  { key: 'id', head: 'id', words: 'mark of Rimbet', write: ({ run, piece }) => `${run.id}/${piece.id}` },
+  { key: 'id', head: 'id', words: 'id given by Rimbet', write: ({ run, piece }) => `${run.id}/${piece.id}` },
 ];
 
 export const rowsOf = (workspace: Workspace): Row[] => {

@@ -222,16 +222,25 @@ function runIn(
 
 /** What is there already, to be recognised. */
 class Known {
-  private readonly rows: readonly Row[];
-  private readonly byId: ReadonlyMap<string, Row>;
+  private readonly byId = new Map<string, Row>();
+  private readonly byNumber = new Map<string, MadePiece>();
+  private readonly runs = new Map<string, Set<Run>>();
   /** The numbers each run has, and each line took. */
-  readonly numbers = new Map<string, Map<number, 'known' | 'line'>>();
+  private readonly numbers = new Map<string, Map<number, 'known' | 'line'>>();
 
   constructor(workspace: Workspace) {
-    this.rows = rowsOf(workspace);
-    this.byId = new Map(this.rows.map((row) => [row.piece.id, row]));
-    for (const { run, piece } of this.rows) this.of(run.id).set(piece.no, 'known');
+    for (const row of rowsOf(workspace)) {
+      const { run, piece } = row;
+      this.byId.set(piece.id, row);
+      this.byNumber.set(`${run.id}/${piece.no}`, piece);
+      this.of(run.id).set(piece.no, 'known');
+      const key = Known.keyOf(run);
+      this.runs.set(key, (this.runs.get(key) ?? new Set()).add(run));
+    }
   }
+
+  private static readonly keyOf = ({ name, date, bodyId }: Pick<Run, 'name' | 'date' | 'bodyId'>): string =>
+    JSON.stringify([name, date, bodyId]);
 
   of(key: string): Map<number, 'known' | 'line'> {
     const found = this.numbers.get(key) ?? new Map<number, 'known' | 'line'>();
@@ -239,20 +248,18 @@ class Known {
     return found;
   }
 
-  /** The piece that a line says it is by its mark. */
+  /** The piece that a line says it is by its id. */
   marked(id: string): Row | undefined {
     return this.byId.get(id.split('/').at(-1)!);
   }
 
   /** The run that is meant by a name, a day, a clay and a batch. */
-  run({ name, date, bodyId, batchId }: Pick<LoggedPiece, 'name' | 'date' | 'bodyId' | 'batchId'>): Run | undefined {
-    return this.rows.find(
-      ({ run }) => run.name === name && run.date === date && run.bodyId === bodyId && (batchId === undefined || run.batchId === batchId),
-    )?.run;
+  run(of: Pick<LoggedPiece, 'name' | 'date' | 'bodyId' | 'batchId'>): Run | undefined {
+    return [...(this.runs.get(Known.keyOf(of)) ?? [])].find(({ batchId }) => of.batchId === undefined || batchId === of.batchId);
   }
 
   piece(run: Run, no: number): MadePiece | undefined {
-    return this.rows.find((row) => row.run.id === run.id && row.piece.no === no)?.piece;
+    return this.byNumber.get(`${run.id}/${no}`);
   }
 }
 

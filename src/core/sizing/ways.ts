@@ -45,8 +45,8 @@ export function scaledBall(
 }
 
 /**
- * The wall that a ball is enough for at a size, finished mm; undefined where it is enough for the wall there is, or for none. A ball that is
- * short by less than a hand's slip says nothing: ours, 5 %.
+ * The wall that a ball is enough for at a size, finished mm, where it is not enough for the wall there is; 0 where it is enough for none. A
+ * ball that is short by less than a hand's slip says nothing: ours, 5 %.
  */
 export function wallOfBall(
   clay: ClayFigures,
@@ -57,7 +57,7 @@ export function wallOfBall(
   const then = scaled(form, height / form.sizes.height, width / form.sizes.rimDiameter);
   const ballOf = (each: Form<'glazed'>) => size(clay, each, 'glazed', making).masses.ball;
   if (!checkForm(then, String).ok || ballG > ballOf(then) * 0.95) return undefined;
-  return wallFor(then, ballOf, ballG);
+  return wallFor(then, ballOf, ballG) ?? 0;
 }
 
 /** A piece thrown to try a plan: the ball it took, and as thrown its rim above the bat after the needle and its mouth, outside. g, wet mm. */

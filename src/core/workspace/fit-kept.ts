@@ -1,5 +1,5 @@
-import { remaining } from '@/core/clay';
-import type { SizeName } from '@/core/form';
+import { convert, lengthAt } from '@/core/clay';
+import { type SizeName, sizeSpec } from '@/core/form';
 import { type KnownSizes, isExact } from '@/core/sizing';
 import { type ClayRows, clayOf } from './clay';
 import { meetsBy } from './fit-met';
@@ -30,8 +30,7 @@ export function fitKept(workspace: ClayRows & Pick<Workspace, 'plans'>, part: Pa
   const kept = meeting(workspace, plan, part).flatMap((size) => {
     const [first, ...others] = part.sizes[size] ?? [];
     if (!first || !isExact(first) || first.free || first.at === 'glazed') return [];
-    const direction = size === 'height' ? 'height' : 'width';
-    const mm = (first.mm * remaining(shrinkage, 'glazed', direction)) / remaining(shrinkage, first.at, direction);
+    const mm = convert(lengthAt(first.at, first.mm), first.at, 'glazed', shrinkage, sizeSpec(size).direction);
     return [[size, [{ mm, at: 'glazed' as const }, ...others.filter(({ at }) => at !== 'glazed')]] as const];
   });
   return kept.length === 0 ? part : { ...part, sizes: { ...part.sizes, ...Object.fromEntries(kept) } as KnownSizes };

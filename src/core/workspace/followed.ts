@@ -135,6 +135,9 @@ function growing(part: Part): { readonly names: readonly SizeName[]; readonly de
   return names.length > 0 ? { names, details } : undefined;
 }
 
+/** Whether anything of a part can follow the clay there is. */
+export const canGrow = (part: Part): boolean => growing(part) !== undefined;
+
 /** The part with what nobody entered grown until it takes the clay there is. */
 function grownTo(
   workspace: Followable,

@@ -45,9 +45,9 @@ export { freeSizes, knownAs, letGo, typedOver, withGiver, withLetGo, withTyped }
 export { fitKept, partsOfSameClay } from './fit-kept';
 export { isMixed, withoutExample } from './example-rows';
 export { standsWords } from './stands';
-export { type OwnBall, ratioOf, saidBall } from './own-ball';
+export { type OwnBall, ratioOf, saidBall, shortWall } from './own-ball';
 export type { SaidBall } from './shop-records';
-export { type ClayTaken, afterEntered, afterTyped, followed, foundThick } from './followed';
+export { type ClayTaken, afterEntered, afterTyped, canGrow, followed, foundThick } from './followed';
 export {
   type CoilWork,
   type FormerWork,

@@ -1,6 +1,18 @@
 import { WAYS } from '@/core/sizing';
 import { describe, expect, it } from 'vitest';
-import { EMPTY, type Part, finishedSizes, ratioOf, shopRows, sizedPlanPart, thrownBall, type Workspace } from '.';
+import {
+  EMPTY,
+  type Part,
+  finishedSizes,
+  ratioOf,
+  saidBall,
+  shopRows,
+  shortWall,
+  sizedPlanPart,
+  startedPart,
+  thrownBall,
+  type Workspace,
+} from '.';
 
 const body = { id: 'own', name: 'Own', kind: 'stoneware', note: '', createdAt: '2026-01-01T00:00:00.000Z' } as const;
 const workspace: Workspace = { ...EMPTY, bodies: [body] };
@@ -65,5 +77,32 @@ describe('a ball somebody says they take', () => {
       count: 3,
       median: expect.closeTo(1.05, 9) as number,
     });
+  });
+
+  it('that is too little for the planned wall says what wall it is enough for, and teaches nothing of other pieces', () => {
+    const wall = (ballG: number) => shortWall(mug(90, 85, { knownPiece: { ...said, ballG } }), sized(part));
+    const teaches = (ballG: number) => saidBall(mug(90, 85, { knownPiece: { ...said, ballG } }), sized(part));
+    const calculated = sized(part).sized.masses.ball;
+    expect([wall(calculated), wall(calculated * 0.96)]).toEqual([undefined, undefined]);
+    expect(teaches(calculated * 0.96)?.ratio).toBeCloseTo(0.96, 6);
+    const thin = wall(calculated * 0.8)!;
+    expect(thin).toBeGreaterThan(1);
+    expect(thin).toBeLessThan(4);
+    // thrown that thin it takes just that ball
+    expect(sized(mug(90, 85, { sizes: { ...part.sizes, wall: [{ mm: thin, at: 'glazed' }] } })).sized.masses.ball).toBeCloseTo(
+      calculated * 0.8,
+      3,
+    );
+    expect(teaches(calculated * 0.8)).toBeUndefined();
+    expect(wall(40)).toBe(0);
+    const write = { length: String, mass: (g: number) => `${g} g`, volume: String };
+    const start = startedPart(
+      workspace,
+      { kind: 'ball', ballG: 40, across: 85, high: 90 },
+      { family: 'cylinder', bodyId: 'own', way: 'trimmed' },
+      'b',
+      write,
+    );
+    expect(start.ok ? '' : start.problem.message).toBe('40 g is too little for this size, however thin the wall.');
   });
 });

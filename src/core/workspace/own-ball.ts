@@ -1,5 +1,5 @@
 import type { Middle } from '@/core/learn';
-import { type KnownPiece, scaledBall } from '@/core/sizing';
+import { type KnownPiece, scaledBall, wallOfBall } from '@/core/sizing';
 import { handOf, makingOf, type SizedPart } from './piece';
 import type { Part } from './records';
 import type { SaidBall } from './shop-records';
@@ -19,11 +19,16 @@ export function ratioOf(part: Part, { clay, sized }: SizedPart, known: KnownPiec
   return scaled.ok ? scaled.value.bySection / sized.masses.ball : undefined;
 }
 
-/** What a part that was started from its maker's own ball teaches of their ratio. */
+/** The wall a part's known ball is enough for, where that is less than the wall there is, finished mm; 0 for none. Only what is thrown has one. */
+export const shortWall = (part: Part, { clay, sized }: SizedPart, known = part.knownPiece): number | undefined =>
+  known && handOf(part) === 'wheel' ? wallOfBall(clay, sized.stages.glazed, makingOf(part), known) : undefined;
+
+/** What a part's known ball teaches of its maker's ratio. One that is too little for the planned wall speaks of the wall, not of the hand. */
 export function saidBall(part: Part, sized: SizedPart): SaidBall | undefined {
   const { knownPiece, way } = part;
-  const ratio = knownPiece && handOf(part) === 'wheel' ? ratioOf(part, sized, knownPiece) : undefined;
-  return knownPiece && ratio ? { ...knownPiece, way, ratio } : undefined;
+  if (!knownPiece || handOf(part) !== 'wheel' || shortWall(part, sized) !== undefined) return undefined;
+  const ratio = ratioOf(part, sized, knownPiece);
+  return ratio === undefined ? undefined : { ...knownPiece, way, ratio };
 }
 
 /**

@@ -1,5 +1,5 @@
-import type { FamilyName, MadeBy, OwnThickness } from '@/core/form';
-import { type ClayKind, remaining } from '@/core/clay';
+import { type ClayKind, convert, lengthAt } from '@/core/clay';
+import { type FamilyName, type MadeBy, type OwnThickness, sizeSpec } from '@/core/form';
 import { isExact } from '@/core/sizing';
 import { clayOf, type ClayRows } from './clay';
 import { bodyOf, handOf, isExample } from './piece';
@@ -19,8 +19,7 @@ function entered(workspace: Needed, part: Part, size: 'wall' | 'floor'): number 
   const [known] = part.sizes[size] ?? [];
   if (!known || !isExact(known) || known.free) return undefined;
   const { shrinkage } = clayOf(workspace, part).figures;
-  const direction = size === 'wall' ? 'width' : 'height';
-  return (known.mm * remaining(shrinkage, 'glazed', direction)) / remaining(shrinkage, known.at, direction);
+  return convert(lengthAt(known.at, known.mm), known.at, 'glazed', shrinkage, sizeSpec(size).direction);
 }
 
 /**

@@ -5,6 +5,7 @@ import { type Result, bad, good } from '@/core/units';
 import { type ClayRows, clayOf } from './clay';
 import { type ClayTaken, type Followable, afterEntered, firstMet, followed, followedTo, foundThick } from './followed';
 import { NEW_MAKING } from './new-form';
+import { shortWall } from './own-ball';
 import { makingOf } from './piece';
 import type { Part } from './records';
 import { sizedPlanPart } from './sized-plan';
@@ -95,7 +96,12 @@ export function startedPart(workspace: Followable, start: Start, of: StartOf, id
   if (across && high) {
     // all three known: it is the ball its maker takes for that size
     const { wanted: _, ...whole } = followed(workspace, begun, taken);
-    return checked(workspace, { ...whole, knownPiece: { ballG, height: high, width: across } }, write);
+    const known: Part = { ...whole, knownPiece: { ballG, height: high, width: across } };
+    const made = sizedPlanPart(workspace, known, write.length);
+    if (!made.ok) return made;
+    return shortWall(known, made.value) === 0
+      ? bad('ball', `${write.mass(ballG)} is too little for this size, however thin the wall.`)
+      : good(known);
   }
   const { part, reached } = followedTo(workspace, begun, taken);
   if (!reached) return bad('ball', 'Nothing of this form can follow the clay.');

@@ -20,7 +20,7 @@ import {
   withTyped,
 } from '@/core/workspace';
 import type { Manner, SizeName } from '@/core/form';
-import { type KnownSize, type Making, WAYS, type Way } from '@/core/sizing';
+import { type KnownPiece, type KnownSize, type Making, WAYS, type Way } from '@/core/sizing';
 import { v7 as newId } from 'uuid';
 import { add, now, remove } from '../acts';
 import type { Act } from '../history';
@@ -145,9 +145,15 @@ export const setPart = (
   follow?: Follow,
 ): Act => editPart(ref, label, (part) => ({ ...part, ...(typeof change === 'function' ? change(part) : change) }), key, follow);
 
-/** The ball somebody takes for a size, and what that is of the one worked out: for this part, and for what else is made this way. */
-export function sayBall(ref: PartRef, way: Way, said: SaidBall | undefined, label: string, key?: string): Act {
-  const knownPiece = said && { ballG: said.ballG, height: said.height, width: said.width };
+/** The ball somebody takes for a size: it counts for this part, and what it teaches for what else is made this way. */
+export function sayBall(
+  ref: PartRef,
+  knownPiece: KnownPiece | undefined,
+  way: Way,
+  said: SaidBall | undefined,
+  label: string,
+  key?: string,
+): Act {
   const part = setPart(ref, { knownPiece }, label, key);
   const shop = setBall(way, said);
   return { label, key, change: (workspace) => [...part.change(workspace), ...shop.change(workspace)] };

@@ -5,12 +5,12 @@ import { FAMILIES, FAMILY_NAMES, type FamilyName, MANNERS, type Manner } from '@
 import { MAKING_WAYS } from '@/core/sizing';
 import { writePercent } from '@/core/units';
 import { commands } from '@/store';
-import { type PartRef, partRef, partWords, partsOfSameClay } from '@/core/workspace';
 import { Act, NameInput, WordChoice, optionsOf } from '@/ui/fields';
 import { run, useSaid } from '@/ui/state';
 import { type AnyWay, FORM_WORDS, WAY_WORDS } from '@/ui/words';
 import { Box } from '@chakra-ui/react';
 import { Fragment, memo, useCallback, useState } from 'react';
+import type { OthersOfClay } from './model/choosers';
 import type { PieceModel } from './model/use-piece';
 
 const NONE = '';
@@ -22,36 +22,13 @@ function waysOf(family: FamilyName) {
   return [...MAKING_WAYS, 'slab', ...(solid ? [] : (['former', 'coil'] as const))] as const;
 }
 
-/** The other parts of the piece that were of the clay one part was of. */
-interface OthersOfClay {
-  readonly planId: string;
-  readonly bodyId: string | undefined;
-  readonly refs: readonly PartRef[];
-  readonly words: string;
-  readonly was: string;
-}
-
-const capital = (words: string): string => words[0]!.toUpperCase() + words.slice(1);
-
 /** What the piece is, as one sentence whose words are menus: form, way of making, clay, batch and firing; its name before it. */
 export function Sentence({ piece }: { piece: PieceModel }) {
-  const { plan, part, form, known, chooseClay: toClay } = piece;
+  const { plan, part, form, chooseClay: toClay } = piece;
   const [refused, setRefused] = useState<string | undefined>();
   const [others, setOthers] = useState<OthersOfClay | undefined>();
-  const chooseClay = useCallback(
-    (bodyId: string | undefined) => {
-      const parts = partsOfSameClay(plan, part);
-      const was = known.body?.name ?? 'typical stoneware';
-      const words = parts.map((each) => capital(partWords(each))).join(', ');
-      setOthers(
-        parts.length > 0 && bodyId !== part.bodyId
-          ? { planId: plan.id, bodyId, refs: parts.map((each) => partRef(plan, each)), words, was }
-          : undefined,
-      );
-      toClay(bodyId);
-    },
-    [plan, part, known.body, toClay],
-  );
+  // the same function while the piece is: the words of the clay are not drawn anew with each figure
+  const chooseClay = useCallback((bodyId: string | undefined) => setOthers(toClay(bodyId)), [toClay]);
   return (
     <>
       <h1 className="unseen">{plan.name}</h1>
@@ -91,7 +68,7 @@ export function Sentence({ piece }: { piece: PieceModel }) {
           </span>
           <Act
             onClick={() => {
-              piece.chooseClay(others.bodyId, others.refs);
+              toClay(others.bodyId, others.refs);
               setOthers(undefined);
             }}
           >
@@ -178,7 +155,8 @@ const FormWords = memo(function FormWords({ family, manner, chooseFamily, takeMa
   );
 });
 
-interface ClayWordsProps extends Pick<PieceModel, 'chooseClay' | 'chooseBatch' | 'chooseCone'> {
+interface ClayWordsProps extends Pick<PieceModel, 'chooseBatch' | 'chooseCone'> {
+  readonly chooseClay: (bodyId: string | undefined) => void;
   readonly bodyId: string | undefined;
   readonly batchId: string | undefined;
   readonly cone: string | undefined;

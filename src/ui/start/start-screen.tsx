@@ -2,7 +2,7 @@
 
 import { FAMILIES, FAMILY_NAMES, type FamilyName, overallWords } from '@/core/form';
 import type { Hand } from '@/core/handbuild';
-import { STAGE_WORDS, wallOfBall } from '@/core/sizing';
+import { STAGE_WORDS } from '@/core/sizing';
 import { type Result, good, handLength, handMass, text, writeMass, writeVolume } from '@/core/units';
 import {
   type Meets,
@@ -15,6 +15,7 @@ import {
   handOf,
   newestBatch,
   saidBall,
+  shortWall,
   weighedPart,
   startedFit,
   startedPart,
@@ -266,9 +267,9 @@ function nameOf(family: FamilyName, start: Start, units: Units): string {
 function StartAnswer({ workspace, part, units }: { workspace: Workspace; part: Part; units: Units }) {
   const made = weighedPart(workspace, part, units.length);
   if (!made.ok) return <Box color="bad">{made.problem.message}</Box>;
-  const { sized, weighOut, clay, making } = made.value;
+  const { sized, weighOut } = made.value;
   const { knownPiece } = part;
-  const thin = knownPiece && handOf(part) === 'wheel' ? wallOfBall(clay, sized.stages.glazed, making, knownPiece) : undefined;
+  const thin = shortWall(part, made.value);
   const hand = (mm: number) => units.length(handLength(mm, units.choice));
   return (
     <div className="start-figures">

@@ -1,8 +1,7 @@
 'use client';
 
 import { type SizeName, sizeIn } from '@/core/form';
-import { MAKING_WAYS } from '@/core/sizing';
-import { freeSizes, standsWords } from '@/core/workspace';
+import { canGrow, freeSizes, standsWords } from '@/core/workspace';
 import { writePercent } from '@/core/units';
 import { openRoom } from '@/ui/rooms';
 import { newKey } from '@/ui/state';
@@ -18,7 +17,7 @@ export function Assumed({ piece }: { piece: PieceModel }) {
   const free = freeSizes(part.sizes).filter((name) => THICK.includes(name) && form.sizes[name] !== undefined);
   const thick = part.cast || piece.by === 'former' ? [] : free;
   const clay = figures.sources.shrinkage === 'typical';
-  const trims = piece.by === 'wheel' && part.way !== 'own' && MAKING_WAYS.includes(part.way);
+  const trims = piece.by === 'wheel' && part.way !== 'own';
   const stands = standsWords(part, { clay: worked.clay, given: { at: 'glazed', form }, sized: worked.sized }, units.length);
   return (
     <>
@@ -62,18 +61,18 @@ export function ClayKept({ piece }: { piece: PieceModel }) {
   const ballG = part.wanted?.ballG;
   if (ballG === undefined) return null;
   const off = weighOut !== undefined && Math.abs(weighOut - ballG) > 0.01 * ballG;
+  const words = units.mass(ballG);
   const letGo = () => piece.takePart((now) => ({ wanted: { ...now.wanted, ballG: undefined } }), 'clay to use: cleared');
-  const again = () => piece.takePart((now) => ({ wanted: { ...now.wanted, ballG: ballG * (1 + 1e-9) } }), `sized to ${units.mass(ballG)}`);
   return (
     <div className="answer-assumed" data-testid="clay-kept">
-      {off ? `You have ${units.mass(ballG)}. ` : `Sized to your ${units.mass(ballG)}. `}
-      {off && (
-        <button type="button" onClick={again}>
-          Size it to that
+      {off ? `You have ${words}, and these sizes take ${units.mass(weighOut)}. ` : `Sized to your ${words}. `}
+      {off && canGrow(part) && (
+        <button type="button" onClick={() => piece.sizeToClay(`sized to ${words}`)}>
+          Size it to {words}
         </button>
       )}
       <button type="button" onClick={letGo}>
-        Let the sizes decide
+        Stop keeping {words}
       </button>
     </div>
   );

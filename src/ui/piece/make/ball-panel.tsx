@@ -9,10 +9,9 @@ import {
   TWICE_THE_CLAY,
   attachedG,
   scaledBall,
-  wallOfBall,
 } from '@/core/sizing';
 import { handMass } from '@/core/units';
-import { matterIn } from '@/core/workspace';
+import { matterIn, shortWall } from '@/core/workspace';
 import { Act, DeleteAct, LabelledChoice, OptionalLength, OptionalMass, OptionalNumber } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { useWorkspace, newKey } from '@/ui/state';
@@ -97,13 +96,13 @@ function FromKnown({ piece }: { piece: PieceModel }) {
       <HStack gap="2" flexWrap="wrap" alignItems="flex-start">
         <OptionalMass label="My ball" width="92px" value={known.ballG} onValue={(ballG, key) => set({ ballG: ballG ?? 0 }, key)} />
         <OptionalLength
-          label="makes, high"
+          label="Height, finished"
           width="104px"
           value={known.height ?? form.sizes.height}
           onValue={(height, key) => set({ height: height || form.sizes.height }, key)}
         />
         <OptionalLength
-          label="and wide"
+          label="Mouth, finished"
           width="104px"
           value={known.width ?? form.sizes.rimDiameter}
           onValue={(width, key) => set({ width: width || form.sizes.rimDiameter }, key)}
@@ -135,8 +134,8 @@ function FromKnown({ piece }: { piece: PieceModel }) {
 }
 
 /** A ball with too little clay in it for the walls that are planned: what wall it would make. */
-function thinWall({ worked, form, units }: PieceModel, known: KnownPiece) {
-  const wall = wallOfBall(worked.clay, form, worked.making, known);
+function thinWall({ worked, form, units, part }: PieceModel, known: KnownPiece) {
+  const wall = shortWall(part, { clay: worked.clay, given: { at: 'glazed', form }, sized: worked.sized });
   const planned = form.sizes.wall ?? 0;
   if (wall === undefined || wall > planned - 0.25) return undefined;
   const size = `${units.length(known.height)} × ${units.length(known.width)}`;

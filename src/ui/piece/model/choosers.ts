@@ -1,24 +1,48 @@
 import { FAMILIES, type FamilyName, type Form } from '@/core/form';
 import type { Hand } from '@/core/handbuild';
 import { resolveKnown } from '@/core/sizing';
-import { type Part, type PartRef, type Workspace, changedForm, clayOf, handOf, partOf, sizedPlanPart, surenessOf } from '@/core/workspace';
+import {
+  type Part,
+  type PartRef,
+  type Workspace,
+  changedForm,
+  clayOf,
+  handOf,
+  partOf,
+  partRef,
+  partWords,
+  partsOfSameClay,
+  sizedPlanPart,
+  surenessOf,
+} from '@/core/workspace';
 import { commands } from '@/store';
 import { type Units, run, workspaceStore } from '@/ui/state';
 import { type AnyWay, FORM_WORDS, WAY_WORDS } from '@/ui/words';
 import { follow, followClay } from './follow';
 import { byHand } from './use-weighed';
 
+/** The other parts of a piece that are still of the clay one of them was of. */
+export interface OthersOfClay {
+  readonly planId: string;
+  readonly bodyId: string | undefined;
+  readonly refs: readonly PartRef[];
+  readonly words: string;
+  readonly was: string;
+}
+
 /** What is chosen of a part from a list. */
 export interface Choosers {
   readonly chooseWay: (way: AnyWay) => void;
-  /** Another clay for this part, or for others of its piece. */
-  readonly chooseClay: (bodyId: string | undefined, others?: readonly PartRef[]) => void;
+  /** Another clay for this part, or for others of its piece; which others were of the clay it was of. */
+  readonly chooseClay: (bodyId: string | undefined, others?: readonly PartRef[]) => OthersOfClay | undefined;
   readonly chooseBatch: (batchId: string | undefined) => void;
   readonly chooseCone: (cone: string | undefined) => void;
   readonly chooseFamily: (family: FamilyName) => void;
 }
 
 const isByHand = (way: AnyWay): way is Exclude<Hand, 'wheel'> => way === 'slab' || way === 'former' || way === 'coil';
+
+const capital = (words: string): string => words[0]!.toUpperCase() + words.slice(1);
 
 const workspaceNow = (): Workspace => workspaceStore().getSnapshot().workspace;
 
@@ -42,8 +66,21 @@ export const choosersOf = (ref: PartRef, units: Units): Choosers => ({
     return run(commands.setWay(ref, way, label, follow));
   },
   chooseClay: (bodyId, others = []) => {
-    const label = `clay: ${named(workspaceNow().bodies, bodyId) ?? 'no clay'}`;
+    const { bodies, plans } = workspaceNow();
+    const found = partOf(plans, ref);
+    const label = `clay: ${named(bodies, bodyId) ?? 'no clay'}`;
     for (const each of others.length > 0 ? others : [ref]) run(commands.setClay(each, bodyId, label, followClay));
+    const { plan, part } = found ?? {};
+    const left = plan && part && others.length === 0 && part.bodyId !== bodyId ? partsOfSameClay(plan, part) : [];
+    if (!plan || left.length === 0) return undefined;
+    const words = left.map((each) => capital(partWords(each))).join(', ');
+    return {
+      planId: plan.id,
+      bodyId,
+      refs: left.map((each) => partRef(plan, each)),
+      words,
+      was: named(bodies, part?.bodyId) ?? 'typical stoneware',
+    };
   },
   chooseBatch: (batchId) =>
     run(commands.setBatch(ref, batchId, `batch: ${named(workspaceNow().batches, batchId) ?? 'none chosen'}`, followClay)),

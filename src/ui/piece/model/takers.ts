@@ -26,7 +26,9 @@ import {
   applyChanges,
   type Part,
   partOf,
+  ratioOf,
   saidBall,
+  shortWall,
   type PartRef,
   sizePart,
   surenessOf,
@@ -65,6 +67,8 @@ export interface Takers {
   readonly takePart: (change: PartChange, label: string, key?: string) => string | undefined;
   /** The ball the maker takes for a size, finished: it teaches their ratio for this way of making. Undefined takes it back. */
   readonly sayBall: (known: KnownPiece | undefined, key?: string) => string | undefined;
+  /** Sizes that nobody entered follow the clay there is once more, as its shrinkage is believed now. */
+  readonly sizeToClay: (label: string) => string | undefined;
   /** Which of outside and wall changes where both were entered, and the width inside too. */
   readonly takeGiver: (inside: SizeName, gives: 'outside' | 'wall', label: string) => string | undefined;
 }
@@ -89,10 +93,12 @@ function partNow(ref: PartRef): Now | undefined {
 function tryOn(ref: PartRef, units: Units, act: Act): string | undefined {
   const now = partNow(ref);
   if (!now) return GONE;
-  const part = partOf(applyChanges(now.workspace, act.change(now.workspace)).plans, ref)?.part ?? now.part;
+  const changes = act.change(now.workspace);
+  const part = partOf(applyChanges(now.workspace, changes).plans, ref)?.part ?? now.part;
   const sized = sizePart(part, now.clay, units.length, now.matterOf);
   if (!sized.ok) return sized.problem.message;
-  run(act);
+  // worked out once, unless another tab was first
+  run({ ...act, change: (workspace) => (workspace === now.workspace ? changes : act.change(workspace)) });
   return undefined;
 }
 
@@ -143,11 +149,14 @@ export function takersOf(ref: PartRef, units: Units): Takers {
       const sized = now && sizePart(now.part, now.clay, units.length, now.matterOf);
       if (!sized) return GONE;
       if (!sized.ok) return sized.problem.message;
-      const said = known && saidBall({ ...now.part, knownPiece: known }, sized.value);
-      if (known && !said) return `A piece of ${units.length(known.height)} × ${units.length(known.width)} cannot be made in this form.`;
-      run(commands.sayBall(ref, now.part.way, said, 'my own ball', key));
+      const part = { ...now.part, knownPiece: known };
+      if (known && ratioOf(part, sized.value, known) === undefined)
+        return `A piece of ${units.length(known.height)} × ${units.length(known.width)} cannot be made in this form.`;
+      if (shortWall(part, sized.value) === 0) return `${units.mass(known!.ballG)} is too little for this size, however thin the wall.`;
+      run(commands.sayBall(ref, known, part.way, saidBall(part, sized.value), 'my own ball', key));
       return undefined;
     },
+    sizeToClay: (label) => tryOn(ref, units, commands.setPart(ref, {}, label, undefined, followEntered)),
     takeGiver: (inside, gives, label) =>
       tryOn(
         ref,

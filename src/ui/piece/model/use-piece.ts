@@ -4,6 +4,7 @@ import { type Stage } from '@/core/clay';
 import { type Form, type SizeName, sizesOf } from '@/core/form';
 import {
   type Conflict,
+  type KnownSizes,
   type LimitCheck,
   type NumberName,
   type Throwing,
@@ -11,6 +12,7 @@ import {
   checkLimits,
   conflictsIn,
   isExact,
+  undecided,
 } from '@/core/sizing';
 import type { Hand } from '@/core/handbuild';
 import {
@@ -77,6 +79,14 @@ function useWorked(part: Part, workspace: Workspace, units: Units) {
   return { possible: now.ok ? now.value : last, impossible: now.ok ? undefined : now.problem.message };
 }
 
+/** What is known of the sizes of a part, without a width inside that waits for an answer: it does not hold yet. */
+function settled({ sizes, gives }: Part): KnownSizes {
+  const waits = undecided(sizes, gives);
+  return waits.length === 0
+    ? sizes
+    : (Object.fromEntries(Object.entries(sizes).filter(([name]) => !waits.includes(name as SizeName))) as KnownSizes);
+}
+
 /** Works out the open plan and hands each field the way to change it. Undefined while nothing possible is known of it. */
 export function usePiece(plan: Plan, partId: string | undefined): PieceModel | undefined {
   const kept = useWorkspace();
@@ -100,7 +110,7 @@ export function usePiece(plan: Plan, partId: string | undefined): PieceModel | u
     part,
     ref,
     known,
-    worked: { clay: possible.clay, known: shown.sizes, making: possible.making, sized, sure: surenessOf(shown) },
+    worked: { clay: possible.clay, known: settled(shown), making: possible.making, sized, sure: surenessOf(shown) },
     form,
     names: sizesOf(form, form.sizes),
     placeChecks: checkLimits(possible.clay, sized, shopOf(workspace).place ?? {}, standsOut(workspace, plan, possible)),

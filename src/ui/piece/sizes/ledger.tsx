@@ -179,8 +179,8 @@ function AskRow({ piece, size }: { piece: PieceModel; size: SizeName }) {
       <td colSpan={6} role="alert">
         <div className="ledger-asks">
           <span>
-            {row}: you entered {entered}, but {sizeIn(form.family, outer).row.toLowerCase()} and wall leave {units.length(leaves)}. Which
-            one changes?
+            {row}: you entered {entered}, but the {sizeIn(form.family, outer).words} and the wall leave {units.length(leaves)}. Which one
+            changes?
           </span>
           <Act onClick={() => piece.takeGiver(size, 'outside', `${row}: change the outside`)}>{sizeIn(form.family, outer).row}</Act>
           <Act onClick={() => piece.takeGiver(size, 'wall', `${row}: change the wall`)}>

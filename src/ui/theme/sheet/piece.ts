@@ -186,6 +186,7 @@ export const PIECE: Record<string, SystemStyleObject> = {
     fontWeight: '600',
     whiteSpace: 'normal',
     textAlign: 'left',
+    '& > span': { flex: '1 1 100%' },
   },
   '.also-clay': { display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: '2', fontSize: 'sm', paddingBlock: '1' },
   '.answer-note': { fontSize: 'sm', marginTop: '1', fontWeight: '600' },
