@@ -20,6 +20,10 @@ const HEADERS = {
 
 const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'];
 
+/** Files are only read: asked otherwise, the framework fails over some of them. */
+const FILES = /^\/+(_next|fonts)\//;
+const READING = ['GET', 'HEAD'];
+
 function isAddress(url) {
   try {
     decodeURIComponent(new URL(url, 'http://here').pathname);
@@ -40,7 +44,8 @@ const handle = app.getRequestHandler();
 
 const server = createServer((request, response) => {
   for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
-  if (!METHODS.includes(request.method)) return refuse(response, 405, `There is no ${request.method} here.`, { Allow: METHODS.join(', ') });
+  const methods = FILES.test(request.url) ? READING : METHODS;
+  if (!methods.includes(request.method)) return refuse(response, 405, `There is no ${request.method} here.`, { Allow: methods.join(', ') });
   if (!isAddress(request.url)) return refuse(response, 400, 'This is not an address: a % in it stands for nothing.');
   return handle(request, response);
 });

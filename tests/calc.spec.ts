@@ -73,7 +73,16 @@ const raw = (baseURL: string, method: string, path: string) =>
   });
 
 test('what is no address and no method is refused in words, and everything carries the headers', async ({ baseURL }) => {
+  const text = async (path: string) => (await fetch(`${baseURL}${path}`)).text();
+  const sheets = (await text('/')).match(/\/_next\/static\/[\w./-]+\.css/g)!;
+  const font = `/_next/static/${/media\/[\w.-]+\.woff2/.exec((await Promise.all(sheets.map(text))).join())![0]}`;
+  const files = [font, '/fonts/LICENSE.txt'].flatMap((path) =>
+    ['POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'].map((method): [string, string, number] => [method, path, 405]),
+  );
   const expected: [string, string, number][] = [
+    ...files,
+    ['GET', font, 200],
+    ['HEAD', font, 200],
     ['POST', '/api/calc/%', 400],
     ['GET', '/%E0%A4%A', 400],
     ['TRACE', '/', 405],

@@ -339,3 +339,53 @@ test('what is typed at once is not lost: keys pressed while the page is still be
   await page.evaluate(() => (window as unknown as { letGo: () => void }).letGo());
   await expect(page.locator('[data-way="finished"] input').first()).toHaveValue('100');
 });
+
+test('width and height typed together are both taken, at the start, in the table and in the search', async ({ page }) => {
+  await visit(page, '/new');
+  await page.keyboard.type('80x90');
+  await expect(page.getByLabel('High, finished', { exact: true })).toHaveValue('90');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Cup, 80 mm across');
+  const mouth = page.getByLabel('Mouth, outside, glazed', { exact: true });
+  const high = page.getByLabel('Height, glazed', { exact: true });
+  await expect(mouth).toHaveValue('80');
+  await expect(high).toHaveValue('90');
+  await type(page, 'Mouth, outside, wet', '4 x 4 1/2 in');
+  await page.keyboard.press('Enter');
+  await expect(mouth).not.toHaveValue('80');
+  await expect(page.getByLabel('Height, wet', { exact: true })).toHaveValue('114.3');
+  await expect(page.getByLabel('Mouth, outside, wet', { exact: true })).toHaveValue('101.6');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(mouth).toHaveValue('80');
+  await expect(high).toHaveValue('90');
+  await type(page, 'Height, glazed', '80 x 90 x 70');
+  await expect(page.getByRole('alert')).toContainText('enter its width and its height');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('110 x 60');
+  await page.getByRole('option', { name: /finished size of 110 mm × 60 mm/ }).click();
+  await expect(page.getByLabel('High, finished', { exact: true })).toHaveValue('60');
+  await expect(figure(page, 'weigh')).toHaveText(/\d\sg$/);
+});
+
+test.describe('in a language that sets thousands apart by points', () => {
+  test.use({ locale: 'de-DE' });
+
+  test('1.200 is asked once, then taken as it was meant', async ({ page }) => {
+    await visit(page, '/new');
+    await page.keyboard.press('b');
+    const ball = page.getByLabel('I have', { exact: true });
+    await ball.fill('1.200 g');
+    await expect(page.getByText('could mean 1200 or 1.2')).toBeVisible();
+    await expect(figure(page, 'weigh')).toHaveCount(0);
+    await ball.fill('1200 g');
+    await ball.press('Tab');
+    await ball.fill('1.500 g');
+    await expect(figure(page, 'weigh')).toHaveText(/^1500\sg$/);
+    await page.getByRole('button', { name: 'Units' }).click();
+    await page.getByLabel('1.200 means', { exact: true }).selectOption('1.2');
+    await page.keyboard.press('Escape');
+    await ball.fill('1.500 kg');
+    await expect(figure(page, 'weigh')).toHaveText(/^1500\sg$/);
+  });
+});

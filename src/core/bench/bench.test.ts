@@ -136,7 +136,7 @@ describe('what is printed', () => {
       expect(on.length).toBeGreaterThanOrEqual(1);
       for (const page of on) expect(page.uprights.some((upright) => Math.abs(upright - page.at - (x - page.from)) < 0.05)).toBe(true);
     }
-    expect(pages[1]!.words).toContain('column 2 of');
+    expect(pages[1]!.words).toContain(`page 2 of ${tiles.length}, row 1, column 2`);
     for (const { words } of pages) expect(words).toContain('This line is 100 mm');
   });
 

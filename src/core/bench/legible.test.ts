@@ -3,6 +3,7 @@ import { clayFigures } from '@/core/clay';
 import { FAMILIES, ROUND_FAMILIES, formOf, sectionOf } from '@/core/form';
 import { USUAL_SLAB, slabParts } from '@/core/handbuild';
 import { type Drawing, PAPER, type Place, type Shape, barSheet } from '@/core/paper';
+import { printable } from '@/core/print';
 import { WAYS, size } from '@/core/sizing';
 import { finishedSizes } from '@/core/workspace';
 import { describe, expect, it } from 'vitest';
@@ -72,10 +73,11 @@ function strikes([a, b]: readonly [Place, Place], { left, right, top, bottom }: 
   return from < to;
 }
 
-/** Nothing written runs over anything else written, is struck through, or runs off the sheet. */
+/** Nothing written runs over anything else written, is struck through, runs off the sheet, or is in signs the font has not. */
 function legible(drawing: Pick<Drawing, 'shapes' | 'width' | 'height'>) {
   const { shapes, width, height } = drawing;
   const boxes = shapes.flatMap((shape) => (shape.kind === 'text' && shape.text ? [boxOf(shape)] : []));
+  expect(boxes.filter(({ text }) => printable(text).includes('?'))).toEqual([]);
   expect(boxes.filter(({ left, right, top, bottom }) => left < 0 || right > width || top < 0 || bottom > height)).toEqual([]);
   for (const [i, a] of boxes.entries()) {
     expect(boxes.slice(i + 1).filter((b) => over(a, b))).toEqual([]);

@@ -1,5 +1,5 @@
 import { type ClayFigures, type Stage, remaining } from '@/core/clay';
-import { type Drawing, type Shape, box, line, words } from '@/core/paper';
+import { type Drawing, type Shape, line, path, words } from '@/core/paper';
 import { STAGE_WORDS, addingCost } from '@/core/sizing';
 
 /** In what a rule is read. */
@@ -102,7 +102,12 @@ export function shrinkRule({ clays, stage, unit, reads, date }: RuleInput): Draw
     width,
     height,
     shapes: [
-      ...box(0, 0, width, height),
+      path([
+        { x: 0, y: 0 },
+        { x: width, y: 0 },
+        { x: width, y: height },
+        { x: 0, y: height },
+      ]),
       ...strips,
       ...strip(ruleMarks(unit, longest, 1), height, -1, NUMBERED[unit]),
       words(LEFT, clays.length * STRIP + 3.4, `plain ${unit}, to check by`, 2.4),

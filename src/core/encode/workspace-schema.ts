@@ -308,6 +308,7 @@ const settings = strict.object({
       mass: strict.string().valid('g', 'lb-oz').required(),
       volume: strict.string().valid('ml', 'fl-oz').required(),
       flOz: strict.string().valid('us', 'imperial').required(),
+      point: strict.string().valid('decimals', 'thousands'),
       denominator: strict.number().valid(2, 4, 8, 16, 32, 64).required(),
     })
     .required(),

@@ -99,9 +99,34 @@ describe('a drawing over pages', () => {
     expect(tile({ title: 't', width: 700, height: 900, shapes: [] }, 'a4').map(({ row, column }) => [row, column])).toEqual([[0, 0]]);
     const last = tile({ title: 't', width: 700, height: 900, shapes: [line(690, 890, 700, 900)] }, 'a4');
     expect(last.map(({ row, column }) => [row, column])).toEqual([
-      [0, 0],
       [full.at(-1)!.row, full.at(-1)!.column],
     ]);
+  });
+
+  it('has no page that only repeats what others show, and promises none that does not come', () => {
+    const some = fc.array(fc.tuple(place, place), { minLength: 1, maxLength: 4 });
+    fc.assert(
+      fc.property(anySize, some, ([width, height, paper, correction], ends) => {
+        const lines = ends.map(([a, b]) => [
+          { x: a.x * width, y: a.y * height },
+          { x: b.x * width, y: b.y * height },
+        ]) as [Place, Place][];
+        const pages = tile({ title: 't', width, height, shapes: lines.map(([a, b]) => line(a.x, a.y, b.x, b.y)) }, paper, correction);
+        if (pages.length === 1) return;
+        const all = lines.flatMap(([a, b]) => between(a, b, 2000));
+        pages.forEach((page, i) => {
+          const others = pages.filter((each) => each !== page);
+          const near = ({ from, area }: Tile, { x, y }: Place) =>
+            x >= from.x - 1 && y >= from.y - 1 && x <= from.x + area.width / correction + 1 && y <= from.y + area.height / correction + 1;
+          const only = all.some((each) => near(page, each) && !others.some((other) => shows(other, each, correction)));
+          expect(only, `page ${i + 1} of ${pages.length}`).toBe(true);
+          expect(ofKind(page.shapes, 'text').at(-1)!.text).toContain(`page ${i + 1} of ${pages.length}, row ${page.row + 1}`);
+        });
+      }),
+      { numRuns: 200, seed: 64 },
+    );
+    // an edge that runs down the overlap of two pages stands on one of them
+    expect(tile({ title: 't', width: 300, height: 200, shapes: [line(180, 10, 180, 190)] }, 'a4')).toHaveLength(1);
   });
 
   it('takes as few pages as overlap by 12 mm, 12 mm from the edge and 24 above the foot', () => {
@@ -158,10 +183,10 @@ describe('a drawing over pages', () => {
       crosses(pages[a]!).filter((each) => crosses(pages[b]!).some((other) => same(each, other))).length;
     expect([shared(0, 1), shared(0, 2), shared(1, 3), shared(0, 3)]).toEqual([2, 2, 2, 1]);
     expect(pages.map(({ shapes }) => ofKind(shapes, 'text').at(-1)!.text)).toEqual([
-      'Wall: row 1 of 2, column 1 of 2; lay crosses on crosses',
-      'Wall: row 1 of 2, column 2 of 2; lay crosses on crosses',
-      'Wall: row 2 of 2, column 1 of 2; lay crosses on crosses',
-      'Wall: row 2 of 2, column 2 of 2; lay crosses on crosses',
+      'Wall: page 1 of 4, row 1, column 1; lay crosses on crosses',
+      'Wall: page 2 of 4, row 1, column 2; lay crosses on crosses',
+      'Wall: page 3 of 4, row 2, column 1; lay crosses on crosses',
+      'Wall: page 4 of 4, row 2, column 2; lay crosses on crosses',
     ]);
     const [single] = tile({ title: 'Card', width: 100, height: 100, shapes: [] }, 'a4');
     expect(ofKind(single!.shapes, 'text').at(-1)!.text).toBe('Card');

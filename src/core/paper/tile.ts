@@ -39,9 +39,8 @@ function touches(shape: Shape, area: Area): boolean {
   const { left, top, width, height } = area;
   if (shape.kind === 'line') return comesInto({ x: shape.x1, y: shape.y1 }, { x: shape.x2, y: shape.y2 }, area);
   if (shape.kind === 'text') {
-    const wide = widthOf(shape.text, shape.size);
-    const from = shape.x - wide * { start: 0, middle: 0.5, end: 1 }[shape.anchor ?? 'start'];
-    return from <= left + width && from + wide >= left && shape.y - shape.size <= top + height && shape.y >= top;
+    const { from, to } = extentOf(shape);
+    return from <= left + width && to >= left && shape.y - shape.size <= top + height && shape.y >= top;
   }
   const { points, closed } = shape;
   const stretches = closed ? points.length : points.length - 1;
@@ -55,6 +54,22 @@ function touches(shape: Shape, area: Area): boolean {
       middle,
     )
   );
+}
+
+/** Whether all of a shape shows in an area. */
+function liesIn(shape: Shape, { left, top, width, height }: Area): boolean {
+  const within = (x: number, y: number) => x >= left && x <= left + width && y >= top && y <= top + height;
+  if (shape.kind === 'line') return within(shape.x1, shape.y1) && within(shape.x2, shape.y2);
+  if (shape.kind === 'path') return shape.points.every(({ x, y }) => within(x, y));
+  const { from, to } = extentOf(shape);
+  return within(from, shape.y - shape.size) && within(to, shape.y);
+}
+
+/** From where to where a text runs, about. */
+function extentOf({ x, text, size, anchor = 'start' }: Extract<Shape, { kind: 'text' }>): { readonly from: number; readonly to: number } {
+  const wide = widthOf(text, size);
+  const from = x - wide * { start: 0, middle: 0.5, end: 1 }[anchor];
+  return { from, to: from + wide };
 }
 
 /** A page's place among the others. */
@@ -72,9 +87,42 @@ export interface Tile extends Sheet {
 /** A cross where neighbouring pages meet: laid on each other, they join. */
 const cross = (x: number, y: number): Shape[] => [line(x - 4, y, x + 4, y, 0.15), line(x, y - 4, x, y + 4, 0.15)];
 
+/** One of the pages a drawing may take, and what of it shows there. */
+interface Page {
+  readonly row: number;
+  readonly column: number;
+  readonly area: Area;
+  readonly shapes: readonly Shape[];
+}
+
+/** The page so many columns and rows further on, where it is among them. */
+const beside = (pages: ReadonlySet<Page>, { row, column }: Page, across: number, down: number): Page | undefined =>
+  [...pages].find((each) => each.column === column + across && each.row === row + down);
+
+/** What a page shows that no page beside it does. */
+function ownArea(page: Page, pages: ReadonlySet<Page>, overlap: number): Area {
+  const shared = (across: number, down: number) => (beside(pages, page, across, down) ? overlap : 0);
+  const { left, top, width, height } = page.area;
+  const [fromLeft, fromTop] = [shared(-1, 0), shared(0, -1)];
+  return { left: left + fromLeft, top: top + fromTop, width: width - fromLeft - shared(1, 0), height: height - fromTop - shared(0, 1) };
+}
+
+/** The pages that show something no other does: an edge that stands whole on the next page needs none of its own. */
+function needed(all: readonly Page[], overlap: number): ReadonlySet<Page> {
+  const pages = new Set(all.filter(({ shapes }, i) => shapes.length > 0 || i === 0));
+  for (const page of [...pages].toReversed()) {
+    if (pages.size === 1) break;
+    const own = ownArea(page, pages, overlap);
+    const others = [...pages].filter((each) => each !== page);
+    const shownWhole = (shape: Shape) => others.some(({ area }) => liesIn(shape, area));
+    if (page.shapes.every((shape) => !touches(shape, own) || shownWhole(shape))) pages.delete(page);
+  }
+  return pages;
+}
+
 /**
- * A drawing on as many pages as it needs, in true mm, none of them empty, each with a check line, its place among the pages, and crosses where
- * they overlap.
+ * A drawing on as many pages as it needs, in true mm, none of them empty and none that only repeats others, each with a check line,
+ * its place among the pages, and crosses where they overlap.
  *
  * @param correction by how much positions are stretched for a printer that prints small or large: 100 over what its
  * check line measured
@@ -87,22 +135,33 @@ export function tile(drawing: Drawing, paper: Paper, correction = 1): Tile[] {
   const [columns, rows] = [count(drawnWide, area.width), count(drawnHigh, area.height)];
   const one = columns * rows === 1;
   const at = { x: one ? (width - drawnWide) / 2 : MARGIN, y: MARGIN };
-  const pages = Array.from({ length: rows * columns }, (_, i) => {
+  const all = Array.from({ length: rows * columns }, (_, i): Page => {
     const [row, column] = [Math.floor(i / columns), i % columns];
-    const from = { x: (column * (area.width - OVERLAP)) / correction, y: (row * (area.height - OVERLAP)) / correction };
-    const shown = { width: area.width / correction, height: area.height / correction };
-    const shapes = drawing.shapes
-      .filter((shape) => one || touches(shape, { left: from.x, top: from.y, ...shown }))
-      .map((shape) => moved(shape, at.x - from.x * correction, at.y - from.y * correction, correction));
-    const joins = one
-      ? []
-      : [OVERLAP / 2, area.width - OVERLAP / 2].flatMap((x) =>
-          [OVERLAP / 2, area.height - OVERLAP / 2].flatMap((y) => cross(at.x + x, at.y + y)),
-        );
+    const shown: Area = {
+      left: (column * (area.width - OVERLAP)) / correction,
+      top: (row * (area.height - OVERLAP)) / correction,
+      width: area.width / correction,
+      height: area.height / correction,
+    };
+    return { row, column, area: shown, shapes: drawing.shapes.filter((shape) => one || touches(shape, shown)) };
+  });
+  const pages = needed(all, OVERLAP / correction);
+  return [...pages].map((page, i) => {
+    const { row, column, area: shown } = page;
+    const from = { x: shown.left, y: shown.top };
+    const shapes = page.shapes.map((shape) => moved(shape, at.x - from.x * correction, at.y - from.y * correction, correction));
+    const joins = [-1, 1].flatMap((across) =>
+      [-1, 1].flatMap((down) => {
+        const joined = [beside(pages, page, across, 0), beside(pages, page, 0, down), beside(pages, page, across, down)].some(Boolean);
+        const end = (side: number, whole: number) => (side < 0 ? OVERLAP / 2 : whole - OVERLAP / 2);
+        return joined ? cross(at.x + end(across, area.width), at.y + end(down, area.height)) : [];
+      }),
+    );
     const check = checkLine(0, 0).map((shape) => moved(shape, MARGIN, height - 14, correction));
-    const which = one
-      ? drawing.title
-      : `${drawing.title}: row ${row + 1} of ${rows}, column ${column + 1} of ${columns}; lay crosses on crosses`;
+    const which =
+      pages.size === 1
+        ? drawing.title
+        : `${drawing.title}: page ${i + 1} of ${pages.size}, row ${row + 1}, column ${column + 1}; lay crosses on crosses`;
     return {
       paper,
       title: drawing.title,
@@ -112,8 +171,6 @@ export function tile(drawing: Drawing, paper: Paper, correction = 1): Tile[] {
       at,
       area,
       shapes: [...shapes, ...joins, ...check, words(MARGIN, height - 6, which, 2.8)],
-      shows: shapes.length > 0,
     };
   });
-  return pages.filter(({ shows }, i) => shows || i === 0).map(({ shows: _, ...page }) => page);
 }

@@ -2,7 +2,7 @@ import { type Drawing, type Shape, dashed, line, path, words } from '@/core/pape
 import { readFileSync } from 'node:fs';
 import { OPS, getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { describe, expect, it } from 'vitest';
-import { writeDxf, writePdf, writeSvg } from '.';
+import { printable, writeDxf, writePdf, writeSvg } from '.';
 
 const font = new Uint8Array(readFileSync('public/fonts/atkinson-hyperlegible-next-latin.ttf')).buffer;
 const MM = 25.4 / 72;
@@ -77,11 +77,11 @@ describe('a drawing as DXF', () => {
     expect(values(strokes!, '20').map(Number)).toEqual([160, 155, 120]);
   });
 
-  it('has what is not cut on a layer of its own, and nothing else there', () => {
+  it('has closed outlines on the layer that is cut, and nothing else there', () => {
     const layers = (kind: string) => of(kind).map((codes) => values(codes, '8')[0]);
-    const [first, second, strokes] = layers('LWPOLYLINE');
-    expect(strokes).toBe('not-to-cut');
-    for (const layer of [first, second, ...layers('LINE'), ...layers('TEXT')]) expect(layer).not.toBe('not-to-cut');
+    const [closed, open, strokes] = layers('LWPOLYLINE');
+    expect(closed).toBe('cut');
+    for (const layer of [open, strokes, ...layers('LINE'), ...layers('TEXT')]) expect(layer).toBe('not-to-cut');
   });
 
   it('has its words at their place, size and side', () => {
@@ -138,6 +138,10 @@ describe('sheets as PDF', () => {
     );
     expect(297 - item('last').transform[5]! * MM).toBeCloseTo(220, 1);
     expect(item('a & b <C> "?"')).toBeDefined();
+  });
+
+  it('say what the font has no sign for', () => {
+    expect(printable('⌀ 92 × 103 mm, 3 5⁄8″, ⅛ in, Łódź, 土')).toBe('Ø 92 × 103 mm, 3 5/8", 1/8 in, ?ódz, ?');
   });
 
   it('are a page each on its own paper, small and not scaled by a printer', async () => {

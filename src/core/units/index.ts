@@ -1,7 +1,7 @@
 export { type Problem, type Result, bad, good } from './result';
 export { harmless, quote } from './quote';
 export type { FluidOunce, Kind } from './tables';
-export { type ReadOptions, readLength, readLengths, readQuantity } from './read';
+export { type PointMarks, type ReadOptions, bothReadings, readLength, readLengths, readQuantity, readSizes } from './read';
 export { readDay } from './day';
 export { type Span, readSpan } from './span';
 export { type PercentLimits, type PercentRange, readPercent, readPercentRange, readShrinkage } from './percent';

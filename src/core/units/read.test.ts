@@ -10,6 +10,7 @@ import {
   readPercent,
   readPercentRange,
   readQuantity,
+  readSizes,
   text,
   writeLength,
   writeMass,
@@ -212,6 +213,55 @@ describe('writing', () => {
       }),
       { seed: 7, numRuns: 2000 },
     );
+  });
+});
+
+describe('a point before three figures', () => {
+  it.each(['1.200', '1.200 g', ' 1.200g', '12.500', '999.999'])('asks of %j what it marks, where that is to be asked', (written) => {
+    expect(value('mass', written, { point: 'ask' })).toMatch(/could mean \d+ or [\d.]+\. Write the one you mean\./);
+  });
+
+  it.each(['1.2', '1.20', '1.2000', '0.125', '1.200 kg', '4.125 oz', '1.200 lb', '1200', '1,2'])('does not ask of %j', (written) => {
+    expect(value('mass', written, { point: 'ask' })).toBe(value('mass', written));
+    expect(value('mass', written, { point: 'thousands' })).toBe(value('mass', written));
+  });
+
+  it('is what was said it is', () => {
+    expect(value('mass', '1.200 g', { point: 'thousands' })).toBe(1200);
+    expect(value('length', '1.200', { point: 'decimals' })).toBe(1.2);
+    expect(value('length', '1.200', { point: 'ask', unit: 'in' })).toBeCloseTo(30.48);
+  });
+});
+
+describe('reading the sizes of a piece', () => {
+  const sizes = (typed: string, options = {}) => {
+    const read = readSizes(typed, options);
+    return read && (read.ok ? read.value : read.problem.message);
+  };
+
+  it.each([
+    ['80 x 90', {}, [80, 90]],
+    ['80x90', {}, [80, 90]],
+    ['80 × 90 mm', {}, [80, 90]],
+    ['8 by 9 cm', {}, [80, 90]],
+    ['80 * 90', {}, [80, 90]],
+    ['180 x 100 x 60', {}, [180, 100, 60]],
+    ['4 x 3 1/2 in', {}, [101.6, 88.9]],
+    ['4 x 3 1/2', { unit: 'in' }, [101.6, 88.9]],
+    ['4" x 3"', {}, [101.6, 76.2]],
+    ['12,5 x 90', {}, [12.5, 90]],
+    ['½ x ¾ in', {}, [12.7, 19.05]],
+  ])('reads %j', (typed, options, lengths) => {
+    expect(sizes(typed, options)).toEqual(lengths);
+  });
+
+  it('takes nothing else for several sizes', () => {
+    for (const typed of ['80', '80 x', 'x 90', 'max 80', '80-90', '1 x 2 x 3 x 4', 'box 80']) expect(sizes(typed)).toBeUndefined();
+  });
+
+  it('says which of them is none', () => {
+    expect(sizes('80 x 90 g')).toContain('weight');
+    expect(sizes('80 x 0')).toContain('zero');
   });
 });
 

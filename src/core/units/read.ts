@@ -2,6 +2,7 @@ import { quote } from './quote';
 import { type Result, bad, good } from './result';
 import { type FluidOunce, type Kind, type Unit, unitsOf } from './tables';
 import { type Amount, findUnit, normalise, readAmounts } from './tokens';
+import type { UnitChoice } from './write';
 
 export interface ReadOptions {
   /** The unit a bare number is in; by default mm, g or ml. */
@@ -15,7 +16,12 @@ export interface ReadOptions {
   readonly fractionsNeedUnit?: boolean;
   /** Zero is a figure here: an allowance of nothing. Refused otherwise. */
   readonly zero?: boolean;
+  /** What a point before exactly three figures marks, of mm, g or ml: decimals unless said; where it is to be asked, the text is refused. */
+  readonly point?: PointMarks | undefined;
 }
+
+/** What a point in a figure may mark: `1.200 g` is 1.2 g in some countries and 1200 g in others. */
+export type PointMarks = NonNullable<UnitChoice['point']> | 'ask';
 
 interface KindWords {
   readonly own: string;
@@ -64,12 +70,32 @@ export function readQuantity(kind: Kind, text: string, options: ReadOptions = {}
   if (unread) return bad('', foreign(text, unread.at, unread.expected, kind));
 
   const bare = units.find((unit) => unit.name === (options.unit ?? own)) ?? units[0]!;
-  const sum = addUp(text, amounts, units, bare, kind);
+  const pointed = options.point === undefined || options.point === 'decimals' ? undefined : pointedOf(text, amounts, bare);
+  if (pointed && options.point === 'ask') {
+    return bad('', `${quote(text)} could mean ${pointed.thousands} or ${pointed.decimal}. Write the one you mean.`);
+  }
+  const sum = pointed ? good(pointed.thousands) : addUp(text, amounts, units, bare, kind);
   if (!sum.ok) return sum;
   if (options.fractionsNeedUnit && bare.name !== 'in' && amounts.some((a) => a.hasFraction && !a.unit)) {
     return bad('', `${quote(text)} has a fraction but no unit. Write ${plain} in, or a decimal such as 92.5.`);
   }
   return withinReason(kind, text, tidy(sum.value), options.zero ?? false);
+}
+
+/**
+ * Both readings of a figure whose point stands before exactly three places, in mm, g or ml. Of larger units, three places are what a
+ * scale or a rule shows: 1.200 kg is never asked.
+ */
+function pointedOf(text: string, amounts: readonly Amount[], bare: Unit): { thousands: number; decimal: number } | undefined {
+  const [amount] = amounts;
+  const both = amounts.length === 1 && (amount!.unit ?? bare).factor === 1 ? bothReadings(text) : undefined;
+  return both?.decimal === amount?.value ? both : undefined;
+}
+
+/** What a figure such as `1.200` means with its point for thousands, and with its point for decimals; undefined where that is no question. */
+export function bothReadings(text: string): { readonly thousands: number; readonly decimal: number } | undefined {
+  const [, before, after] = /^\s*\+?\s*([1-9]\d{0,2})\.(\d{3})(?![\d.,])/.exec(text) ?? [];
+  return before && after ? { thousands: Number(before + after), decimal: Number(`${before}.${after}`) } : undefined;
 }
 
 /** Drops the last binary digits, so that 3 5/8 in is 92.075 mm and not 92.07499999999999. */
@@ -136,6 +162,25 @@ export function readLengths(text: string, options?: ReadOptions): Result<number[
   for (const part of parts.filter((each) => each.trim() !== '')) {
     const read = readLength(part.trim(), options);
     if (!read.ok) return bad(read.problem.path, `${read.problem.message} Put a semicolon between two lengths.`);
+    lengths.push(read.value);
+  }
+  return good(lengths);
+}
+
+/**
+ * Two or three lengths of one piece, as people write them together: "80 x 90", "7 by 4 by 2 1/2 in", mm. A unit said once at the end is
+ * that of all. Undefined for what is none of these.
+ *
+ * @example readSizes('80 x 90', { unit: 'mm' }) // { ok: true, value: [80, 90] }
+ */
+export function readSizes(text: string, options: ReadOptions = {}): Result<number[]> | undefined {
+  const parts = text.split(/\s*(?:[x×*]|\bby\b)\s*(?=[\d.,\u00bc-\u00be\u2150-\u215e])/i).map((part) => part.trim());
+  if (parts.length < 2 || parts.length > 3 || !parts.every((part) => /^[\d.,\u00bc-\u00be\u2150-\u215e]/.test(part))) return undefined;
+  const unit = /["'\u2032\u2033a-z]+\.?$/i.exec(parts.at(-1)!)?.[0];
+  const lengths: number[] = [];
+  for (const part of parts) {
+    const read = readLength(unit && !/["'\u2032\u2033a-z]/i.test(part) ? `${part} ${unit}` : part, options);
+    if (!read.ok) return read;
     lengths.push(read.value);
   }
   return good(lengths);

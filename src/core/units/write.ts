@@ -12,6 +12,8 @@ export interface UnitChoice {
   readonly flOz: FluidOunce;
   /** The finest fraction of an inch shown: 2, 4, 8, 16, 32 or 64. */
   readonly denominator: number;
+  /** What a point before exactly three figures marks; asked until it was said, in a browser whose language sets thousands apart by points. */
+  readonly point?: 'decimals' | 'thousands' | undefined;
 }
 
 export const METRIC: UnitChoice = { length: 'mm', mass: 'g', volume: 'ml', flOz: 'us', denominator: 16 };

@@ -6,7 +6,7 @@ import { type Result, bad, good, quote, readLength, readQuantity } from '@/core/
 import type { BarRecord } from '@/core/workspace';
 import { commands } from '@/store';
 import { Act, LabelledChoice, OptionalInput, TextInput } from '@/ui/fields';
-import { run, workspaceStore } from '@/ui/state';
+import { run, useUnits, workspaceStore } from '@/ui/state';
 import { Box, Grid } from '@chakra-ui/react';
 import { parseDate } from '@internationalized/date';
 import { type CaliperUnit, writeReading } from '@/ui/fields';
@@ -22,7 +22,11 @@ const BEADS: Few<NonNullable<BarRecord['bead']>> = [UNSAID, 'soaked in', 'stood 
 
 const options = <T extends string>(few: readonly T[]) => few.map((value) => ({ value, words: value || 'not recorded' }));
 
-const grams = (text: string): Result<number> => readQuantity('mass', text);
+/** Weights of bars are in grams whatever was chosen. */
+const useGrams = () => {
+  const { readMass } = useUnits();
+  return (text: string): Result<number> => readQuantity('mass', text, { ...readMass, unit: 'g' });
+};
 
 function wholeNumber(least: number, most: number, example: string) {
   return (text: string): Result<number> => {
@@ -131,6 +135,7 @@ function Fired({ bar, edit }: GroupProps) {
 
 /** What it weighed, dried, fired and boiled, and what a drop of water did on it. */
 function Weighing({ bar, edit }: GroupProps) {
+  const grams = useGrams();
   return (
     <>
       {STAGES.map((stage) => (

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Span, type UnitChoice, readLength, readSpan, text, writeLength } from '@/core/units';
+import { type Span, type UnitChoice, readLength, readSizes, readSpan, text, writeLength } from '@/core/units';
 import { useUnits } from '@/ui/state';
 import type { NumberName } from '@/core/sizing';
 import { memo } from 'react';
@@ -21,6 +21,8 @@ export interface LengthInputProps extends Omit<FigureInputProps, 'shown' | 'take
   readonly takeMm: (mm: number, key: string) => string | undefined;
   /** Takes a range or a limit, where one may be typed. */
   readonly takeSpan?: ((span: Span, key: string) => string | undefined) | undefined;
+  /** Takes several sizes typed together, "80 x 90". */
+  readonly takeSizes?: ((mm: readonly number[], key: string) => string | undefined) | undefined;
   /** Takes an emptied field: what was known is let go. */
   readonly takeNothing?: ((key: string) => string | undefined) | undefined;
   /** Zero is allowed: an allowance of nothing. */
@@ -34,6 +36,7 @@ export const LengthInput = memo(function LengthInput({
   mm,
   takeMm,
   takeSpan,
+  takeSizes,
   takeNothing,
   zero = false,
   fixed,
@@ -55,6 +58,8 @@ export const LengthInput = memo(function LengthInput({
         if (takeNothing && typed.trim() === '') return takeNothing(key);
         const read = readLength(typed, { ...options, zero });
         if (read.ok) return takeMm(read.value, key);
+        const sizes = takeSizes && readSizes(typed, options);
+        if (sizes) return sizes.ok ? takeSizes(sizes.value, key) : sizes.problem.message;
         const span = takeSpan && readSpan(typed, options);
         if (!span) return read.problem.message;
         return span.ok ? takeSpan(span.value, key) : span.problem.message;
@@ -64,7 +69,8 @@ export const LengthInput = memo(function LengthInput({
         const at = (typed?.ok ? typed.value : mm) / step;
         const next = direction > 0 ? Math.floor(at + 1e-9) + 1 : Math.ceil(at - 1e-9) - 1;
         const to = Math.max(zero ? 0 : 1, next) * step;
-        return { typed: `${to} mm`, shown: write(to) || '0' };
+        // four places, so that its point is never taken for one that sets thousands apart
+        return { typed: `${to.toFixed(4)} mm`, shown: write(to) || '0' };
       }}
     />
   );

@@ -8,6 +8,7 @@ import {
   readLength,
   readPercent,
   readQuantity,
+  readSizes,
   text,
   writeLength,
   writeMass,
@@ -39,32 +40,40 @@ function Optional<T = number>({
   );
 }
 
-export function OptionalLength(props: Props) {
+interface LengthProps extends Props {
+  /** Takes several sizes typed together, "80 x 90": width, then height, the short side between them where there is one. */
+  readonly onSizes?: ((mm: readonly number[], key: string) => string | undefined | void) | undefined;
+}
+
+export function OptionalLength({ onSizes, onValue, ...props }: LengthProps) {
   const { choice, readLength: options } = useUnits();
   return (
-    <Optional
+    <Optional<number | readonly number[]>
       {...props}
-      read={(typed) => readLength(typed, { ...options, zero: true })}
-      write={(mm) => text(writeLength(mm, choice)) || '0'}
+      read={(typed) => (onSizes && readSizes(typed, options)) ?? readLength(typed, { ...options, zero: true })}
+      write={(mm) => text(writeLength(mm as number, choice)) || '0'}
+      onValue={(mm, key) => (typeof mm === 'object' ? onSizes?.(mm, key) : onValue(mm, key))}
     />
   );
 }
 
 export function OptionalMass(props: Props) {
-  const { choice } = useUnits();
-  const unit = choice.mass === 'g' ? 'g' : 'oz';
+  const { choice, readMass } = useUnits();
   return (
-    <Optional {...props} read={(typed) => readQuantity('mass', typed, { unit, zero: true })} write={(g) => text(writeMass(g, choice))} />
+    <Optional
+      {...props}
+      read={(typed) => readQuantity('mass', typed, { ...readMass, zero: true })}
+      write={(g) => text(writeMass(g, choice))}
+    />
   );
 }
 
 export function OptionalVolume(props: Props) {
-  const { choice } = useUnits();
-  const { unit } = writeVolume(1, choice);
+  const { choice, readVolume } = useUnits();
   return (
     <Optional
       {...props}
-      read={(typed) => readQuantity('volume', typed, { unit, flOz: choice.flOz })}
+      read={(typed) => readQuantity('volume', typed, readVolume)}
       write={(ml) => text(writeVolume(ml, choice))}
     />
   );
@@ -82,14 +91,13 @@ export function OptionalPercent({ most, ...props }: Props & { most: number }) {
 
 /** A share of a weight of clay: percent, or grams of it as they were weighed off. */
 export function OptionalShare({ most, wholeG, ...props }: Props & { most: number; wholeG: number }) {
-  const { choice } = useUnits();
-  const unit = choice.mass === 'g' ? 'g' : 'oz';
+  const { readMass } = useUnits();
   return (
     <Optional
       {...props}
       read={(typed) => {
         const percent = readPercent(typed, { min: 0, max: most });
-        const weighed = percent.ok || !/[a-z]/i.test(typed) ? undefined : readQuantity('mass', typed, { unit });
+        const weighed = percent.ok || !/[a-z]/i.test(typed) ? undefined : readQuantity('mass', typed, readMass);
         if (!weighed?.ok) return percent;
         const share = (100 * weighed.value) / wholeG;
         if (share <= most) return good(share);

@@ -1,6 +1,7 @@
 'use client';
 
-import { workspaceStore, newKey } from '@/ui/state';
+import { bothReadings } from '@/core/units';
+import { learnPoint, workspaceStore, newKey } from '@/ui/state';
 import { flushSync } from 'react-dom';
 import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useContext, useEffect, useEffectEvent, useRef, useState } from 'react';
 import { FollowedContext } from './followed';
@@ -38,7 +39,7 @@ interface Draft {
  */
 export function useDraft({ shown, take, step }: DraftOptions) {
   const [typed, setDraft] = useState<Draft | undefined>();
-  const visit = useRef({ key: '', start: '', taken: false });
+  const visit = useRef({ key: '', start: '', taken: false, refused: '' });
   const field = useRef<HTMLInputElement | null>(null);
   const draft = typed?.over === undefined || typed.over === shown ? typed : undefined;
 
@@ -87,7 +88,7 @@ export function useDraft({ shown, take, step }: DraftOptions) {
   }, [isNew, followed]);
 
   const begin = () => {
-    visit.current = { key: newKey(), start: refused === undefined ? (draft?.text ?? shown) : shown, taken: false };
+    visit.current = { key: newKey(), start: refused === undefined ? (draft?.text ?? shown) : shown, taken: false, refused: refused ?? '' };
   };
 
   const onFocus = (event: FocusEvent<HTMLInputElement>) => {
@@ -109,12 +110,17 @@ export function useDraft({ shown, take, step }: DraftOptions) {
   const onChange = ({ currentTarget: { value } }: ChangeEvent<HTMLInputElement>) => {
     const problem = take(value, visit.current.key);
     if (problem === undefined) visit.current.taken = true;
-    else takeBack();
+    else {
+      if (bothReadings(value)) visit.current.refused = value;
+      takeBack();
+    }
     setDraft({ text: value, problem });
   };
 
   const settle = () => {
-    if (draft && !draft.problem) leave(draft.text);
+    if (!draft || draft.problem) return;
+    learnPoint(visit.current.refused, draft.text);
+    leave(draft.text);
   };
 
   const onBlur = () => {

@@ -71,6 +71,7 @@ export class SimulatedInstrument implements Instrument {
 
 /** Puts a reading where the cursor stood last, as if it had been typed there and ended with Enter. */
 export function typeInto(field: HTMLInputElement, text: string): void {
-  enterText(field, text);
+  // four places, so that its point is never taken for one that sets thousands apart
+  enterText(field, text.replace(/(\.\d{3})(?!\d)/, '$10'));
   field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }));
 }

@@ -2,7 +2,7 @@
 
 import type { LengthUnit, MassUnit, UnitChoice } from '@/core/units';
 import { Choice } from '@/ui/fields';
-import { useUnits, workspaceStore } from '@/ui/state';
+import { unsaidPoint, useUnits, workspaceStore } from '@/ui/state';
 import { Box, chakra, type HTMLChakraProps } from '@chakra-ui/react';
 import { Moon, Sun } from 'lucide-react';
 import { useTheme } from 'next-themes';
@@ -28,6 +28,12 @@ const VOLUMES = [
 ] as const;
 
 const FRACTIONS = ['4', '8', '16', '32', '64'].map((value) => ({ value, words: `to 1/${value} in` }));
+
+const POINTS = [
+  { value: 'ask', words: 'either: it is asked' },
+  { value: 'thousands', words: '1200' },
+  { value: 'decimals', words: '1.2' },
+] as const;
 
 /** How figures are read and written; remembered. */
 export function UnitsMenu() {
@@ -67,6 +73,17 @@ export function UnitsMenu() {
             width="100%"
           />
         </Row>
+        {(choice.point || unsaidPoint() === 'ask') && (
+          <Row words="1.200 means">
+            <Choice
+              label="1.200 means"
+              value={choice.point ?? 'ask'}
+              options={POINTS}
+              onChoose={(value) => set({ point: value === 'ask' ? undefined : value })}
+              width="100%"
+            />
+          </Row>
+        )}
       </div>
     </>
   );

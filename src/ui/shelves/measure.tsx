@@ -250,7 +250,7 @@ function WeightCell({ piece, of, stage }: { piece: MadePiece; of: Run; stage: St
       color={stage}
       shown={grams === undefined ? '' : String(Number((unit === 'g' ? grams : grams / 28.349523125).toFixed(unit === 'g' ? 0 : 1)))}
       take={(text, key) => {
-        const read = text.trim() === '' ? undefined : readQuantity('mass', text, { unit });
+        const read = text.trim() === '' ? undefined : readQuantity('mass', text, units.readMass);
         if (read && !read.ok) return read.problem.message;
         run(
           madeActs.editPiece(

@@ -83,7 +83,13 @@ function StartSheet({ workspace, asked }: { workspace: Workspace; asked: URLSear
   const units = useUnits();
   const go = useGo();
   const [way, setWay] = useState<WayIn>(WAYS_IN.find(({ value }) => value === asked.get('from'))?.value ?? 'finished');
-  const [typed, setTyped] = useState<Typed>({ ...NOTHING_TYPED, ballG: amountIn(asked, 'g'), capacityMl: amountIn(asked, 'ml') });
+  const [typed, setTyped] = useState<Typed>({
+    ...NOTHING_TYPED,
+    ballG: amountIn(asked, 'g'),
+    capacityMl: amountIn(asked, 'ml'),
+    across: amountIn(asked, 'across'),
+    high: amountIn(asked, 'high'),
+  });
   const matter = useMatter(workspace);
   const cards = useRef<HTMLDivElement>(null);
   const start = useMemo(() => startOf(way, typed), [way, typed]);

@@ -6,7 +6,7 @@ import { OptionalLength, OptionalMass, OptionalVolume, WordChoice, optionsOf } f
 import { Box, chakra } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
-import type { Typed, WayIn } from './ways-in';
+import { type Typed, type WayIn, sizesOf } from './ways-in';
 
 const STAGES_IN_HAND = ['glazed', 'bisque', 'dry', 'leather'] as const;
 
@@ -25,18 +25,26 @@ interface FieldsProps {
 /** The first figures of a way in. Each has fields of its own, so that nothing typed for one is taken for another. */
 export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
   const stage = way === 'finished' ? 'finished' : way === 'wet' ? 'wet' : STAGE_WORDS[typed.stage];
+  const { sizes } = FAMILIES[family];
+  const together = (mm: readonly number[]) => set(sizesOf(mm, sizes.includes('rimAcross')));
   const across = (
     <OptionalLength
       label={`Across the mouth, ${stage}`}
       width="180px"
       value={typed.across}
       onValue={(mm) => set({ across: mm || undefined })}
+      onSizes={together}
     />
   );
   const high = (
-    <OptionalLength label={`High, ${stage}`} width="104px" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
+    <OptionalLength
+      label={`High, ${stage}`}
+      width="104px"
+      value={typed.high}
+      onValue={(mm) => set({ high: mm || undefined })}
+      onSizes={together}
+    />
   );
-  const { sizes } = FAMILIES[family];
   const short = sizes.includes('rimAcross') && (
     <OptionalLength
       label={`Across, short side, ${stage}`}
@@ -85,7 +93,13 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
     return (
       <div className="way-fields">
         <OptionalMass label="I have" width="80px" value={typed.ballG} onValue={(g) => set({ ballG: g || undefined })} />
-        <OptionalLength label="Mouth" width="72px" value={typed.across} onValue={(mm) => set({ across: mm || undefined })} />
+        <OptionalLength
+          label="Mouth"
+          width="72px"
+          value={typed.across}
+          onValue={(mm) => set({ across: mm || undefined })}
+          onSizes={together}
+        />
         <OptionalLength label="Height" width="72px" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
         {typed.across && typed.high && thrown ? (
           <Box fontSize="sm" color="fg.muted" width="100%">
@@ -137,7 +151,13 @@ function InHandFields({ typed, family, short, set }: Pick<FieldsProps, 'typed' |
         options={STAGES_IN_HAND.map((value) => ({ value, words: `it is ${value === 'glazed' ? 'fired' : STAGE_WORDS[value]}` }))}
         onChoose={(value) => set({ stage: value })}
       />
-      <OptionalLength label="Its mouth, across" width="120px" value={typed.across} onValue={(mm) => set({ across: mm || undefined })} />
+      <OptionalLength
+        label="Its mouth, across"
+        width="120px"
+        value={typed.across}
+        onValue={(mm) => set({ across: mm || undefined })}
+        onSizes={(mm) => set(sizesOf(mm, sizes.includes('rimAcross')))}
+      />
       {short}
       <OptionalLength label="Its height" width="104px" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
       {sizes.includes('baseDiameter') && (

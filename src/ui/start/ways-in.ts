@@ -36,6 +36,11 @@ export interface Typed {
   readonly stage: Stage;
 }
 
+/** What several figures typed together are: width and height, of what is not round width, short side and height. */
+export function sizesOf([across, second, third]: readonly number[], hasShort: boolean): Pick<Typed, 'across' | 'short' | 'high'> {
+  return hasShort ? { across, short: second, ...(third && { high: third }) } : { across, high: third ?? second };
+}
+
 /** What is known by what was typed so far; undefined while that says nothing. */
 export function startOf(way: WayIn, typed: Typed): Start | undefined {
   const { across, short, high, capacityMl, maxHeight, ballG, stage, foot, wall, weightG, thrown } = typed;

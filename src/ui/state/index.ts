@@ -8,3 +8,4 @@ export { keepEarlyKeys, takeEarlyKeys } from './early-keys';
 export { useGo } from './use-go';
 export { usePrinting } from './use-printing';
 export { isTyping } from './is-typing';
+export { learnPoint, unsaidPoint } from './point';

@@ -1,6 +1,8 @@
 'use client';
 
 import {
+  type PointMarks,
+  type ReadOptions,
   type UnitChoice,
   bareUnit,
   handMass,
@@ -14,6 +16,7 @@ import {
 } from '@/core/units';
 import type { Writers } from '@/core/sizing';
 import { useMemo } from 'react';
+import { unsaidPoint } from './point';
 import { useUnitChoice } from './use-workspace';
 
 /** The units chosen, and figures written in them, each on one line. */
@@ -23,15 +26,19 @@ export interface Units extends Writers {
   readonly apart: (mm: number) => string;
   /** A length as plain text, for what is kept and searched: the others stay on one line, by spaces of their own. */
   readonly plain: (mm: number) => string;
-  /** How a bare number typed into a length field is read. */
-  readonly readLength: { readonly unit: string; readonly fractionsNeedUnit: true };
+  /** How a number typed into a field of lengths, weights or volumes is read. */
+  readonly readLength: ReadOptions & { readonly unit: string };
+  readonly readMass: ReadOptions;
+  readonly readVolume: ReadOptions;
 }
 
 /** Figures written as somebody wants them. */
-export const unitsOf = (choice: UnitChoice): Units => ({
+export const unitsOf = (choice: UnitChoice, point: PointMarks = choice.point ?? 'decimals'): Units => ({
   choice,
   plain: (mm) => text(writeLength(mm, choice)),
-  readLength: { unit: bareUnit[choice.length], fractionsNeedUnit: true },
+  readLength: { unit: bareUnit[choice.length], fractionsNeedUnit: true, point },
+  readMass: { unit: choice.mass === 'g' ? 'g' : 'oz', point },
+  readVolume: { unit: writeVolume(1, choice).unit, flOz: choice.flOz, point },
   length: (mm) => unbroken(text(writeLength(mm, choice))),
   mass: (g) => unbroken(text(writeMass(g, choice))),
   volume: (ml) => unbroken(text(writeVolume(ml, choice))),
@@ -42,5 +49,5 @@ export const unitsOf = (choice: UnitChoice): Units => ({
 
 export function useUnits(): Units {
   const choice = useUnitChoice();
-  return useMemo(() => unitsOf(choice), [choice]);
+  return useMemo(() => unitsOf(choice, choice.point ?? unsaidPoint()), [choice]);
 }

@@ -8,6 +8,8 @@ import { handPages, spoken, wheelPages } from './pages';
 const units: Units = {
   choice: METRIC,
   readLength: { unit: 'mm', fractionsNeedUnit: true },
+  readMass: { unit: 'g' },
+  readVolume: { unit: 'ml' },
   length: (mm) => text(writeLength(mm, METRIC)),
   plain: (mm) => text(writeLength(mm, METRIC)),
   mass: (g) => text(writeMass(g, METRIC)),

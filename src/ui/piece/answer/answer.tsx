@@ -262,14 +262,14 @@ const ToTheWheel = memo(function ToTheWheel({ href, words }: { href: string; wor
 
 /** What it holds, typed like any other size: height and widths scale together until it does. */
 function Capacity({ piece }: { piece: PieceModel }) {
-  const { choice } = piece.units;
+  const { choice, readVolume } = piece.units;
   const written = writeVolume(piece.worked.sized.capacityMl, choice);
   return (
     <FigureInput
       label="Holds, to the brim"
       shown={text(written, false)}
       take={(typed, key) => {
-        const read = readQuantity('volume', typed, { unit: written.unit, flOz: choice.flOz });
+        const read = readQuantity('volume', typed, { ...readVolume, unit: written.unit });
         return read.ok ? piece.takeCapacity(read.value, key) : read.problem.message;
       }}
       color="glazed"

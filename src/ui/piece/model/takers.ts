@@ -1,5 +1,5 @@
 import { type ClayFigures, type Stage, remaining } from '@/core/clay';
-import { type Form, type Manner, type SizeName, checkForm, insidesOf, sizeIn, sizeSpec } from '@/core/form';
+import { FAMILIES, type FamilyName, type Form, type Manner, type SizeName, checkForm, insidesOf, sizeIn, sizeSpec } from '@/core/form';
 import {
   type KnownPiece,
   type KnownSize,
@@ -48,6 +48,8 @@ export type PartChange = Partial<Part> | ((part: Part) => Partial<Part>);
 export interface Takers {
   readonly takeSize: (size: SizeName, at: Stage) => (mm: number, key: string) => string | undefined;
   readonly takeLimit: (size: SizeName, at: Stage) => (span: Span, key: string) => string | undefined;
+  /** Several sizes typed together where one stands, "80 x 90": its width and the height, the short side between them where there is one. */
+  readonly takeSizes: (size: SizeName, at: Stage) => (mm: readonly number[], key: string) => string | undefined;
   /** The size that meets something, finished: of a mouth inside the outside changes with it. */
   readonly takeMeeting: (size: SizeName, mm: number, key: string) => string | undefined;
   /** What is known of a size at a stage, let go. */
@@ -124,6 +126,12 @@ function withLimits(sizes: KnownSizes, limits: Partial<Record<SizeName, Limit>>,
   return { ...sizes, ...Object.fromEntries(limited) } as KnownSizes;
 }
 
+/** What several figures typed together where one stands are of, in their order. */
+function sizesTogether(family: FamilyName, size: SizeName): SizeName[] {
+  const across: SizeName = size === 'height' || size === 'rimAcross' ? 'rimDiameter' : size;
+  return FAMILIES[family].sizes.includes('rimAcross') ? [across, 'rimAcross', 'height'] : [across, 'height'];
+}
+
 const sizeWords = (ref: PartRef, size: SizeName, at: Stage): string =>
   `${sizeIn(partNow(ref)?.part.family ?? 'cylinder', size).words}, ${STAGE_WORDS[at]}`;
 
@@ -170,6 +178,15 @@ export function takersOf(ref: PartRef, units: Units): Takers {
       (size: SizeName, at: Stage) => (span: Span, key: string) =>
         typed(size, { at, ...span }, `${sizeWords(ref, size, at)} ${limitWords({ at, ...span }, units.length)}`, key),
     ),
+    takeSizes: keptByName((size: SizeName, at: Stage) => (mm: readonly number[], key: string) => {
+      const family = partNow(ref)?.part.family ?? 'cylinder';
+      const sizes = sizesTogether(family, size);
+      if (mm.length > sizes.length) return `A ${FAMILIES[family].words.split(',')[0]} has two: enter its width and its height, such as 80 x 90.`;
+      const typed = (part: Part): Partial<Part> =>
+        mm.reduce<Part>((each, one, i) => ({ ...each, ...withTyped(each, sizes[i]!, { mm: one, at }) }), part);
+      const label = mm.map((_, i) => sizeIn(family, sizes[i]!).words).join(', ');
+      return tryOn(ref, units, commands.setPart(ref, typed, `${label}, ${STAGE_WORDS[at]}`, key, followTyped));
+    }),
     takeMeeting: (size, mm, key) => {
       const met = (part: Part): Partial<Part> => {
         const typed = { ...part, ...withTyped(part, size, { mm, at: 'glazed' }) };

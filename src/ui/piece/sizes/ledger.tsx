@@ -56,7 +56,10 @@ const Heads = memo(function Heads({ shrinkage }: { shrinkage: Shrinkage }) {
   );
 });
 
-interface RowProps extends Pick<PieceModel, 'takeSize' | 'takeLimit' | 'letGo' | 'open'> {
+/** Where a whole size may be typed, "80 x 90". */
+const TOGETHER: ReadonlySet<SizeName> = new Set<SizeName>(['height', 'rimDiameter', 'rimAcross', 'mouthInside', 'bellyDiameter', 'baseDiameter']);
+
+interface RowProps extends Pick<PieceModel, 'takeSize' | 'takeSizes' | 'takeLimit' | 'letGo' | 'open'> {
   readonly row: string;
   readonly size: SizeName;
   readonly cells: readonly CellFigure[];
@@ -79,6 +82,7 @@ const SizeCell = memo(
     size,
     cell: { stage, mm, known },
     takeSize,
+    takeSizes,
     takeLimit,
     letGo,
     open,
@@ -89,6 +93,7 @@ const SizeCell = memo(
           label={`${row}, ${STAGE_WORDS[stage]}`}
           mm={mm}
           takeMm={takeSize(size, stage)}
+          takeSizes={TOGETHER.has(size) ? takeSizes(size, stage) : undefined}
           takeSpan={takeLimit(size, stage)}
           takeNothing={letGo(size, stage)}
           known={known}
@@ -302,6 +307,7 @@ function SizeTable({ piece }: { piece: PieceModel }) {
                 size={size}
                 cells={cellsOf(piece, size)}
                 takeSize={piece.takeSize}
+                takeSizes={piece.takeSizes}
                 takeLimit={piece.takeLimit}
                 letGo={piece.letGo}
                 open={piece.open}
