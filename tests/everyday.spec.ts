@@ -126,3 +126,28 @@ test('the list, the card and the wheel weigh out what the piece itself says, by 
   await page.getByRole('link', { name: 'Pieces' }).click();
   await expect(page.getByRole('row', { name: 'Honey jar, wide' })).toContainText(ball);
 });
+
+test('the browser’s back leads to the room and the part looked at before, and out of the piece only from the first', async ({ page }) => {
+  await visit(page, '/pieces');
+  await page.getByRole('link', { name: 'Honey jar, wide' }).first().click();
+  const shown = (name: string, section: string) => expect(page.locator(`[data-room="${name}"][data-section="${section}"]`)).toBeVisible();
+  await expect(page.locator('[data-room]')).toBeVisible();
+  await room(page, 'Make', 'Steps');
+  await shown('make', 'steps');
+  await page.keyboard.press('4');
+  await shown('fit', 'odds');
+  await room(page, 'Fit', 'Nest');
+  await shown('fit', 'nest');
+  await page.goBack();
+  await shown('fit', 'odds');
+  await page.goBack();
+  await shown('make', 'steps');
+  await page.goForward();
+  await shown('fit', 'odds');
+  await page.goBack();
+  await page.goBack();
+  await page.goBack();
+  await shown('sizes', 'ledger');
+  await page.goBack();
+  await expect(page).toHaveURL(/pieces$/);
+});

@@ -1,4 +1,4 @@
-import { expect, test, visit } from './app';
+import { eachSection, expect, test, visit } from './app';
 
 test('what is printed of a page is its content: no way about, nothing to press, dark on white', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'dark' });
@@ -24,4 +24,40 @@ test('what is printed of a page is its content: no way about, nothing to press, 
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('region', { name: 'Answer' })).toBeVisible();
   await expect(page.getByTestId('drawing')).toBeVisible();
+});
+
+test('nothing of any place or room is cut off at the edge of the paper', async ({ page }) => {
+  // A4 and Letter less the margins a browser leaves, px
+  await page.setViewportSize({ width: 718, height: 1000 });
+  const cutOff = () =>
+    page.evaluate(() =>
+      [...document.querySelectorAll('main *')]
+        .filter((each) => {
+          const { left, right, width, height } = each.getBoundingClientRect();
+          return width > 0 && height > 0 && (right > innerWidth + 1 || left < -1) && !each.closest('[data-screen], [popover], .sr-only, svg *');
+        })
+        .map((each) => `${each.tagName} ${each.textContent?.slice(0, 40)}`),
+    );
+  for (const place of [
+    '/pieces',
+    '/clay?body=body-heron-buff',
+    '/shelves',
+    '/shelves?view=sets',
+    '/orders',
+    '/orders?order=sets',
+    '/today',
+    '/compare',
+    '/kit',
+  ]) {
+    await visit(page, place);
+    await page.emulateMedia({ media: 'print' });
+    await expect.poll(cutOff, { message: place }).toEqual([]);
+    await page.emulateMedia({ media: 'screen' });
+  }
+  await visit(page);
+  await eachSection(page, async (section) => {
+    await page.emulateMedia({ media: 'print' });
+    await expect.poll(cutOff, { message: section }).toEqual([]);
+    await page.emulateMedia({ media: 'screen' });
+  });
 });

@@ -98,9 +98,7 @@ describe('a drawing over pages', () => {
     // with nothing on it there is the first page still
     expect(tile({ title: 't', width: 700, height: 900, shapes: [] }, 'a4').map(({ row, column }) => [row, column])).toEqual([[0, 0]]);
     const last = tile({ title: 't', width: 700, height: 900, shapes: [line(690, 890, 700, 900)] }, 'a4');
-    expect(last.map(({ row, column }) => [row, column])).toEqual([
-      [full.at(-1)!.row, full.at(-1)!.column],
-    ]);
+    expect(last.map(({ row, column }) => [row, column])).toEqual([[full.at(-1)!.row, full.at(-1)!.column]]);
   });
 
   it('has no page that only repeats what others show, and promises none that does not come', () => {

@@ -70,13 +70,7 @@ export function OptionalMass(props: Props) {
 
 export function OptionalVolume(props: Props) {
   const { choice, readVolume } = useUnits();
-  return (
-    <Optional
-      {...props}
-      read={(typed) => readQuantity('volume', typed, readVolume)}
-      write={(ml) => text(writeVolume(ml, choice))}
-    />
-  );
+  return <Optional {...props} read={(typed) => readQuantity('volume', typed, readVolume)} write={(ml) => text(writeVolume(ml, choice))} />;
 }
 
 export function OptionalPercent({ most, ...props }: Props & { most: number }) {

@@ -53,7 +53,14 @@ export function Strip({ works, today }: { works: readonly OrderWork[]; today: st
   return (
     <div ref={ref}>
       <Sideways label="Days of the orders">
-        <svg width={NAMES + count * wide} height={high + 22} data-testid="strip" style={{ touchAction: 'pan-x pan-y' }}>
+        <svg
+          width={NAMES + count * wide}
+          height={high + 22}
+          viewBox={`0 0 ${NAMES + count * wide} ${high + 22}`}
+          className="strip"
+          data-testid="strip"
+          style={{ touchAction: 'pan-x pan-y' }}
+        >
           {days.map((day) => {
             const free = !workdays.includes(weekdayOf(day)) || off.includes(day);
             const date = Number(day.slice(8));

@@ -7,10 +7,10 @@ import { STAGE_WORDS } from '@/core/sizing';
 import { type Plan, mainPart } from '@/core/workspace';
 import { RefusalScope } from '@/ui/fields';
 import { type OpenedRoom, useRoom } from '@/ui/rooms';
-import { KeptAs, useWorkspace, workspaceStore } from '@/ui/state';
+import { KeptAs, useVisited, useWorkspace, visited, workspaceStore } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { useSearchParams } from 'next/navigation';
-import { type ReactNode, Suspense, useEffect, useState } from 'react';
+import { type ReactNode, Suspense, useCallback, useEffect, useState } from 'react';
 import { Answer } from './answer';
 import { BesideChoice, PieceDrawing } from './drawing';
 import { Sheet, behind } from './model/behind';
@@ -77,10 +77,19 @@ function PlanView({ plan }: { plan: Plan }) {
   const asked = useSearchParams().get('part');
   const [chosen, setChosen] = useState(asked);
   const part = plan.parts.find(({ id }) => id === chosen) ?? mainPart(plan);
+  const what = `part of ${plan.id}`;
+  const openPart = useCallback(
+    (to: string) => {
+      visited(what, part.id, to);
+      setChosen(to);
+    },
+    [what, part.id],
+  );
+  useVisited(what, setChosen);
   return (
-    <OpenPart value={setChosen}>
+    <OpenPart value={openPart}>
       <RefusalScope key={part.id}>
-        <PlanSheet plan={plan} partId={part.id} openPart={setChosen} />
+        <PlanSheet plan={plan} partId={part.id} openPart={openPart} />
       </RefusalScope>
     </OpenPart>
   );

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Hand } from '@/core/handbuild';
-import { useSaid, workspaceStore } from '@/ui/state';
+import { useSaid, useVisited, visited, workspaceStore } from '@/ui/state';
 import { useCallback, useMemo } from 'react';
 import { type OpenRoom, ROOMS, roomFrom } from './rooms';
 
@@ -16,15 +16,28 @@ export function openRoom(planId: string, room: string, section?: string): void {
   workspaceStore().set({ rooms: { ...Object.fromEntries(latest), [planId]: section ? `${room}/${section}` : room } });
 }
 
+/** A room and its section in one text. */
+const shownAs = ({ room, section }: OpenRoom): string => `${room.value}/${section.value}`;
+
 /** The open room, and the way to open another. */
 export interface OpenedRoom extends OpenRoom {
   readonly open: (room: string, section?: string) => void;
 }
 
-/** The room of a piece that is open, and the way to another. A room is opened again where it was left. */
+/** The room of a piece that is open, and the way to another. A room is opened again where it was left, and by the browser's back. */
 export function useRoom(planId: string, by: Hand): OpenedRoom {
   const remembered = useSaid(({ workspace }) => workspace.settings.rooms?.[planId]);
-  const open = useCallback((room: string, section?: string) => openRoom(planId, room, section), [planId]);
+  const what = `room of ${planId}`;
+  const open = useCallback(
+    (room: string, section?: string) => {
+      const from = shownAs(roomFrom(workspaceStore().getSnapshot().workspace.settings.rooms?.[planId], by));
+      const to = section ? `${room}/${section}` : room;
+      visited(what, from, shownAs(roomFrom(to, by)));
+      openRoom(planId, room, section);
+    },
+    [what, planId, by],
+  );
+  useVisited(what, (shown) => openRoom(planId, ...(shown.split('/') as [string, string])));
   return useMemo(() => ({ ...roomFrom(remembered, by), open }), [remembered, by, open]);
 }
 

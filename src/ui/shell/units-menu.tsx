@@ -6,7 +6,7 @@ import { unsaidPoint, useUnits, workspaceStore } from '@/ui/state';
 import { Box, chakra, type HTMLChakraProps } from '@chakra-ui/react';
 import { Moon, Sun } from 'lucide-react';
 import { useTheme } from 'next-themes';
-import { useId } from 'react';
+import { useId, useSyncExternalStore } from 'react';
 import { BarButton } from './bar-button';
 
 const LENGTHS: { value: LengthUnit; words: string; short: string }[] = [
@@ -29,6 +29,8 @@ const VOLUMES = [
 
 const FRACTIONS = ['4', '8', '16', '32', '64'].map((value) => ({ value, words: `to 1/${value} in` }));
 
+const NEVER = () => () => undefined;
+
 const POINTS = [
   { value: 'ask', words: 'either: it is asked' },
   { value: 'thousands', words: '1200' },
@@ -39,6 +41,8 @@ const POINTS = [
 export function UnitsMenu() {
   const { choice } = useUnits();
   const id = useId();
+  // the page is made before it is known who reads it
+  const unsaid = useSyncExternalStore(NEVER, unsaidPoint, () => 'decimals' as const);
   const set = (change: Partial<UnitChoice>) => workspaceStore().set(({ units }) => ({ units: { ...units, ...change } }));
   const short = LENGTHS.find(({ value }) => value === choice.length)!.short;
   return (
@@ -73,7 +77,7 @@ export function UnitsMenu() {
             width="100%"
           />
         </Row>
-        {(choice.point || unsaidPoint() === 'ask') && (
+        {(choice.point || unsaid === 'ask') && (
           <Row words="1.200 means">
             <Choice
               label="1.200 means"

@@ -7,5 +7,6 @@ export { newKey } from './new-key';
 export { keepEarlyKeys, takeEarlyKeys } from './early-keys';
 export { useGo } from './use-go';
 export { usePrinting } from './use-printing';
+export { useVisited, visited } from './visited';
 export { isTyping } from './is-typing';
 export { learnPoint, unsaidPoint } from './point';

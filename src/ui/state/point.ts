@@ -13,7 +13,12 @@ export function learnPoint(refused: string, entered: string): void {
   const both = bothReadings(refused);
   const { units } = workspaceStore().getSnapshot().workspace.settings;
   if (!both || units.point || unsaidPoint() !== 'ask') return;
-  const figure = Number(entered.trim().replace(',', '.').replace(/[^\d.].*$/, ''));
+  const figure = Number(
+    entered
+      .trim()
+      .replace(',', '.')
+      .replace(/[^\d.].*$/, ''),
+  );
   const point = figure === both.thousands ? 'thousands' : figure === both.decimal ? 'decimals' : undefined;
   if (point) workspaceStore().set((settings) => ({ units: { ...settings.units, point } }));
 }

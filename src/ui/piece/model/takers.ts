@@ -181,7 +181,8 @@ export function takersOf(ref: PartRef, units: Units): Takers {
     takeSizes: keptByName((size: SizeName, at: Stage) => (mm: readonly number[], key: string) => {
       const family = partNow(ref)?.part.family ?? 'cylinder';
       const sizes = sizesTogether(family, size);
-      if (mm.length > sizes.length) return `A ${FAMILIES[family].words.split(',')[0]} has two: enter its width and its height, such as 80 x 90.`;
+      if (mm.length > sizes.length)
+        return `A ${FAMILIES[family].words.split(',')[0]!.toLowerCase()} has two: enter its width and its height.`;
       const typed = (part: Part): Partial<Part> =>
         mm.reduce<Part>((each, one, i) => ({ ...each, ...withTyped(each, sizes[i]!, { mm: one, at }) }), part);
       const label = mm.map((_, i) => sizeIn(family, sizes[i]!).words).join(', ');

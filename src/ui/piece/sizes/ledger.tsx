@@ -57,7 +57,14 @@ const Heads = memo(function Heads({ shrinkage }: { shrinkage: Shrinkage }) {
 });
 
 /** Where a whole size may be typed, "80 x 90". */
-const TOGETHER: ReadonlySet<SizeName> = new Set<SizeName>(['height', 'rimDiameter', 'rimAcross', 'mouthInside', 'bellyDiameter', 'baseDiameter']);
+const TOGETHER: ReadonlySet<SizeName> = new Set<SizeName>([
+  'height',
+  'rimDiameter',
+  'rimAcross',
+  'mouthInside',
+  'bellyDiameter',
+  'baseDiameter',
+]);
 
 interface RowProps extends Pick<PieceModel, 'takeSize' | 'takeSizes' | 'takeLimit' | 'letGo' | 'open'> {
   readonly row: string;

@@ -31,6 +31,8 @@ const globals = defineConfig({
     ':root, :root.light, :root.dark': { '@media print': onPaper },
     'header, nav, [role=tablist], [data-act], [data-screen]': { '@media print': { display: 'none !important' } },
     'section, tr, svg': { '@media print': { breakInside: 'avoid' } },
+    // what scrolls on a screen is made to fit on paper
+    '.strip': { '@media print': { maxWidth: '100%', height: 'auto' } },
     main: { '@media print': { display: 'block' } },
     ...PARTS,
     ...LEDGER,

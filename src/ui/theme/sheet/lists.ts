@@ -61,6 +61,8 @@ export const LISTS: Record<string, SystemStyleObject> = {
     '& th:first-child': { textAlign: 'left' },
     '& td': { textAlign: 'right' },
     '& th, & td': { paddingInline: '2.5', paddingBlock: '1.5', borderBottomWidth: '1px', borderColor: 'line', whiteSpace: 'nowrap' },
+    // all of it on paper
+    '@media print': { width: '100%', fontSize: '12px', '& th, & td': { paddingInline: '1', whiteSpace: 'normal' } },
     '& [data-stage=wet]': { color: 'wet', fontWeight: '600' },
     '& [data-stage=glazed]': { color: 'glazed', fontWeight: '600' },
   },
