@@ -1,5 +1,5 @@
 import { type Page } from '@playwright/test';
-import { expect, fingers, middle, saved, test, visit } from './app';
+import { eachSection, expect, fingers, middle, saved, test, visit } from './app';
 
 /** What wet and dusty fingers do on glass, sent as the hardware sends it. */
 
@@ -202,3 +202,155 @@ for (const [where, viewport] of [
     });
   });
 }
+
+/** What can be pressed and is smaller than a finger, with how large it is. A point to drag and a mark of a chart have their fields and tables. */
+const tooSmall = (page: Page, least: number) =>
+  page.evaluate((px) => {
+    const all = document.querySelectorAll(
+      'a[href], button, input, select, textarea, summary, [role=button], [role=option], [role=checkbox]',
+    );
+    return [...all].flatMap((each) => {
+      const { width, height } = (each.closest('label') ?? each).getBoundingClientRect();
+      const isThere =
+        width > 0 && height > 0 && !(each as HTMLButtonElement).disabled && each.checkVisibility({ visibilityProperty: true });
+      if (!isThere || (width >= px - 0.5 && height >= px - 0.5)) return [];
+      return [`${each.tagName} ${each.getAttribute('aria-label') ?? each.textContent}: ${Math.round(width)} x ${Math.round(height)}`];
+    });
+  }, least);
+
+/** Fields that a phone would enlarge the page for. */
+const tooFine = (page: Page) =>
+  page.evaluate(() =>
+    [...document.querySelectorAll('input:not([type=checkbox], [type=radio], [type=file], [type=range]), select, textarea')].flatMap(
+      (each) =>
+        each.checkVisibility() && parseFloat(getComputedStyle(each).fontSize) < 16 ? [each.getAttribute('aria-label') ?? each.id] : [],
+    ),
+  );
+
+const EVERYWHERE = [
+  '/new',
+  '/pieces',
+  '/clay?body=body-heron-buff',
+  '/shelves',
+  '/shelves?view=sets',
+  '/orders',
+  '/orders?order=sets',
+  '/orders?order=work',
+  '/kit',
+  '/today',
+  '/compare',
+  '/files',
+];
+
+for (const [device, viewport] of Object.entries({ 'a tablet': { width: 1180, height: 820 }, 'a phone': { width: 390, height: 844 } })) {
+  test.describe(`what is pressed on ${device}`, () => {
+    test.use({ viewport, hasTouch: true, isMobile: true });
+
+    test('is as large as a finger in every place and every room, 64 px at the wheel, and no field enlarges a phone’s page', async ({ page }) => {
+      const found: string[] = [];
+      const look = async (where: string, least: number) => {
+        const fine = viewport.width < 768 ? (await tooFine(page)).map((field) => `${field}: its type`) : [];
+        found.push(...[...(await tooSmall(page, least)), ...fine].map((each) => `${where}: ${each}`));
+      };
+      for (const place of EVERYWHERE) {
+        await visit(page, place);
+        await look(place, 44);
+      }
+      await visit(page, '/wheel?plan=plan-honey-jar');
+      await look('at the wheel', 64);
+      for (const plan of ['plan-honey-jar', 'plan-planter-box', 'plan-skep-jar']) {
+        await visit(page, `/?plan=${plan}`);
+        await eachSection(page, (section) => look(`${plan}, ${section}`, 44));
+      }
+      expect(found).toEqual([]);
+    });
+  });
+}
+
+test.describe('with a finger', () => {
+  test.use({ viewport: { width: 1180, height: 820 }, hasTouch: true, isMobile: true });
+
+  test('figures bring the number keys, words and fractions all of them', async ({ page }) => {
+    await visit(page);
+    const mouth = page.getByLabel('Finished width at the mouth', { exact: true });
+    await expect(mouth).toHaveAttribute('inputmode', 'decimal');
+    await page.getByRole('button', { name: 'Units' }).tap();
+    await page.getByLabel('Lengths', { exact: true }).selectOption('inch-fraction');
+    await page.keyboard.press('Escape');
+    await expect(mouth).toHaveAttribute('inputmode', 'text');
+    await visit(page, '/clay?body=body-heron-buff');
+    await expect(page.getByLabel('M1, wet', { exact: true })).toHaveAttribute('inputmode', 'decimal');
+    await expect(page.getByLabel('Note', { exact: true }).first()).not.toHaveAttribute('inputmode', 'decimal');
+  });
+
+  test('a step of an order is done, and not done, by a tap', async ({ page }) => {
+    await visit(page, '/orders');
+    const step = page.getByTestId('strip').getByRole('button', { name: /^Honey jar, wide: throw/ });
+    await step.tap();
+    const chosen = page.getByRole('group', { name: 'The step chosen' });
+    await expect(chosen).toContainText('Honey jar, wide: throw');
+    await chosen.getByRole('button', { name: 'Done', exact: true }).tap();
+    await expect(step).toHaveAttribute('aria-label', /, done\./);
+    await chosen.getByRole('button', { name: 'Not done yet' }).tap();
+    await expect(step).not.toHaveAttribute('aria-label', /, done\./);
+    const before = await step.getAttribute('aria-label');
+    await chosen.getByRole('button', { name: 'A day later' }).tap();
+    await expect(step).not.toHaveAttribute('aria-label', before!);
+    await chosen.getByRole('button', { name: 'Back to the plan’s days' }).tap();
+    await expect(step).toHaveAttribute('aria-label', before!);
+  });
+});
+
+test('the focus stays where work is: after a move, a deletion, Escape', async ({ page }) => {
+  await visit(page, '/shelves');
+  const group = page.locator('[data-shelf="leather"] [data-run] button[aria-label*="Choose"]').first();
+  const run = (await group.locator('xpath=ancestor::*[@data-run]').getAttribute('data-run'))!;
+  await group.focus();
+  await page.keyboard.press('ArrowDown');
+  const moved = page.locator(`[data-shelf="drying"] [data-run="${run}"] button[aria-label*="Choose"]`);
+  await expect(moved).toBeFocused();
+  await page.keyboard.press('ArrowUp');
+  await expect(page.locator(`[data-shelf="leather"] [data-run="${run}"] button[aria-label*="Choose"]`)).toBeFocused();
+  await visit(page, '/pieces');
+  const names = await page.getByRole('button', { name: /^Delete / }).allTextContents();
+  expect(names.length).toBeGreaterThan(2);
+  const second = page.getByRole('button', { name: /^Delete / }).nth(1);
+  const third = (await page
+    .getByRole('button', { name: /^Delete / })
+    .nth(2)
+    .getAttribute('aria-label'))!;
+  await second.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: third, exact: true })).toBeFocused();
+  await visit(page, '/clay?body=body-heron-buff');
+  await page
+    .getByRole('button', { name: /^Delete batch/ })
+    .first()
+    .focus();
+  await page.keyboard.press('Enter');
+  await expect(page.locator(':focus')).toHaveCount(1);
+  const before = page.getByRole('button', { name: 'Add a bar' });
+  await before.focus();
+  await page.keyboard.press('/');
+  await expect(page.locator('.finder-field').first()).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(before).toBeFocused();
+});
+
+test('what is read aloud while dragging names pots and places, never ids', async ({ page }) => {
+  await visit(page, '/shelves');
+  const group = page.locator('[data-shelf="leather"] [data-run] button[aria-label*="Choose"]').first();
+  const name = (await group.getAttribute('aria-label'))!.split(',')[0]!;
+  const said = page.locator('[id^="DndLiveRegion"]');
+  const from = (await group.boundingBox())!;
+  const to = (await page.locator('[data-shelf="drying"]').boundingBox())!;
+  await page.mouse.move(from.x + 20, from.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 40, from.y + 40, { steps: 4 });
+  await page.mouse.move(to.x + 300, to.y + to.height / 2, { steps: 8 });
+  await expect(said).toContainText(name);
+  await page.mouse.up();
+  await expect(said).toContainText(`${name}`);
+  await expect(said).toContainText('let go over drying');
+  await expect(said).not.toContainText(/[0-9a-f]{8}-|run-|piece-|\|/);
+});

@@ -34,7 +34,9 @@ test('nothing of any place or room is cut off at the edge of the paper', async (
       [...document.querySelectorAll('main *')]
         .filter((each) => {
           const { left, right, width, height } = each.getBoundingClientRect();
-          return width > 0 && height > 0 && (right > innerWidth + 1 || left < -1) && !each.closest('[data-screen], [popover], .sr-only, svg *');
+          return (
+            width > 0 && height > 0 && (right > innerWidth + 1 || left < -1) && !each.closest('[data-screen], [popover], .sr-only, svg *')
+          );
         })
         .map((each) => `${each.tagName} ${each.textContent?.slice(0, 40)}`),
     );

@@ -32,7 +32,7 @@ export function Chart({ title, says, head, rows, children }: ChartProps) {
         {says}
       </Box>
       <chakra.details fontSize="sm" onToggle={(event) => setOpen(event.currentTarget.open)}>
-        <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }}>
+        <chakra.summary cursor="pointer" minHeight="max(var(--finger), 28px)">
           as a table
         </chakra.summary>
         {open && <Behind title={title} head={head} rows={rows} />}

@@ -174,6 +174,7 @@ function Dates({ bar, edit }: GroupProps) {
       value={bar.dates[stage]}
       write={String}
       read={readDate}
+      keys="text"
       onValue={(date, key) => edit({ dates: withStage(bar.dates, stage, date) }, 'date', key)}
     />
   ));

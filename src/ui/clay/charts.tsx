@@ -68,7 +68,7 @@ export function Charts({ view }: { view: ClayView }) {
         {measured.length > 0 && <ByBatch view={view} measured={measured} />}
       </Grid>
       <chakra.details marginTop="3">
-        <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '32px' }}>
+        <chakra.summary cursor="pointer" minHeight="max(var(--finger), 32px)">
           Where the figure comes from: before, measured, believed
         </chakra.summary>
         <Box maxWidth="480px">

@@ -39,6 +39,8 @@ function Fact({ body, fact, label, hint }: { body: Body; fact: Facts; label: str
     <TextInput
       label={label}
       hint={hint}
+      // a range is written with a dash
+      keys={fact === 'shrinkagePercent' ? 'text' : 'decimal'}
       shown={shown(body[fact])}
       take={(text, key) => {
         const read = readFact(fact, text);
@@ -95,6 +97,7 @@ export function ClayEditor({ body, fresh }: { body: Body; fresh: boolean }) {
         <Fact body={body} fact="shrinkagePercent" label="Supplier’s shrinkage, %" hint="of the wet size, wet to glazed: 11.5 or 10-12" />
         <TextInput
           label="Cone"
+          keys="decimal"
           hint="as fired: 6, 04"
           shown={body.cone ?? ''}
           take={(text, key) => {
@@ -116,7 +119,7 @@ export function ClayEditor({ body, fresh }: { body: Body; fresh: boolean }) {
       </Box>
       <Batches body={body} />
       <chakra.details marginTop="6">
-        <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '32px' }} fontSize="18px" fontWeight="650">
+        <chakra.summary cursor="pointer" minHeight="max(var(--finger), 32px)" fontSize="18px" fontWeight="650">
           Shrink rule for this clay
         </chakra.summary>
         <PrintSetting />

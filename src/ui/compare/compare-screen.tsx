@@ -165,8 +165,8 @@ function PieceRows({ plan, bodies, open, toggle, ticked, tick }: RowsProps) {
             <chakra.label
               display="inline-grid"
               placeItems="center"
-              minWidth={{ base: '44px', md: '24px' }}
-              minHeight={{ base: '44px', md: '24px' }}
+              minWidth="max(var(--finger), 24px)"
+              minHeight="max(var(--finger), 24px)"
             >
               <input
                 type="checkbox"

@@ -4,6 +4,7 @@ import { ink } from '@/ui/theme';
 import { type CSSProperties, useId, useLayoutEffect, useRef } from 'react';
 import { Reason } from './reason';
 import { useReportRefusal } from './refusals';
+import type { Keys } from './text-input';
 import { type DraftOptions, useDraft } from './use-draft';
 
 export interface FigureInputProps extends DraftOptions {
@@ -16,6 +17,8 @@ export interface FigureInputProps extends DraftOptions {
   readonly unit?: string;
   /** A sign before the figure, such as that of a diameter. */
   readonly before?: string;
+  /** Which keys a phone brings: those of figures, or all where fractions and units are written. */
+  readonly keys?: Keys | undefined;
   /** Opens the arithmetic of the figure. */
   readonly onVisit?: () => void;
   /** The column of a table it stands in, for going down it. */
@@ -38,6 +41,7 @@ export function FigureInput({
   before,
   onVisit,
   column,
+  keys = 'decimal',
   style = {},
   className = '',
   ...draft
@@ -75,7 +79,7 @@ export function FigureInput({
           onVisit?.();
         }}
         type="text"
-        inputMode="text"
+        inputMode={keys}
         autoComplete="off"
         spellCheck={false}
         aria-label={label}

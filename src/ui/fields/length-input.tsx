@@ -5,12 +5,16 @@ import { useUnits } from '@/ui/state';
 import type { NumberName } from '@/core/sizing';
 import { memo } from 'react';
 import { FigureInput, type FigureInputProps } from './figure-input';
+import type { Keys } from './text-input';
 
 const MM_PER_STEP = { mm: 1, cm: 1, in: 2.54 };
 
 /** One step of a length in the units chosen, mm: a millimetre, a tenth of an inch, or the finest fraction. */
 export const stepOf = (choice: UnitChoice): number =>
   choice.length === 'inch-fraction' ? 25.4 / choice.denominator : MM_PER_STEP[choice.length];
+
+/** Fractions of an inch are written with a stroke and a space, which the keys of figures have not. */
+export const keysOf = ({ length }: UnitChoice): Keys => (length === 'inch-fraction' ? 'text' : 'decimal');
 
 export interface LengthInputProps extends Omit<FigureInputProps, 'shown' | 'take' | 'step' | 'onVisit'> {
   /** Opens the arithmetic of the figure, by its name. */
@@ -52,6 +56,7 @@ export const LengthInput = memo(function LengthInput({
   return (
     <FigureInput
       {...rest}
+      keys={keysOf(choice)}
       onVisit={name && open && (() => open(name))}
       shown={write(mm) || '0'}
       take={(typed, key) => {

@@ -11,11 +11,12 @@ interface Props<T> extends Omit<TextInputProps, 'shown' | 'take'> {
   readonly onValue: (value: T | undefined, key: string) => string | undefined | void;
 }
 
-/** A labelled field that may be empty: nothing is known then. */
-export function OptionalInput<T>({ value, write, read, onValue, ...rest }: Props<T>) {
+/** A labelled field that may be empty: nothing is known then. A figure, unless its keys are said. */
+export function OptionalInput<T>({ value, write, read, onValue, keys = 'decimal', ...rest }: Props<T>) {
   return (
     <TextInput
       {...rest}
+      keys={keys}
       shown={value === undefined ? '' : write(value)}
       take={(text, key) => {
         const found: Result<T | undefined> = text.trim() === '' ? good(undefined) : read(text);

@@ -15,6 +15,8 @@ import {
   writeVolume,
 } from '@/core/units';
 import { OptionalInput } from './optional-input';
+import { keysOf } from './length-input';
+import type { Keys } from './text-input';
 import { useUnits } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 
@@ -24,6 +26,7 @@ interface Props<T = number> {
   readonly onValue: (value: T | undefined, key: string) => string | undefined | void;
   readonly width?: string;
   readonly hint?: string;
+  readonly keys?: Keys | undefined;
 }
 
 /** A labelled quantity that may be left empty, in the units chosen: mm, g, ml or percent inside. */
@@ -50,6 +53,7 @@ export function OptionalLength({ onSizes, onValue, ...props }: LengthProps) {
   return (
     <Optional<number | readonly number[]>
       {...props}
+      keys={keysOf(choice)}
       read={(typed) => (onSizes && readSizes(typed, options)) ?? readLength(typed, { ...options, zero: true })}
       write={(mm) => text(writeLength(mm as number, choice)) || '0'}
       onValue={(mm, key) => (typeof mm === 'object' ? onSizes?.(mm, key) : onValue(mm, key))}
@@ -62,6 +66,7 @@ export function OptionalMass(props: Props) {
   return (
     <Optional
       {...props}
+      keys={choice.mass === 'g' ? 'decimal' : 'text'}
       read={(typed) => readQuantity('mass', typed, { ...readMass, zero: true })}
       write={(g) => text(writeMass(g, choice))}
     />
@@ -128,5 +133,5 @@ export function OptionalNumber({ min, max, whole = false, such, ...props }: Numb
 
 /** A day that may be left empty, ISO inside. */
 export function OptionalDay({ today, ...props }: Props<string> & { today: string }) {
-  return <Optional<string> {...props} read={(typed) => readDay(typed, today)} write={(day) => day} />;
+  return <Optional<string> {...props} keys="text" read={(typed) => readDay(typed, today)} write={(day) => day} />;
 }

@@ -15,7 +15,7 @@ export const SearchInput = ({ label, placeholder, value, onFind }: Props) => (
     placeholder={placeholder}
     value={value}
     onChange={(event) => onFind(event.currentTarget.value)}
-    minHeight={{ base: '44px', md: '38px' }}
+    minHeight="max(var(--finger), 38px)"
     paddingInline="2"
     borderWidth="1px"
     borderColor="line.strong"

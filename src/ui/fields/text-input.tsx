@@ -4,15 +4,19 @@ import { type HTMLChakraProps, Box, chakra } from '@chakra-ui/react';
 import { type ReactNode, useId } from 'react';
 import { type DraftOptions, useDraft } from './use-draft';
 
+/** Which keys a phone brings. */
+export type Keys = 'decimal' | 'text';
+
 export interface TextInputProps extends Omit<DraftOptions, 'step'> {
   readonly label: string;
   /** Shown behind the field: a unit, a source. */
   readonly hint?: ReactNode;
+  readonly keys?: Keys | undefined;
   readonly style?: HTMLChakraProps<'input'>;
 }
 
 /** A labelled line of text that saves with every keystroke; a refusal stands below it and keeps what was typed. */
-export function TextInput({ label, hint, style, ...draft }: TextInputProps) {
+export function TextInput({ label, hint, keys, style, ...draft }: TextInputProps) {
   const { problem, input } = useDraft(draft);
   const id = useId();
   return (
@@ -24,10 +28,11 @@ export function TextInput({ label, hint, style, ...draft }: TextInputProps) {
         <chakra.input
           {...input}
           id={id}
+          inputMode={keys}
           autoComplete="off"
           aria-invalid={problem ? true : undefined}
           aria-describedby={problem || hint ? `${id}-more` : undefined}
-          minHeight={{ base: '44px', md: '38px' }}
+          minHeight="max(var(--finger), 38px)"
           width="100%"
           paddingInline="2"
           background="bg.raised"

@@ -20,6 +20,8 @@ interface Props {
   /** Enter was pressed before this was there. */
   readonly entered?: boolean;
   readonly onClose: () => void;
+  /** Left without having chosen. */
+  readonly onEscape?: (() => void) | undefined;
 }
 
 const GROUPS = { here: 'In this piece', pieces: 'Pieces', clays: 'Clays', places: 'Places' } as const;
@@ -28,7 +30,7 @@ const GROUPS = { here: 'In this piece', pieces: 'Pieces', clays: 'Clays', places
 const LIKE_A_SIZE = /^\s*[\d.,¼½¾⅛⅜⅝⅞]/;
 
 /** The field and what it finds: a finished size at every stage, rooms and tools of the open piece, pieces, clays, places. */
-export function FinderPanel({ typed, onTyped, piecesOnly, label, entered = false, onClose }: Props) {
+export function FinderPanel({ typed, onTyped, piecesOnly, label, entered = false, onClose, onEscape }: Props) {
   const { workspace } = useWorkspace();
   const units = useUnits();
   const go = useGo();
@@ -70,7 +72,9 @@ export function FinderPanel({ typed, onTyped, piecesOnly, label, entered = false
         if (!currentTarget.contains(relatedTarget)) onClose();
       }}
       onKeyDown={(event) => {
-        if (event.key === 'Escape') onClose();
+        if (event.key !== 'Escape') return;
+        onClose();
+        onEscape?.();
       }}
     >
       <Command.Input className="finder-field" value={typed} onValueChange={onTyped} aria-label={label} placeholder={label} autoFocus />

@@ -26,9 +26,12 @@ export function Finder() {
   const [entered, setEntered] = useState(false);
   const loaded = usePanel(open);
   const field = useRef<HTMLInputElement>(null);
+  // where the cursor was before
+  const before = useRef<Element | null>(null);
   useEffect(() => {
     const focus = (event: KeyboardEvent) => {
       event.preventDefault();
+      before.current = document.activeElement;
       field.current?.focus();
     };
     return tinykeys(window, { '/': (event) => !isTyping(event.target) && focus(event), '$mod+k': focus });
@@ -38,11 +41,23 @@ export function Finder() {
     setEntered(false);
     setTyped('');
   };
+  const leave = () => {
+    // once the field it was in is gone
+    setTimeout(() => before.current instanceof HTMLElement && before.current.focus());
+  };
   if (loaded) {
     return (
       <div className="finder-place">
         <Suspense>
-          <loaded.Panel typed={typed} onTyped={setTyped} piecesOnly={false} label={LABEL} entered={entered} onClose={close} />
+          <loaded.Panel
+            typed={typed}
+            onTyped={setTyped}
+            piecesOnly={false}
+            label={LABEL}
+            entered={entered}
+            onClose={close}
+            onEscape={leave}
+          />
         </Suspense>
       </div>
     );
@@ -57,7 +72,12 @@ export function Finder() {
         onChange={(event) => setTyped(event.currentTarget.value)}
         onFocus={() => setOpen(true)}
         onBlur={() => setOpen(false)}
-        onKeyDown={(event) => event.key === 'Enter' && setEntered(true)}
+        onKeyDown={({ key }) => {
+          if (key === 'Enter') setEntered(true);
+          if (key !== 'Escape') return;
+          close();
+          leave();
+        }}
         aria-label={LABEL}
         placeholder="size, piece, tool, place …   /"
         autoComplete="off"

@@ -4,7 +4,7 @@ import { useSaid } from '@/ui/state';
 import { ChevronDown, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useSearchParams } from 'next/navigation';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { usePanel } from './finder';
 import { openPlanOf } from './open-plan';
 
@@ -15,6 +15,7 @@ export function PieceSwitcher() {
   const asked = useSearchParams().get('plan');
   const id = useSaid(({ workspace }) => openPlanOf(workspace, asked)?.id);
   const name = useSaid(({ workspace }) => openPlanOf(workspace, asked)?.name);
+  const button = useRef<HTMLButtonElement>(null);
   const [typed, setTyped] = useState('');
   const [open, setOpen] = useState(false);
   const loaded = usePanel(open);
@@ -31,6 +32,7 @@ export function PieceSwitcher() {
       )}
       {id && (
         <button
+          ref={button}
           type="button"
           aria-label="Another piece"
           aria-expanded={open}
@@ -50,7 +52,14 @@ export function PieceSwitcher() {
         <Plus size={18} aria-hidden />
       </Link>
       {loaded && (
-        <loaded.Panel typed={typed} onTyped={setTyped} piecesOnly label="Another piece by its name" onClose={() => setOpen(false)} />
+        <loaded.Panel
+          typed={typed}
+          onTyped={setTyped}
+          piecesOnly
+          label="Another piece by its name"
+          onClose={() => setOpen(false)}
+          onEscape={() => button.current?.focus()}
+        />
       )}
     </div>
   );

@@ -106,7 +106,7 @@ function Simulated({ name, first, onReading }: { name: string; first: string; on
         value={shows}
         onChange={(event) => setShows(event.currentTarget.value)}
         width="104px"
-        minHeight={{ base: '44px', md: '36px' }}
+        minHeight="max(var(--finger), 36px)"
         paddingInline="2"
         borderWidth="1px"
         borderColor="line.strong"

@@ -80,6 +80,7 @@ function Lot({ item, edit, onDelete }: { item: Stock; edit: Edit; onDelete: () =
       <Box marginTop="1">
         <OptionalInput<number[]>
           label={`${WIDTH_WORDS[item.kind]}, ${units.readLength.unit}`}
+          keys="text"
           value={[...item.widths]}
           read={(typed) => readLengths(typed, units.readLength)}
           write={(widths) => widths.map(width).join('; ')}

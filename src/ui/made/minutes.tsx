@@ -15,7 +15,7 @@ interface Props {
 export function Minutes({ title, such, of, onMinutes }: Props) {
   return (
     <chakra.details fontSize="sm">
-      <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }} color="fg.muted">
+      <chakra.summary cursor="pointer" minHeight="max(var(--finger), 28px)" color="fg.muted">
         {title}
       </chakra.summary>
       <HStack gap="3" flexWrap="wrap">

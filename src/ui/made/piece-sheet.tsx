@@ -69,7 +69,7 @@ export function PieceSheet({ run, piece }: Props) {
               key={what}
               aria-pressed={has}
               look={has ? 'solid' : 'plain'}
-              minHeight={{ base: '44px', md: '30px' }}
+              minHeight="max(var(--finger), 30px)"
               paddingInline="2"
               fontSize="sm"
               onClick={() => edit({ wrong: has ? piece.wrong!.filter((each) => each !== what) : [...(piece.wrong ?? []), what] }, what)}

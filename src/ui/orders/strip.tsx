@@ -3,22 +3,32 @@
 import { daysOn, weekdayOf } from '@/core/sets';
 import { type DatedStep, type LineWork, type OrderWork, USUAL_WEEK, daysBetween, shopOf } from '@/core/workspace';
 import { orderActs } from '@/store';
-import { run, useWorkspace } from '@/ui/state';
+import { run, useTouched, useWorkspace } from '@/ui/state';
 import { Sideways } from '@/ui/blocks';
+import { Act } from '@/ui/fields';
 import { useHold, useSize } from '@/ui/drawing';
 import { ink } from '@/ui/theme';
-import { Box } from '@chakra-ui/react';
+import { Box, HStack } from '@chakra-ui/react';
 import { scaleLinear } from 'd3-scale';
-import { type KeyboardEvent, useState } from 'react';
+import { type KeyboardEvent, useRef, useState } from 'react';
 import { STEP, dayWords } from './step-words';
 
-const ROW = 58;
-const BAR = 40;
+const ROW = 60;
+const BAR = 44;
 const TOP = 46;
 const NAMES = 138;
 /** A day, px. */
 const NARROWEST = 26;
+/** The same where days are pressed with a finger, px. */
+const FINGER = 46;
 const WIDEST = 40;
+/** So wide is the name of a month, px. */
+const MONTH = 84;
+
+/** How many days of its month are left, that day too. */
+const daysToNextMonth = (iso: string): number =>
+  1 + new Date(Date.UTC(Number(iso.slice(0, 4)), Number(iso.slice(5, 7)), 0)).getUTCDate() - Number(iso.slice(8));
+
 /** Days shown before the first and after the last. */
 const AROUND = 1;
 
@@ -42,7 +52,9 @@ export function Strip({ works, today }: { works: readonly OrderWork[]; today: st
   const ends = [today, leads.order.due ?? today, ...own.flatMap(({ steps }) => [steps[0]!.from, steps.at(-1)!.to])].sort();
   const first = daysOn(ends[0]!, -AROUND);
   const count = daysBetween(first, ends.at(-1)!) + 1 + AROUND;
-  const wide = Math.max(NARROWEST, Math.min(WIDEST, ((size?.width ?? 0) - NAMES - 2) / count));
+  const [chosen, setChosen] = useState<string | undefined>();
+  const narrowest = useTouched() ? FINGER : NARROWEST;
+  const wide = Math.max(narrowest, Math.min(Math.max(narrowest, WIDEST), ((size?.width ?? 0) - NAMES - 2) / count));
   const x = scaleLinear()
     .domain([0, count])
     .range([NAMES, NAMES + count * wide]);
@@ -67,7 +79,7 @@ export function Strip({ works, today }: { works: readonly OrderWork[]; today: st
             return (
               <g key={day}>
                 {free && <rect x={at(day)} y={TOP - 6} width={wide} height={high - TOP + 6} fill={ink('bg-panel')} />}
-                {(date === 1 || day === first) && (
+                {(date === 1 || (day === first && daysToNextMonth(first) * wide > MONTH)) && (
                   <text x={at(day)} y={14} fontSize="12" fill={ink('fg-muted')}>
                     {new Date(`${day}T00:00:00Z`).toLocaleDateString('en-GB', { month: 'long', timeZone: 'UTC' })}
                   </text>
@@ -89,7 +101,7 @@ export function Strip({ works, today }: { works: readonly OrderWork[]; today: st
             <rect x={NAMES} y="0" width={count * wide} height={high} />
           </clipPath>
           {shown.map((each, row) => (
-            <LineRow key={each.line.line.id} shown={each} y={TOP + row * ROW} at={at} wide={wide} />
+            <LineRow key={each.line.line.id} shown={each} y={TOP + row * ROW} at={at} wide={wide} chosen={chosen} onChoose={setChosen} />
           ))}
           <path d={`M${at(today) + wide / 2} ${TOP - 8}V${high}`} stroke={ink('act')} strokeWidth="2" strokeDasharray="2 4" />
           <text x={at(today) + wide / 2} y={high + 16} textAnchor="middle" fontSize="13" fill={ink('act')}>
@@ -105,7 +117,38 @@ export function Strip({ works, today }: { works: readonly OrderWork[]; today: st
           ))}
         </svg>
       </Sideways>
+      {shown.flatMap(({ order, line, steps }) =>
+        steps
+          .filter((step) => chosen === stepKey(line.line, step))
+          .map((step) => <ChosenStep key={step.name} order={order.id} line={line.line} name={line.name} step={step} />),
+      )}
     </div>
+  );
+}
+
+/** Names a step among all on the strip. */
+const stepKey = ({ id }: LineWork['line'], { name }: DatedStep): string => `${id} ${name}`;
+
+/** What a step is, in one line. */
+const toldOf = (name: string, step: DatedStep, moved: boolean): string =>
+  `${name}: ${STEP[step.name].words}, ${dayWords(step.from)}${step.to === step.from ? '' : ` to ${dayWords(step.to)}`}${step.typical ? ', typical days' : ''}${step.done ? ', done' : ''}${moved ? ', moved' : ''}`;
+
+/** What can be done with the step that was pressed last, each by one tap. */
+function ChosenStep({ order, line, name, step }: Pick<StepBarProps, 'order' | 'line' | 'name' | 'step'>) {
+  const moved = line.ends?.[step.name] !== undefined;
+  const move = (by: number) => run(orderActs.endStep(order, line.id, step.name, daysOn(step.to, by), `end-${line.id}-${step.name}`));
+  return (
+    <HStack role="group" aria-label="The step chosen" gap="2" flexWrap="wrap" paddingBlock="2" data-screen>
+      <Box as="b" marginInlineEnd="2">
+        {toldOf(name, step, moved)}
+      </Box>
+      <Act look="solid" onClick={() => run(orderActs.markStep(order, line.id, step.name))}>
+        {step.done ? 'Not done yet' : 'Done'}
+      </Act>
+      <Act onClick={() => move(-1)}>A day earlier</Act>
+      <Act onClick={() => move(1)}>A day later</Act>
+      {moved && <Act onClick={() => run(orderActs.endStep(order, line.id, step.name, undefined))}>Back to the plan’s days</Act>}
+    </HStack>
   );
 }
 
@@ -115,10 +158,13 @@ interface LineRowProps {
   readonly at: (iso: string) => number;
   /** A day, px. */
   readonly wide: number;
+  /** The step pressed last. */
+  readonly chosen: string | undefined;
+  readonly onChoose: (step: string) => void;
 }
 
 /** The days of one line. */
-function LineRow({ shown: { order, line, steps }, y, at, wide }: LineRowProps) {
+function LineRow({ shown: { order, line, steps }, y, at, wide, chosen, onChoose }: LineRowProps) {
   return (
     <g>
       <foreignObject x="0" y={y} width={NAMES - 10} height={BAR}>
@@ -132,7 +178,17 @@ function LineRow({ shown: { order, line, steps }, y, at, wide }: LineRowProps) {
           const gap = next ? daysBetween(step.to, next.from) - 1 : 0;
           return (
             <g key={step.name}>
-              <StepBar order={order.id} line={line.line} name={line.name} step={step} y={y} at={at} wide={wide} />
+              <StepBar
+                order={order.id}
+                line={line.line}
+                name={line.name}
+                step={step}
+                y={y}
+                at={at}
+                wide={wide}
+                chosen={chosen === stepKey(line.line, step)}
+                onChoose={() => onChoose(stepKey(line.line, step))}
+              />
               {gap > 0 && (
                 <rect
                   x={at(daysOn(step.to, 1)) + 1}
@@ -160,12 +216,16 @@ interface StepBarProps {
   readonly y: number;
   readonly at: (iso: string) => number;
   readonly wide: number;
+  readonly chosen: boolean;
+  readonly onChoose: () => void;
 }
 
 /** One step: solid where hands work, light where it waits; a mark where it was moved. */
-function StepBar({ order, line, name, step, y, at, wide: day }: StepBarProps) {
+function StepBar({ order, line, name, step, y, at, wide: day, chosen, onChoose }: StepBarProps) {
   const [dragged, setDays] = useState<number | undefined>();
-  const { words, ink: color } = STEP[step.name];
+  // letting go of what was dragged is a click too
+  const wasDragged = useRef(false);
+  const { ink: color } = STEP[step.name];
   const moved = line.ends?.[step.name] !== undefined;
   const days = daysBetween(step.from, step.to) + 1;
   const wide = days * day - 2;
@@ -191,11 +251,12 @@ function StepBar({ order, line, name, step, y, at, wide: day }: StepBarProps) {
       return (later) => setDays(Math.round((later.clientX - clientX) / day));
     },
     released: (cancelled) => {
+      wasDragged.current = Boolean(dragged);
       if (!cancelled && dragged) move(dragged);
       setDays(undefined);
     },
   });
-  const told = `${name}: ${words}, ${dayWords(step.from)}${step.to === step.from ? '' : ` to ${dayWords(step.to)}`}${step.typical ? ', typical days' : ''}${step.done ? ', done' : ''}${moved ? ', moved' : ''}`;
+  const told = toldOf(name, step, moved);
   return (
     <g
       tabIndex={0}
@@ -206,6 +267,10 @@ function StepBar({ order, line, name, step, y, at, wide: day }: StepBarProps) {
       style={{ cursor: dragged === undefined ? 'grab' : 'grabbing', touchAction: 'manipulation' }}
       data-held={dragged === undefined ? undefined : ''}
       onKeyDown={onKeyDown}
+      onClick={() => {
+        if (!wasDragged.current) onChoose();
+        wasDragged.current = false;
+      }}
       {...hold()}
     >
       <title>{told}</title>
@@ -217,8 +282,8 @@ function StepBar({ order, line, name, step, y, at, wide: day }: StepBarProps) {
         rx="3"
         fill={ink(step.waits ? `${color}-wash` : color)}
         opacity={step.done ? 0.45 : 1}
-        stroke={moved ? ink('fg') : 'none'}
-        strokeWidth="1.5"
+        stroke={moved || chosen ? ink('fg') : 'none'}
+        strokeWidth={chosen ? 3 : 1.5}
       />
       <StepWords step={step} wide={wide} x={at(step.from)} y={y} days={days} />
     </g>
@@ -255,7 +320,7 @@ function StepWords({ step, wide, x, y, days }: { step: DatedStep; wide: number; 
 /** What the strip answers to. */
 export const StripHelp = () => (
   <Box fontSize="sm" color="fg.muted" data-screen>
-    Drag a step, or move it with the arrow keys: what comes before it follows. With a finger, press and hold it first. Enter marks it as
-    done, Delete puts it back where the plan has it.
+    Press a step to mark it as done or to move it. It can also be dragged (with a finger, press and hold it first) or moved with the arrow
+    keys: what comes before it follows. Enter marks it as done, Delete puts it back where the plan has it.
   </Box>
 );

@@ -9,7 +9,7 @@ export function BarButton(props: HTMLChakraProps<'button'>) {
       alignItems="center"
       justifyContent="center"
       gap="1.5"
-      minWidth={{ base: '40px', md: '44px' }}
+      minWidth="44px"
       minHeight="44px"
       paddingInline={{ base: '1', md: '2' }}
       color="bar.fg"

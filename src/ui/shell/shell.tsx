@@ -10,6 +10,7 @@ import { usePathname } from 'next/navigation';
 import { type ReactNode, Suspense, useEffect, useRef, useState } from 'react';
 import { BarButton } from './bar-button';
 import { HistoryButtons, SavedMark, Told, useHistoryKeys } from './history';
+import { useKeptFocus } from './kept-focus';
 import { NewVersion } from './offline';
 import { Remind } from './remind';
 import { Saving } from './saving';
@@ -51,6 +52,7 @@ function Places() {
 /** The head with the places, the quick size, undo and units; and the page below it. */
 export function Shell({ children }: { children: ReactNode }) {
   useEffect(() => void workspaceStore().open(), []);
+  useKeptFocus();
   const atWheel = usePathname() === '/wheel';
   // the wheel has its own, for the piece that is open there
   useHistoryKeys(atWheel ? 'none' : undefined);
@@ -87,7 +89,7 @@ export function Shell({ children }: { children: ReactNode }) {
           <BarButton aria-label="Scale and caliper" aria-expanded={tray} onClick={() => setTray(!tray)}>
             <Scale size={20} aria-hidden />
           </BarButton>
-          <ModeButton />
+          <ModeButton display={{ base: 'none', md: 'inline-flex' }} />
           <Saving />
           <HistoryButtons />
         </div>

@@ -88,6 +88,12 @@ export function UnitsMenu() {
             />
           </Row>
         )}
+        {/* on a phone the head has no room for it */}
+        <Box display={{ md: 'none' }}>
+          <Row words="Light or dark">
+            <ModeButton color="fg" />
+          </Row>
+        </Box>
       </div>
     </>
   );

@@ -47,7 +47,7 @@ export function Begin() {
           aria-invalid={why ? true : undefined}
           aria-describedby={why ? 'made-why' : undefined}
           width="56px"
-          minHeight={{ base: '44px', md: '38px' }}
+          minHeight="max(var(--finger), 38px)"
           paddingInline="2"
           borderWidth="1px"
           borderColor={why ? 'bad' : 'line.strong'}
@@ -73,7 +73,7 @@ export function Begin() {
               value={name}
               onChange={(event) => setName(event.currentTarget.value.slice(0, 200))}
               width="130px"
-              minHeight={{ base: '44px', md: '38px' }}
+              minHeight="max(var(--finger), 38px)"
               paddingInline="2"
               borderWidth="1px"
               borderColor="line.strong"

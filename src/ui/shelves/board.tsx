@@ -17,8 +17,8 @@ import { Thumbnail } from '@/ui/drawing';
 import { StageMark } from '@/ui/stage';
 import { useWorkspace, workspaceStore } from '@/ui/state';
 import { ink } from '@/ui/theme';
-import { useDragSensors } from '@/ui/dragging';
-import { DndContext, type DragEndEvent, useDraggable, useDroppable } from '@dnd-kit/core';
+import { toldAloud, useDragSensors } from '@/ui/dragging';
+import { DndContext, type DragEndEvent, type UniqueIdentifier, useDraggable, useDroppable } from '@dnd-kit/core';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { type KeyboardEvent, useMemo, useState } from 'react';
 import { ChosenBar } from './chosen-bar';
@@ -60,6 +60,12 @@ export function Board({ rows }: { rows: readonly Row[] }) {
     moveTo(ids, group.run.name, shelf);
     setChosen(new Set());
   };
+  const nameOf = (id: UniqueIdentifier): string | undefined => {
+    const group = all.find(({ key, pieces }) => key === id || pieces.some((piece) => piece.id === id));
+    if (!group) return SHELF_WORDS[id as Shelf];
+    const piece = group.pieces.find((each) => each.id === id);
+    return piece ? `${group.run.name} ${piece.no}` : `${group.run.name}, ${group.pieces.length}`;
+  };
   const toggle = (ids: readonly string[]) =>
     setChosen((now) => {
       const next = new Set(now);
@@ -70,7 +76,7 @@ export function Board({ rows }: { rows: readonly Row[] }) {
       return next;
     });
   return (
-    <DndContext sensors={sensors} onDragEnd={onDragEnd} id="shelves">
+    <DndContext sensors={sensors} onDragEnd={onDragEnd} id="shelves" accessibility={toldAloud(nameOf)}>
       <Box role="list" aria-label="Shelves">
         {SHELVES.map((shelf) => (
           <ShelfRow key={shelf} shelf={shelf} groups={groups.get(shelf) ?? []} chosen={chosen} toggle={toggle} />
@@ -175,13 +181,16 @@ function OnShelf({ group, chosen, toggle }: OnShelfProps) {
     if (by === undefined) return;
     event.preventDefault();
     const next = SHELVES[at + by];
-    if (next && next !== 'lost') moveTo(picked > 0 ? ids.filter((id) => chosen.has(id)) : ids, run.name, next);
+    if (!next || next === 'lost') return;
+    moveTo(picked > 0 ? ids.filter((id) => chosen.has(id)) : ids, run.name, next);
+    goAlong(run.id, next);
   };
   const which = picked > 0 && picked < ids.length ? 'those chosen' : 'them';
   return (
     <HStack
       ref={setNodeRef}
       data-group={run.name}
+      data-run={run.id}
       data-held={isDragging ? '' : undefined}
       gap="2"
       alignItems="flex-end"
@@ -224,6 +233,19 @@ function OnShelf({ group, chosen, toggle }: OnShelfProps) {
       </Box>
     </HStack>
   );
+}
+
+/** The focus goes with a run to the shelf it was moved to, once it stands there. */
+function goAlong(runId: string, shelf: Shelf): void {
+  const moved = () => document.querySelector<HTMLElement>(`[data-shelf="${shelf}"] [data-run="${runId}"] button`);
+  const observer = new MutationObserver(() => {
+    const button = moved();
+    if (!button) return;
+    observer.disconnect();
+    button.focus();
+  });
+  observer.observe(document.body, { childList: true, subtree: true });
+  setTimeout(() => observer.disconnect(), 2000);
 }
 
 /** Where something dragged is drawn meanwhile. */
@@ -271,8 +293,8 @@ function PieceNumber({
       aria-pressed={chosen}
       aria-label={`${name} ${no}`}
       onClick={() => toggle([id])}
-      minWidth={{ base: '44px', md: '28px' }}
-      minHeight={{ base: '44px', md: '28px' }}
+      minWidth="max(var(--finger), 28px)"
+      minHeight="max(var(--finger), 28px)"
       fontSize="sm"
       fontFamily="figure"
       cursor="grab"

@@ -69,14 +69,14 @@ function LinesOf({ rows, told }: { rows: readonly PieceOfRun[]; told: (row: Piec
   if (rows.length === 0) return null;
   return (
     <chakra.details>
-      <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }} color="fg.muted">
+      <chakra.summary cursor="pointer" minHeight="max(var(--finger), 28px)" color="fg.muted">
         from {rows.length === 1 ? 'one piece' : `${rows.length} pieces`}
       </chakra.summary>
       <HStack gap="2" flexWrap="wrap">
         {rows.slice(-60).map(({ run, piece }) => (
           <Act
             key={piece.id}
-            minHeight={{ base: '44px', md: '30px' }}
+            minHeight="max(var(--finger), 30px)"
             fontSize="sm"
             fontWeight="400"
             aria-pressed={piece.out !== true}
@@ -345,7 +345,7 @@ export function Learned() {
       </Grid>
       {honest.count > 0 && (
         <chakra.details fontSize="sm" marginTop="2">
-          <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }}>
+          <chakra.summary cursor="pointer" minHeight="max(var(--finger), 28px)">
             how honest, as one figure
           </chakra.summary>
           Brier score {honest.brier.toFixed(3)} over {honest.count} things said: 0 would be perfect, {(0.09).toFixed(2)} is what an honest{' '}

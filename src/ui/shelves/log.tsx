@@ -100,7 +100,7 @@ export function Log({ rows, filter, onFilter }: { rows: readonly Row[]; filter: 
                     >
                       <chakra.button
                         type="button"
-                        minHeight={{ base: '44px', md: '32px' }}
+                        minHeight="max(var(--finger), 32px)"
                         cursor="pointer"
                         onClick={header.column.getToggleSortingHandler()}
                       >
@@ -233,7 +233,7 @@ function Views({
         onChange={(event) => setName(event.currentTarget.value.slice(0, 60))}
         onKeyDown={(event) => event.key === 'Enter' && keep()}
         width="150px"
-        minHeight={{ base: '44px', md: '38px' }}
+        minHeight="max(var(--finger), 38px)"
         paddingInline="2"
         borderWidth="1px"
         borderColor="line.strong"

@@ -10,8 +10,8 @@ import { orderActs } from '@/store';
 import { PhoneFold } from '@/ui/blocks';
 import { Act, Choice, LabelledChoice, OptionalLength, OptionalNumber } from '@/ui/fields';
 import { run, useUnits, useWorkspace } from '@/ui/state';
-import { useDragSensors } from '@/ui/dragging';
-import { DndContext, type DragEndEvent, useDroppable } from '@dnd-kit/core';
+import { toldAloud, useDragSensors } from '@/ui/dragging';
+import { DndContext, type DragEndEvent, type UniqueIdentifier, useDroppable } from '@dnd-kit/core';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -187,6 +187,10 @@ function Rows({ plan, sorting, points, sorted, edit }: RowsProps) {
     const date = mixed ? workspace.runs.find(({ id }) => id === runId)?.date : undefined;
     return date ? `${no} of ${date}` : String(no);
   };
+  const nameOf = (id: UniqueIdentifier): string | undefined => {
+    const piece = all.get(String(id));
+    return piece ? `piece ${called(piece)}` : id === OUT ? 'what is left over' : undefined;
+  };
   const chip = (id: string) => {
     const piece = all.get(id);
     return (
@@ -205,7 +209,7 @@ function Rows({ plan, sorting, points, sorted, edit }: RowsProps) {
   };
   const came = points ? asTheyCome(points, sorting.size) : 0;
   return (
-    <DndContext sensors={sensors} onDragEnd={onDragEnd}>
+    <DndContext sensors={sensors} onDragEnd={onDragEnd} accessibility={toldAloud(nameOf)}>
       {sorted.busy && (
         <HStack role="status" marginTop="2">
           <progress value={sorted.progress} max={1} aria-label="Sorting" />

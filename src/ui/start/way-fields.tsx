@@ -194,7 +194,7 @@ function SentField() {
           aria-invalid={refused ? true : undefined}
           aria-describedby="sent-refused"
           autoComplete="off"
-          minHeight={{ base: '44px', md: '38px' }}
+          minHeight="max(var(--finger), 38px)"
           width="100%"
           paddingInline="2"
           background="bg.raised"

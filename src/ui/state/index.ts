@@ -6,6 +6,7 @@ export { enterText } from './enter-text';
 export { newKey } from './new-key';
 export { keepEarlyKeys, takeEarlyKeys } from './early-keys';
 export { useGo } from './use-go';
+export { useTouched } from './use-touched';
 export { usePrinting } from './use-printing';
 export { useVisited, visited } from './visited';
 export { isTyping } from './is-typing';

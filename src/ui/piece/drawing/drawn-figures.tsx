@@ -16,8 +16,8 @@ interface Props {
 }
 
 const FIGURES = {
-  wide: { big: { width: '74px', fontSize: '25px' }, small: { width: '54px', fontSize: '16px' } },
-  narrow: { big: { width: '66px', fontSize: '18px' }, small: { width: '52px', fontSize: '14px' } },
+  wide: { big: { width: '74px', fontSize: '25px' }, small: { width: '54px', fontSize: '16px' }, read: '16px' },
+  narrow: { big: { width: '66px', fontSize: '18px' }, small: { width: '52px', fontSize: '16px' }, read: '14px' },
 };
 
 function Word({ children }: { children: ReactNode }) {
@@ -77,7 +77,7 @@ const OVER_GROUND = { figure: 24, name: 68, nameOverThree: 146 };
 export function WetHeights({ piece, geometry }: Props) {
   const { x, y, wide } = geometry;
   const { thrown } = piece.worked.sized;
-  const { small } = wide ? FIGURES.wide : FIGURES.narrow;
+  const { small, read } = wide ? FIGURES.wide : FIGURES.narrow;
   // never so close that one stands over the next, nor so low that it hides the rule
   const apart = piece.by === 'wheel' ? Math.max(42, Math.min(70, (y.base - y.gauge) / 4)) : 0;
   const middle = Math.min((y.gauge + y.base) / 2, y.base - OVER_GROUND.figure - apart);
@@ -107,10 +107,10 @@ export function WetHeights({ piece, geometry }: Props) {
   return (
     <>
       <At {...at.pulled}>
-        <Read piece={piece} name="pulled" mm={thrown.pulled} words="as pulled" fontSize={small.fontSize} />
+        <Read piece={piece} name="pulled" mm={thrown.pulled} words="as pulled" fontSize={read} />
       </At>
       <At {...at.gauge}>
-        <Read piece={piece} name="gauge" mm={thrown.gauge} words="gauge" fontSize={wide ? '19px' : small.fontSize} />
+        <Read piece={piece} name="gauge" mm={thrown.gauge} words="gauge" fontSize={wide ? '19px' : read} />
       </At>
       <At {...at.trimmed}>
         <div className="drawn-on-ground" style={{ textAlign: 'center' }}>

@@ -69,7 +69,7 @@ export function DrawnFit({ piece, geometry }: { piece: PieceModel; geometry: Geo
 
               textDecoration="underline dotted"
               marginInlineStart="2"
-              minHeight={{ base: '44px', md: '28px' }}
+              minHeight="max(var(--finger), 28px)"
               cursor="pointer"
               onClick={() => openPart(other.id)}
             >

@@ -146,7 +146,7 @@ function Distribution({ work, ends }: { work: FitWork; ends: Ends }) {
   const [open, setOpen] = useState(false);
   return (
     <chakra.details marginTop="2" fontSize="sm" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }} color="fg.muted">
+      <chakra.summary cursor="pointer" minHeight="max(var(--finger), 28px)" color="fg.muted">
         the finished gaps behind the odds
       </chakra.summary>
       {open && <Gaps work={work} ends={ends} />}

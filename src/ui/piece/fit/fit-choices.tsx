@@ -77,7 +77,7 @@ function ByWhom({ piece, fitting, change }: { piece: PieceModel; fitting: Fittin
   ) as Record<Drying, string>;
   return (
     <chakra.details marginTop="1" fontSize="sm">
-      <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '28px' }} color="fg.muted">
+      <chakra.summary cursor="pointer" minHeight="max(var(--finger), 28px)" color="fg.muted">
         made {TOOL_WORDS[tool]}, dried and fired {DRYING_WORDS[dried]},{' '}
         {glaze ? `glaze ${length(glaze)} where they touch` : 'no glaze where they touch'}
         {own && `; warp as ${own.count} of yours showed it${own.alike === 'form' ? '' : `, alike in ${own.alike}`}`}

@@ -46,6 +46,7 @@ export function MeasuredWidth({ label, value, spread, many, onValue }: MeasuredP
     <Box width="170px">
       <OptionalInput<Measured>
         label={label}
+        keys="text"
         value={value === undefined ? undefined : { mm: value, spread }}
         read={(typed) => readWidth(typed, many, units)}
         write={({ mm }) => units.plain(mm)}

@@ -25,6 +25,7 @@ function Widths({ label, value, onValue }: WidthsProps) {
   return (
     <OptionalInput<number[]>
       label={label}
+      keys="text"
       value={value.length > 0 ? [...value] : undefined}
       read={(typed) => readLengths(typed, units.readLength)}
       write={(widths) => widths.map((mm) => units.plain(mm)).join('; ')}

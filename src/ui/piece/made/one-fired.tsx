@@ -23,7 +23,7 @@ export function OneFired({ piece }: { piece: PieceModel }) {
   };
   return (
     <chakra.details marginTop="3">
-      <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: '32px' }} color="fg.muted">
+      <chakra.summary cursor="pointer" minHeight="max(var(--finger), 32px)" color="fg.muted">
         One is fired already
       </chakra.summary>
       <HStack gap="3" alignItems="flex-start" flexWrap="wrap">

@@ -125,7 +125,7 @@ function RunBlock({ piece, run, open, onOpen }: RunProps) {
             {pieces.map((each) => (
               <Act
                 key={each.id}
-                minHeight={{ base: '44px', md: '34px' }}
+                minHeight="max(var(--finger), 34px)"
                 paddingInline="2"
                 aria-pressed={each.id === openPiece}
                 look={each.id === openPiece ? 'solid' : 'plain'}
@@ -135,7 +135,7 @@ function RunBlock({ piece, run, open, onOpen }: RunProps) {
                 {each.no}
               </Act>
             ))}
-            <Act minHeight={{ base: '44px', md: '34px' }} onClick={() => perform(madeActs.addPiece(run))}>
+            <Act minHeight="max(var(--finger), 34px)" onClick={() => perform(madeActs.addPiece(run))}>
               One more
             </Act>
           </HStack>

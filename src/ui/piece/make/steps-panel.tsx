@@ -97,7 +97,7 @@ function HowOpened({ piece }: { piece: PieceModel }) {
     piece.takePart((now) => ({ opening: { ...now.opening, ...change } }), 'how it is opened', key);
   return (
     <chakra.details fontSize="sm" color="fg.muted" marginBottom="3">
-      <chakra.summary cursor="pointer" minHeight={{ base: '44px', md: 'auto' }}>
+      <chakra.summary cursor="pointer" minHeight="var(--finger)">
         How you open it
       </chakra.summary>
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginTop="1">

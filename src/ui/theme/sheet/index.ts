@@ -23,6 +23,16 @@ const onPaper = Object.fromEntries(
 const globals = defineConfig({
   preflight: true,
   globalCss: {
+    // the least size of what is pressed: a finger's, but where there is a mouse and room
+    ':root': {
+      '--finger': '44px',
+      '@media (min-width: 768px) and (pointer: fine), (min-width: 768px) and (pointer: none)': { '--finger': '0px' },
+    },
+    ':where(main a[href])': {
+      '@media (pointer: coarse)': { display: 'inline-flex', alignItems: 'center', minHeight: 'var(--finger)', minWidth: 'var(--finger)' },
+    },
+    // smaller, a phone would enlarge the page as one is typed into
+    'input, select, textarea': { '@media (pointer: coarse)': { fontSize: 'max(16px, 1em)' } },
     html: { color: 'fg', background: 'bg', lineHeight: '1.5', '--global-color-border': 'var(--chakra-colors-line)' },
     '*::placeholder': { color: 'fg.muted' },
     '*::selection': { background: 'act.wash' },

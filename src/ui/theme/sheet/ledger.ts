@@ -39,7 +39,7 @@ export const LEDGER: Record<string, SystemStyleObject> = {
   '.ledger [data-window] td': { fontSize: 'xs', paddingInline: { base: '1', md: '3' }, fontVariantNumeric: 'tabular-nums' },
   '.ledger-figure': {
     width: '100%',
-    fontSize: { base: '14px', md: '16px' },
+    fontSize: '16px',
     fontStretch: { base: '75%', md: '100%' },
     paddingInline: { base: '0', md: '1' },
   },
@@ -48,7 +48,7 @@ export const LEDGER: Record<string, SystemStyleObject> = {
     width: '100%',
     textAlign: 'right',
     paddingInline: { base: '0', md: '1' },
-    minHeight: { base: '44px', md: '28px' },
+    minHeight: 'max(var(--finger), 28px)',
     fontSize: { base: '14px', lg: '16px' },
     cursor: 'pointer',
     _hover: { background: 'act.wash' },

@@ -10,7 +10,7 @@ export const PARTS: Record<string, SystemStyleObject> = {
   '.name-input': {
     width: { base: 'var(--width)', md: 'var(--wide)' },
     maxWidth: '100%',
-    minHeight: { base: '44px', md: '36px' },
+    minHeight: 'max(var(--finger), 36px)',
     fontSize: 'var(--size)',
     fontWeight: '680',
     background: 'transparent',
@@ -30,8 +30,9 @@ export const PARTS: Record<string, SystemStyleObject> = {
     borderBottomStyle: 'dotted',
     borderColor: 'line.strong',
     borderRadius: '2px',
-    minHeight: { base: '44px', md: '28px' },
-    paddingTop: { base: '14px', md: '0' },
+    minHeight: 'max(var(--finger), 28px)',
+    // its words stand on the line, however high it is
+    paddingTop: 'calc(var(--finger) * 0.32)',
     minWidth: '0',
     paddingInline: '1',
     cursor: 'text',
@@ -48,7 +49,7 @@ export const PARTS: Record<string, SystemStyleObject> = {
   },
   '.choice': {
     maxWidth: '100%',
-    minHeight: { base: '44px', md: '36px' },
+    minHeight: 'max(var(--finger), 36px)',
     paddingInline: '2',
     background: 'bg.raised',
     color: 'fg',
@@ -57,7 +58,7 @@ export const PARTS: Record<string, SystemStyleObject> = {
     borderRadius: '4px',
     cursor: 'pointer',
   },
-  '.bar-length': { width: '100%', minWidth: { base: '0', md: '56px' }, fontSize: { base: '15px', md: '16px' } },
+  '.bar-length': { width: '100%', minWidth: { base: '0', md: '56px' }, fontSize: '16px' },
   '.stage-name': {
     display: 'flex',
     alignItems: 'center',
@@ -73,7 +74,8 @@ export const PARTS: Record<string, SystemStyleObject> = {
     appearance: 'none',
     fieldSizing: 'content',
     maxWidth: '100%',
-    minHeight: { base: '44px', md: '28px' },
+    minHeight: 'max(var(--finger), 28px)',
+    minWidth: 'var(--finger)',
     background: 'transparent',
     color: 'fg',
     textDecoration: 'underline dotted',
