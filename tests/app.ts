@@ -137,3 +137,45 @@ export async function middle(page: Page, name: string): Promise<Point> {
   const box = (await page.getByRole('button', { name, exact: true }).boundingBox())!;
   return [box.x + box.width / 2, box.y + box.height / 2];
 }
+
+/** Words that stand over other words, and words that stand beside the screen, by what they say. What scrolls by itself or stands over the page is left out. */
+export const muddled = (page: Page, within: string) =>
+  page.evaluate((where) => {
+    const isLeaf = (each: Element) =>
+      [...each.childNodes].some(({ nodeType, textContent }) => nodeType === 3 && textContent!.trim() !== '');
+    const stands = (each: Element): boolean => {
+      for (let at: Element | null = each; at; at = at.parentElement) {
+        const { overflowX, position } = getComputedStyle(at);
+        if (/auto|scroll|hidden/.test(overflowX) || /fixed|sticky/.test(position)) return false;
+      }
+      return true;
+    };
+    const seen = [...document.querySelectorAll(where)]
+      .flatMap((part) => [...part.querySelectorAll('*')])
+      .filter(
+        (each) =>
+          !each.closest('svg, [popover], option, [data-testid="drawing"]') &&
+          isLeaf(each) &&
+          each.checkVisibility({ visibilityProperty: true }),
+      );
+    const rects = seen.flatMap((each) => {
+      const range = document.createRange();
+      range.selectNodeContents(each);
+      const words = each.textContent!.trim().slice(0, 30);
+      return !stands(each)
+        ? []
+        : [...range.getClientRects()].filter(({ width, height }) => width > 2 && height > 2).map((rect) => ({ each, rect, words }));
+    });
+    const over: string[] = [];
+    rects.forEach((a, i) => {
+      if (a.rect.right > innerWidth + 1 || a.rect.left < -1) over.push(`“${a.words}” is beside the screen`);
+      for (const b of rects.slice(i + 1)) {
+        if (a.each === b.each || a.each.contains(b.each) || b.each.contains(a.each)) continue;
+        const wide = Math.min(a.rect.right, b.rect.right) - Math.max(a.rect.left, b.rect.left);
+        const high = Math.min(a.rect.bottom, b.rect.bottom) - Math.max(a.rect.top, b.rect.top);
+        if (wide > 2 && high > 0.4 * Math.min(a.rect.height, b.rect.height)) over.push(`“${a.words}” over “${b.words}”`);
+      }
+    });
+    const { scrollWidth } = document.documentElement;
+    return [...new Set(over), ...(scrollWidth > innerWidth ? [`the page is ${scrollWidth} wide`] : [])];
+  }, within);

@@ -246,7 +246,9 @@ for (const [device, viewport] of Object.entries({ 'a tablet': { width: 1180, hei
   test.describe(`what is pressed on ${device}`, () => {
     test.use({ viewport, hasTouch: true, isMobile: true });
 
-    test('is as large as a finger in every place and every room, 64 px at the wheel, and no field enlarges a phone’s page', async ({ page }) => {
+    test('is as large as a finger in every place and every room, 64 px at the wheel, and no field enlarges a phone’s page', async ({
+      page,
+    }) => {
       const found: string[] = [];
       const look = async (where: string, least: number) => {
         const fine = viewport.width < 768 ? (await tooFine(page)).map((field) => `${field}: its type`) : [];

@@ -23,8 +23,8 @@ export function OwnMeasures() {
         <HStack key={i} gap="4" flexWrap="wrap">
           <NameInput
             label={`Name of measure ${i + 1}`}
-            size="16px"
-            width="180px"
+            size="1rem"
+            width="11.25rem"
             shown={name}
             take={(typed, key) => {
               if (typed.trim() === '') return 'A measure needs a name, such as second ring.';
@@ -36,7 +36,7 @@ export function OwnMeasures() {
             mm={mm}
             takeMm={(width, key) => edit(i, { mm: width }, key)}
             known
-            style={{ width: '72px', fontSize: '16px' }}
+            style={{ width: '4.5rem', fontSize: '1rem' }}
           />
           <DeleteAct
             label={`Delete measure ${i + 1}`}

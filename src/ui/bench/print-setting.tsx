@@ -24,7 +24,7 @@ export function PrintSetting() {
   };
   return (
     <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginBottom="3">
-      <Box width="110px">
+      <Box width="6.875rem">
         <LabelledChoice
           label="Paper"
           value={paper}
@@ -50,8 +50,8 @@ export function PrintSetting() {
           <NameInput
             key={chosen.name}
             label="Name of the printer"
-            size="16px"
-            width="140px"
+            size="1rem"
+            width="8.75rem"
             shown={chosen.name}
             take={(name, key) => {
               if (name.trim() === '') return 'A printer needs a name.';
@@ -70,7 +70,7 @@ export function PrintSetting() {
               }}
               known={measuredMm !== undefined}
               unit="mm"
-              style={{ width: '64px', fontSize: '16px' }}
+              style={{ width: '4rem', fontSize: '1rem' }}
             />
           </Box>
         </>

@@ -8,7 +8,7 @@ import { useUnits } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
 import { useState } from 'react';
 
-const FIELD = { width: '76px', fontSize: '16px' };
+const FIELD = { width: '4.75rem', fontSize: '1rem' };
 
 /** One mark of an old rule measured: which shrinkage it suits; how to copy a rule larger; what rules of thumb would cost. */
 export function RuleCheck({ clay, finished }: { clay: ClayFigures; finished: number }) {

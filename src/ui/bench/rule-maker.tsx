@@ -34,7 +34,7 @@ export function useRule(clay: RuledClay, bodyId: string | undefined): { readonly
     draw: () => shrinkRule({ clays, stage, unit, reads, date }),
     about: (
       <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginTop="1">
-        <Box width="140px">
+        <Box width="8.75rem">
           <LabelledChoice
             label="Laid on clay that is"
             value={stage}
@@ -42,7 +42,7 @@ export function useRule(clay: RuledClay, bodyId: string | undefined): { readonly
             onChoose={setStage}
           />
         </Box>
-        <Box width="140px">
+        <Box width="8.75rem">
           <LabelledChoice
             label="Reads"
             value={unit}
@@ -64,10 +64,10 @@ export function useRule(clay: RuledClay, bodyId: string | undefined): { readonly
             }}
             known
             color="glazed"
-            style={{ width: '72px', fontSize: '16px' }}
+            style={{ width: '4.5rem', fontSize: '1rem' }}
           />
         </Box>
-        <Box width="160px">
+        <Box width="10rem">
           <LabelledChoice
             label="Another clay beside"
             value={second}

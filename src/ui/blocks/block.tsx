@@ -30,7 +30,7 @@ export function Told({ words, children, stage = 'glazed', small, finished = fals
       <Box fontSize="sm" color="fg.muted">
         {words}
       </Box>
-      <Box color={stage} fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="24px" fontWeight="680" lineHeight="1.2">
+      <Box color={stage} fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="1.5rem" fontWeight="680" lineHeight="1.2">
         {children}
       </Box>
       {small && (

@@ -152,8 +152,8 @@ function BarRows({ bar, view, unit, state, fresh, open, toggle }: BarRowsProps) 
           <NameInput
             label={`Name of ${bar.name}`}
             fresh={fresh}
-            size="16px"
-            width="120px"
+            size="1rem"
+            width="7.5rem"
             shown={bar.name}
             take={(name, key) => {
               if (name.trim() === '') return 'It needs a name, such as A1.';
@@ -161,7 +161,7 @@ function BarRows({ bar, view, unit, state, fresh, open, toggle }: BarRowsProps) 
               return undefined;
             }}
           />
-          <Box fontSize="12px" color="fg.muted">
+          <Box fontSize="0.75rem" color="fg.muted">
             {batch}
             {cone}
           </Box>

@@ -49,10 +49,10 @@ export function Bars({ view }: { view: ClayView }) {
   return (
     <Box as="section" aria-label="Bars" marginTop="6">
       <HStack justifyContent="space-between" flexWrap="wrap">
-        <chakra.h2 fontSize="18px" fontWeight="650">
+        <chakra.h2 fontSize="1.125rem" fontWeight="650">
           Bars, and pieces measured twice
         </chakra.h2>
-        <HStack gap="2">
+        <HStack gap="2" flexWrap="wrap">
           <Act look="solid" onClick={() => add('bar')}>
             Add a bar
           </Act>

@@ -62,7 +62,7 @@ export function Batches({ body }: { body: Body }) {
   const batches = workspace.batches.filter(({ bodyId }) => bodyId === body.id);
   return (
     <Box as="section" marginTop="6" aria-label="Batches">
-      <chakra.h2 fontSize="18px" fontWeight="650" marginBottom="2">
+      <chakra.h2 fontSize="1.125rem" fontWeight="650" marginBottom="2">
         Batches
       </chakra.h2>
       {batches.length === 0 && <Box color="fg.muted">None written down yet.</Box>}

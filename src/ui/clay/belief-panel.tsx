@@ -21,7 +21,7 @@ export function BeliefPanel({ view }: { view: ClayView }) {
   return (
     <Box as="section" aria-label="Estimated shrinkage" marginTop="3">
       <HStack gap="4" flexWrap="wrap" alignItems="end">
-        <Box fontFamily="figure" fontWeight="680" fontSize="64px" lineHeight="1" fontVariantNumeric="tabular-nums" data-testid="shrinkage">
+        <Box fontFamily="figure" fontWeight="680" fontSize="4rem" lineHeight="1" fontVariantNumeric="tabular-nums" data-testid="shrinkage">
           {writePercent(figures.shrinkage.width * 100)}
         </Box>
         <HStack gap="3">
@@ -75,10 +75,10 @@ function Left({ view }: { view: ClayView }) {
           <Box fontSize="sm">
             <StageName stage={stage} />
           </Box>
-          <Box fontFamily="figure" fontVariantNumeric="tabular-nums" color={stage} fontSize="22px">
+          <Box fontFamily="figure" fontVariantNumeric="tabular-nums" color={stage} fontSize="1.375rem">
             {(remaining(shrinkage, stage, 'width') * 100).toFixed(1)}
           </Box>
-          <Box fontSize="12px" color="fg.muted">
+          <Box fontSize="0.75rem" color="fg.muted">
             {stage === 'wet' ? 'of 100' : stage === 'glazed' ? '' : sources.shares[stage] === 'bars' ? 'measured' : sources.shares[stage]}
           </Box>
         </Box>

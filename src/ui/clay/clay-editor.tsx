@@ -78,7 +78,7 @@ export function ClayEditor({ body, fresh }: { body: Body; fresh: boolean }) {
       <Bars view={view} />
       <PiecesOfClay plans={used} />
       <Charts view={view} />
-      <chakra.h2 fontSize="18px" fontWeight="650" marginTop="6">
+      <chakra.h2 fontSize="1.125rem" fontWeight="650" marginTop="6">
         Clay data
       </chakra.h2>
       <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 1fr' }} gap="4" marginTop="4">
@@ -119,7 +119,7 @@ export function ClayEditor({ body, fresh }: { body: Body; fresh: boolean }) {
       </Box>
       <Batches body={body} />
       <chakra.details marginTop="6">
-        <chakra.summary cursor="pointer" minHeight="max(var(--finger), 32px)" fontSize="18px" fontWeight="650">
+        <chakra.summary cursor="pointer" minHeight="max(var(--finger), 32px)" fontSize="1.125rem" fontWeight="650">
           Shrink rule for this clay
         </chakra.summary>
         <PrintSetting />

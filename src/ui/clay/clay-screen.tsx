@@ -32,7 +32,7 @@ export function ClayScreen() {
   return (
     <Grid templateColumns={{ base: 'minmax(0, 1fr)', md: '280px minmax(0, 1fr)' }} minHeight={{ md: 'calc(100vh - 52px)' }}>
       <Box background="bg.panel" padding={{ base: '3', md: '20px' }}>
-        <chakra.h1 fontSize="22px" fontWeight="680" marginBottom="3">
+        <chakra.h1 fontSize="1.375rem" fontWeight="680" marginBottom="3">
           Clay
         </chakra.h1>
         <nav aria-label="Clays">

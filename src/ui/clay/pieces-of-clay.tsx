@@ -2,7 +2,7 @@
 
 import { mainPart, type Plan, weighedPart, type Workspace } from '@/core/workspace';
 import { weighOutText } from '@/ui/steps';
-import { Gap, useLines } from '@/ui/blocks';
+import { Gap, Sideways, useLines } from '@/ui/blocks';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
@@ -71,41 +71,43 @@ export function PiecesOfClay({ plans }: { plans: readonly Plan[] }) {
 
   return (
     <Box as="section" marginTop="6" aria-label="Pieces in this clay">
-      <chakra.h2 fontSize="18px" fontWeight="650">
+      <chakra.h2 fontSize="1.125rem" fontWeight="650">
         Pieces in this clay
       </chakra.h2>
       <Box role="status" fontSize="sm" color="fg.muted" marginBottom="2">
         {said}
       </Box>
       {plans.length > 0 && (
-        <chakra.table width="100%" borderCollapse="collapse" aria-label="Pieces in this clay">
-          <thead>
-            <tr>
-              <chakra.th textAlign="left" fontWeight="400" fontSize="sm" color="fg.muted" scope="col">
-                piece
-              </chakra.th>
-              <chakra.th {...NUMBER} fontWeight="400" fontSize="sm" color="fg.muted" fontFamily="body" scope="col">
-                wet mouth
-              </chakra.th>
-              <chakra.th {...NUMBER} fontWeight="400" fontSize="sm" color="fg.muted" fontFamily="body" scope="col">
-                weigh out
-              </chakra.th>
-            </tr>
-          </thead>
-          <tbody ref={body}>
-            {above > 0 && <Gap px={above} columns={3} />}
-            {rows.map(({ plan, now, was }) => (
-              <chakra.tr key={plan.id} borderTopWidth="1px" borderColor="line" height="44px">
-                <chakra.td css={{ '& a': { textDecoration: 'underline', textUnderlineOffset: '3px' } }}>
-                  <Link href={`/?plan=${plan.id}`}>{plan.name}</Link>
-                </chakra.td>
-                {cell('mouth', plan, now, was)}
-                {cell('ball', plan, now, was)}
-              </chakra.tr>
-            ))}
-            {after > 0 && <Gap px={after} columns={3} />}
-          </tbody>
-        </chakra.table>
+        <Sideways label="Pieces in this clay">
+          <chakra.table width="100%" borderCollapse="collapse" aria-label="Pieces in this clay">
+            <thead>
+              <tr>
+                <chakra.th textAlign="left" fontWeight="400" fontSize="sm" color="fg.muted" scope="col">
+                  piece
+                </chakra.th>
+                <chakra.th {...NUMBER} fontWeight="400" fontSize="sm" color="fg.muted" fontFamily="body" scope="col">
+                  wet mouth
+                </chakra.th>
+                <chakra.th {...NUMBER} fontWeight="400" fontSize="sm" color="fg.muted" fontFamily="body" scope="col">
+                  weigh out
+                </chakra.th>
+              </tr>
+            </thead>
+            <tbody ref={body}>
+              {above > 0 && <Gap px={above} columns={3} />}
+              {rows.map(({ plan, now, was }) => (
+                <chakra.tr key={plan.id} borderTopWidth="1px" borderColor="line" height="44px">
+                  <chakra.td css={{ '& a': { textDecoration: 'underline', textUnderlineOffset: '3px' } }}>
+                    <Link href={`/?plan=${plan.id}`}>{plan.name}</Link>
+                  </chakra.td>
+                  {cell('mouth', plan, now, was)}
+                  {cell('ball', plan, now, was)}
+                </chakra.tr>
+              ))}
+              {after > 0 && <Gap px={after} columns={3} />}
+            </tbody>
+          </chakra.table>
+        </Sideways>
       )}
     </Box>
   );

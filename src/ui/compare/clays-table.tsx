@@ -32,7 +32,12 @@ export function ClaysTable({ bodies }: { bodies: readonly Body[] }) {
   const clays = useMemo(() => claysBeside(workspace, bodies), [workspace, bodies]);
   return (
     <Box overflowX="auto" tabIndex={0} role="region" aria-label="Clays beside each other" marginBottom="6" className="unfolding">
-      <chakra.table borderCollapse="collapse" aria-label="What each clay shrank of 100 wet" className="unfolded-narrow" fontSize="15px">
+      <chakra.table
+        borderCollapse="collapse"
+        aria-label="What each clay shrank of 100 wet"
+        className="unfolded-narrow"
+        fontSize="0.9375rem"
+      >
         <thead>
           <tr>
             <chakra.th scope="col" textAlign="left" fontWeight="400" fontSize="sm" color="fg.muted">

@@ -54,7 +54,7 @@ export function CompareScreen() {
     <Box padding={{ base: '3', md: '20px' }}>
       <HStack justifyContent="space-between" flexWrap="wrap" gap="3" marginBottom="3">
         <Box>
-          <chakra.h1 fontSize="22px" fontWeight="680">
+          <chakra.h1 fontSize="1.375rem" fontWeight="680">
             Compare clays
           </chakra.h1>
           <Box color="fg.muted">Wet size and clay to weigh out, for the same finished piece.</Box>

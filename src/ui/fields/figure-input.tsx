@@ -23,7 +23,7 @@ export interface FigureInputProps extends DraftOptions {
   readonly onVisit?: () => void;
   /** The column of a table it stands in, for going down it. */
   readonly column?: string;
-  /** Its size; a width in px is the least, it grows with what is typed. */
+  /** Its size; a width in px or rem is the least, it grows with what is typed. */
   readonly style?: CSSProperties;
   readonly className?: string;
 }
@@ -63,7 +63,7 @@ export function FigureInput({
   const id = useId();
   useReportRefusal(problem !== undefined);
   const { width, ...rest } = style;
-  const grows = typeof width === 'string' && width.endsWith('px');
+  const grows = typeof width === 'string' && /(px|rem)$/.test(width);
   return (
     <span className="figure-field" style={{ color: ink(problem ? 'bad' : color) }}>
       {before && (

@@ -6,8 +6,8 @@ import { type DraftOptions, useDraft } from './use-draft';
 /** A name set like a heading and typed where it stands; of what was just made the cursor stands in it. */
 export function NameInput({
   label,
-  size = '22px',
-  width = '290px',
+  size = '1.375rem',
+  width = '18rem',
   fresh = false,
   grows = false,
   ...draft
@@ -26,7 +26,7 @@ export function NameInput({
     if (fresh) field.current?.focus();
   }, [fresh]);
   return (
-    <div>
+    <div className="named">
       <input
         {...input}
         ref={field}

@@ -31,7 +31,7 @@ interface Props<T = number> {
 
 /** A labelled quantity that may be left empty, in the units chosen: mm, g, ml or percent inside. */
 function Optional<T = number>({
-  width = '118px',
+  width = '7.375rem',
   read,
   write,
   ...rest

@@ -16,6 +16,7 @@ export const SearchInput = ({ label, placeholder, value, onFind }: Props) => (
     value={value}
     onChange={(event) => onFind(event.currentTarget.value)}
     minHeight="max(var(--finger), 38px)"
+    maxWidth="100%"
     paddingInline="2"
     borderWidth="1px"
     borderColor="line.strong"

@@ -75,7 +75,7 @@ function Reading({ fileName, progress: { done, of }, onCancel }: { fileName: str
 function Part({ title, children }: { title: string; children: ReactNode }) {
   return (
     <Box as="section" marginTop="6" maxWidth="720px">
-      <chakra.h2 fontSize="18px" fontWeight="650" marginBottom="1">
+      <chakra.h2 fontSize="1.125rem" fontWeight="650" marginBottom="1">
         {title}
       </chakra.h2>
       {children}
@@ -120,7 +120,7 @@ export function FilesScreen() {
   };
   return (
     <Box padding={{ base: '3', md: '20px' }}>
-      <chakra.h1 fontSize="22px" fontWeight="680">
+      <chakra.h1 fontSize="1.375rem" fontWeight="680">
         Files
       </chakra.h1>
       <Part title="Save everything to one file">

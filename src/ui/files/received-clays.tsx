@@ -24,7 +24,7 @@ export function ReceivedClays({ sent, clays, mine, onChoose }: Props) {
         <chakra.label key={theirs.id} display="flex" alignItems="center" gap="3" minHeight="44px">
           <chakra.input
             type="checkbox"
-            width="24px"
+            width="1.5rem"
             height="24px"
             checked={mine.has(theirs.id)}
             onChange={(event) => onChoose(theirs.id, event.currentTarget.checked)}

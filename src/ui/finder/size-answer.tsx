@@ -56,8 +56,8 @@ export function SizeAnswer({ mm, clay: { body, figures }, onClay }: AnswerProps)
         )}
       </HStack>
       {STAGES.map((stage) => (
-        <HStack key={stage} justifyContent="space-between" color={stage} fontSize={stage === 'wet' ? '28px' : '17px'}>
-          <Box fontSize="15px">
+        <HStack key={stage} justifyContent="space-between" color={stage} fontSize={stage === 'wet' ? '1.75rem' : '1.0625rem'}>
+          <Box fontSize="0.9375rem">
             <StageName stage={stage} />
           </Box>
           <Box fontFamily="figure" fontVariantNumeric="tabular-nums" fontWeight={stage === 'wet' ? 700 : 550} data-quick={stage}>

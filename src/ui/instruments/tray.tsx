@@ -105,7 +105,7 @@ function Simulated({ name, first, onReading }: { name: string; first: string; on
         aria-label={`${name} shows`}
         value={shows}
         onChange={(event) => setShows(event.currentTarget.value)}
-        width="104px"
+        width="6.5rem"
         minHeight="max(var(--finger), 36px)"
         paddingInline="2"
         borderWidth="1px"

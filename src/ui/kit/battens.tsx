@@ -5,7 +5,7 @@ import { Act, DeleteAct, LengthInput } from '@/ui/fields';
 import { setShop, useBench } from '@/ui/bench';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 
-const FIELD = { width: '64px', fontSize: '16px' };
+const FIELD = { width: '4rem', fontSize: '1rem' };
 const USUAL_BATTEN = 6;
 
 /** Battens to roll between, and the widest slab the roller takes. */

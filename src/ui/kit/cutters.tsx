@@ -7,7 +7,7 @@ import { run, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { useState } from 'react';
 
-const FIELD = { width: '46px', fontSize: '16px' };
+const FIELD = { width: '2.875rem', fontSize: '1rem' };
 /** A new scalloped cutter's hollows lie so much within its tips, as a share. */
 const USUAL_HOLLOWS = 0.94;
 
@@ -22,8 +22,8 @@ function CutterRow({ cutter, fresh }: { cutter: CutterRecord; fresh: boolean }) 
     <HStack as="li" gap="2" flexWrap="wrap" borderTopWidth="1px" borderColor="line" paddingBlock="0.5">
       <NameInput
         label={`Name of ${name}`}
-        size="16px"
-        width="106px"
+        size="1rem"
+        width="6.625rem"
         fresh={fresh}
         shown={name}
         take={(typed, key) => {

@@ -8,7 +8,7 @@ import { run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { useState } from 'react';
 
-const FIELD = { width: '68px', fontSize: '16px' };
+const FIELD = { width: '4.25rem', fontSize: '1rem' };
 const PICTURE = { width: 210, height: 120, margin: 8 };
 
 const MEASURED = { inside: 'Clay inside it: inside widths', outside: 'Clay over it: outside widths' } as const;
@@ -66,8 +66,8 @@ function FormerCard({ former, fresh }: { former: FormerRecord; fresh: boolean })
       <HStack gap="3" flexWrap="wrap" marginBottom="1">
         <NameInput
           label={`Name of ${name}`}
-          size="18px"
-          width="220px"
+          size="1.125rem"
+          width="13.75rem"
           fresh={fresh}
           shown={name}
           take={(typed, key) => {

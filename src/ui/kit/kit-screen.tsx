@@ -20,10 +20,10 @@ export function KitScreen() {
     );
   return (
     <Box padding={{ base: '3', md: '20px' }} maxWidth="1240px">
-      <chakra.h1 fontSize="22px" fontWeight="680" marginBottom="3">
+      <chakra.h1 fontSize="1.375rem" fontWeight="680" marginBottom="3">
         Kit
       </chakra.h1>
-      <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1.5fr) minmax(0, 1fr)' }} columnGap="12" rowGap="6">
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1.5fr) minmax(0, 1fr)' }} columnGap="12" rowGap="6">
         <Box>
           <Formers />
           <WheelTools />

@@ -5,7 +5,7 @@ import { STOCK_KINDS, type Stock, type StockKind, lotOf, stockFault } from '@/co
 import { setShop, useBench } from '@/ui/bench';
 import { Act, Choice, DeleteAct, NameInput, OptionalInput, OptionalLength, optionsOf } from '@/ui/fields';
 import { newKey, useUnits } from '@/ui/state';
-import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
+import { Box, HStack, chakra } from '@chakra-ui/react';
 
 const WIDTH_WORDS: Record<StockKind, string> = {
   lid: 'Widths, each measured',
@@ -61,14 +61,16 @@ function Lot({ item, edit, onDelete }: { item: Stock; edit: Edit; onDelete: () =
   const width = (mm: number) => text(writeLength(mm, units.choice), false);
   return (
     <Box borderTopWidth="1px" borderColor="line" paddingBlock="2" data-lot={item.name}>
-      <Grid templateColumns="minmax(0, 1fr) auto auto" gap="2" alignItems="center">
-        <NameInput
-          label={`Name of the lot ${item.name}`}
-          size="16px"
-          width="100%"
-          shown={item.name}
-          take={(name, key) => (name.trim() === '' ? 'A lot needs a name, such as Beech stoppers, May.' : edit({ name }, key))}
-        />
+      <HStack gap="2" flexWrap="wrap">
+        <Box flex="1 1 9rem" minWidth="0">
+          <NameInput
+            label={`Name of the lot ${item.name}`}
+            size="1rem"
+            width="100%"
+            shown={item.name}
+            take={(name, key) => (name.trim() === '' ? 'A lot needs a name, such as Beech stoppers, May.' : edit({ name }, key))}
+          />
+        </Box>
         <Choice
           label={`What ${item.name} are`}
           value={item.kind}
@@ -76,7 +78,7 @@ function Lot({ item, edit, onDelete }: { item: Stock; edit: Edit; onDelete: () =
           onChoose={(kind) => edit({ kind, ...(kind === 'gasket' && { widths: [mean, mean + 4] }) }, newKey())}
         />
         <DeleteAct label={`Delete ${item.name}`} onClick={onDelete} />
-      </Grid>
+      </HStack>
       <Box marginTop="1">
         <OptionalInput<number[]>
           label={`${WIDTH_WORDS[item.kind]}, ${units.readLength.unit}`}

@@ -11,7 +11,7 @@ type ListName = 'bats' | 'dies' | 'chucks';
 type Item<N extends ListName> = Shop[N][number];
 type LengthOf<N extends ListName> = { [K in keyof Item<N>]: Item<N>[K] extends number ? K : never }[keyof Item<N>] & string;
 
-const FIELD = { width: '64px', fontSize: '16px' };
+const FIELD = { width: '4rem', fontSize: '1rem' };
 
 interface Props<N extends ListName> {
   readonly list: N;
@@ -44,8 +44,8 @@ export function ToolList<N extends ListName>({ list, title, about, one, lengths,
         <HStack key={i} gap="4" flexWrap="wrap" borderTopWidth="1px" borderColor="line" paddingBlock="1">
           <NameInput
             label={`Name of ${one} ${i + 1}`}
-            size="16px"
-            width="150px"
+            size="1rem"
+            width="9.375rem"
             shown={item.name}
             take={(name, key) =>
               name.trim() === '' ? `A ${one} needs a name, such as ${fresh.name}.` : edit(i, { name } as Partial<Item<N>>, key)

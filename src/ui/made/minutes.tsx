@@ -26,7 +26,7 @@ export function Minutes({ title, such, of, onMinutes }: Props) {
             min={0}
             max={6000}
             such={such}
-            width="76px"
+            width="4.75rem"
             value={of(work)}
             onValue={(minutes, key) => onMinutes(work, minutes, key)}
           />

@@ -140,7 +140,7 @@ function Picture({ photo, words, onDelete }: { photo: Photo; words: string; onDe
         <chakra.img
           src={url}
           alt={words}
-          width="120px"
+          width="7.5rem"
           height={`${Math.round((120 * photo.height) / photo.width)}px`}
           borderRadius="4px"
           background="bg.panel"

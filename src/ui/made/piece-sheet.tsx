@@ -28,7 +28,7 @@ export function PieceSheet({ run, piece }: Props) {
   return (
     <Box as="section" aria-label={name} borderTopWidth="2px" borderColor="act" paddingBlock="2" data-piece={name}>
       <HStack gap="4" flexWrap="wrap" alignItems="flex-end">
-        <chakra.h3 fontWeight="650" fontSize="17px">
+        <chakra.h3 fontWeight="650" fontSize="1.0625rem">
           {name}
         </chakra.h3>
         <LabelledChoice
@@ -80,7 +80,7 @@ export function PieceSheet({ run, piece }: Props) {
         })}
       </HStack>
       <HStack gap="4" flexWrap="wrap" marginTop="2" alignItems="flex-start">
-        <Box width="170px">
+        <Box width="10.625rem">
           <TextInput
             label="Glaze"
             shown={piece.glaze ?? ''}

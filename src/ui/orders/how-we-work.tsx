@@ -149,7 +149,7 @@ function Costs() {
   return (
     <Block title="What things cost">
       <HStack gap="4" flexWrap="wrap" alignItems="flex-end">
-        <Box width="90px">
+        <Box width="5.625rem">
           <TextInput
             label="Currency"
             shown={money?.currency ?? ''}
@@ -169,7 +169,7 @@ function Costs() {
           min={0}
           max={1e6}
           such="1.4"
-          width="150px"
+          width="9.375rem"
           value={money?.clayPerKg ? Math.round(money.clayPerKg * perKg * 1e4) / 1e4 : undefined}
           onValue={(amount, key) => edit({ clayPerKg: (amount ?? 0) / perKg }, key)}
         />
@@ -180,7 +180,7 @@ function Costs() {
             min={0}
             max={1e6}
             such="1.4"
-            width="150px"
+            width="9.375rem"
             value={money?.[name] || undefined}
             onValue={(amount, key) => edit({ [name]: amount ?? 0 }, key)}
           />
@@ -194,7 +194,7 @@ function Costs() {
             min={0}
             max={6000}
             such="4"
-            width="100px"
+            width="6.25rem"
             value={money?.byWork?.[work]}
             onValue={(took, key) => {
               const { [work]: _, ...others } = money?.byWork ?? {};

@@ -23,7 +23,7 @@ export function OrderHead({ order, today }: { order: Order; today: string }) {
           label="Name of the order"
           shown={order.name}
           fresh={order.name === 'New order'}
-          width={{ base: 'auto', md: '280px' }}
+          width={{ base: 'auto', md: '17.5rem' }}
           grows
           take={(name, key) => (name.trim() ? edit({ name: name.trim() }, 'name', key) : 'An order needs a name.') ?? undefined}
         />
@@ -44,7 +44,7 @@ export function OrderHead({ order, today }: { order: Order; today: string }) {
         <OptionalDay
           label="Due"
           today={today}
-          width="150px"
+          width="9.375rem"
           value={order.due}
           hint={order.due && dayWords(order.due)}
           onValue={(due, key) => edit({ due }, 'due', key)}

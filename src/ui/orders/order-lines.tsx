@@ -39,7 +39,7 @@ function AddLine({ orderId }: { orderId: string }) {
   };
   return (
     <HStack marginTop="2" data-screen>
-      <Choice label="Add to the order" value="" options={options} width="260px" onChoose={add} />
+      <Choice label="Add to the order" value="" options={options} width="16.25rem" onChoose={add} />
     </HStack>
   );
 }
@@ -70,14 +70,14 @@ function Line({ orderId, work, due, today }: LineProps) {
       borderColor="line"
       data-line={line.id}
     >
-      <Box width="84px">
+      <Box width="5.25rem">
         <OptionalNumber
           label={isSet ? 'Sets' : 'Number'}
           min={1}
           max={5000}
           whole
           such="12"
-          width="84px"
+          width="5.25rem"
           value={line.count}
           onValue={(count, key) => (count === undefined ? 'How many?' : edit((each) => ({ ...each, count }), 'number', key))}
         />
@@ -101,7 +101,7 @@ function Line({ orderId, work, due, today }: LineProps) {
           max={5000}
           whole
           such="14"
-          width="84px"
+          width="5.25rem"
           value={line.make}
           onValue={(make, key) => edit(({ make: _, ...each }) => (make === undefined ? each : { ...each, make }), 'how many to make', key)}
         />
@@ -111,7 +111,7 @@ function Line({ orderId, work, due, today }: LineProps) {
         min={0.01}
         max={1e6}
         such="34"
-        width="90px"
+        width="5.625rem"
         value={line.price}
         onValue={(price, key) => edit(({ price: _, ...each }) => (price === undefined ? each : { ...each, price }), 'price', key)}
       />
@@ -136,7 +136,7 @@ function Wish({ line, edit }: { line: OrderLine; edit: (change: (line: OrderLine
       <Choice
         label="Which piece is this"
         value=""
-        width="170px"
+        width="10.625rem"
         options={[{ value: '', words: 'this is the piece …' }, ...options]}
         onChoose={(planId) => planId && edit((each) => ({ ...each, planId }), 'piece for a wish')}
       />

@@ -44,7 +44,7 @@ export function OrdersScreen() {
   return (
     <Box className="links" padding={{ base: '3', md: '20px' }} maxWidth="1360px">
       <HStack gap="3" flexWrap="wrap" marginBottom="3">
-        <chakra.h1 fontSize="22px" fontWeight="680">
+        <chakra.h1 fontSize="1.375rem" fontWeight="680">
           Orders
         </chakra.h1>
         <nav className="sections" aria-label="Orders">

@@ -31,7 +31,7 @@ function OneSet({ set }: { set: PieceSet }) {
       <HStack gap="2">
         <NameInput
           label="Name of the set"
-          size="18px"
+          size="1.125rem"
           shown={set.name}
           take={(name, key) =>
             (name.trim() ? run(orderActs.editSet(set.id, { name: name.trim() }, 'name', key)) : 'A set needs a name.') ?? undefined

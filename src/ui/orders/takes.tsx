@@ -63,7 +63,7 @@ function HowMany({ line: { line, name, items } }: { line: LineWork }) {
         to be sure of {line.count} × {name}
       </Box>
       <HStack gap="3" color="wet">
-        <Box fontFamily="figure" fontSize="56px" fontWeight="700" lineHeight="1" data-make>
+        <Box fontFamily="figure" fontSize="3.5rem" fontWeight="700" lineHeight="1" data-make>
           {all}
         </Box>
         {first && (
@@ -88,7 +88,7 @@ function Clay({ work }: { work: OrderWork }) {
       {work.clay.map(({ name, kg, stockKg }) => (
         <Box key={name} marginBottom="1">
           <Box color="wet" data-clay>
-            <Figure written={bagged(kg, choice)} size="30px" />
+            <Figure written={bagged(kg, choice)} size="1.875rem" />
           </Box>
           <Box>{name}</Box>
           {stockKg !== undefined && (
@@ -181,9 +181,9 @@ function WorthIt({ line }: { line: LineWork }) {
   const all = line.items.reduce((sum, { make }) => sum + make, 0);
   return (
     <Part title={`worth it, ${line.name}`}>
-      <HStack gap="5" fontFamily="figure" fontVariantNumeric="tabular-nums" data-worth>
+      <HStack gap="5" flexWrap="wrap" fontFamily="figure" fontVariantNumeric="tabular-nums" data-worth>
         <Box>
-          <Box fontSize="26px" fontWeight="680">
+          <Box fontSize="1.625rem" fontWeight="680">
             {cash(worth.leaves)}
           </Box>
           <Box fontSize="sm" fontFamily="body">
@@ -191,7 +191,7 @@ function WorthIt({ line }: { line: LineWork }) {
           </Box>
         </Box>
         <Box>
-          <Box fontSize="26px" fontWeight="680" color={worth.perHour < money.wantPerHour ? 'warn' : 'act'}>
+          <Box fontSize="1.625rem" fontWeight="680" color={worth.perHour < money.wantPerHour ? 'warn' : 'act'}>
             {cash(worth.perHour)}
           </Box>
           <Box fontSize="sm" fontFamily="body">

@@ -54,8 +54,8 @@ export function PartsBar({ plan, piece, open }: Props) {
         <>
           <NameInput
             label="Name of the part"
-            size="16px"
-            width="120px"
+            size="1rem"
+            width="7.5rem"
             shown={part.name}
             take={(name, key) => {
               if (name.trim() === '') return 'A part needs a name, such as lid.';

@@ -71,7 +71,7 @@ export function PiecesScreen() {
   return (
     <Box padding={{ base: '3', md: '20px' }} maxWidth="1160px">
       <HStack gap="3" flexWrap="wrap" marginBottom="4">
-        <chakra.h1 fontSize="22px" fontWeight="680" marginInlineEnd="2">
+        <chakra.h1 fontSize="1.375rem" fontWeight="680" marginInlineEnd="2">
           Pieces
         </chakra.h1>
         <Link href="/new" className="link-button">
@@ -119,35 +119,37 @@ const HEAD = { textAlign: 'right', fontWeight: '400', fontSize: 'sm', padding: '
 
 function PieceTable({ rows, units, onCopy }: { rows: readonly Row[]; units: Units; onCopy: (plan: Plan) => void }) {
   return (
-    <table className="pieces" aria-label="Pieces">
-      <chakra.thead display={{ base: 'none', lg: 'table-header-group' }}>
-        <tr>
-          <chakra.th {...HEAD} textAlign="left" colSpan={2} color="fg.muted" scope="col">
-            piece
-          </chakra.th>
-          <chakra.th {...HEAD} textAlign="left" color="fg.muted" scope="col">
-            clay
-          </chakra.th>
-          <chakra.th {...HEAD} scope="col">
-            <HStack justifyContent="flex-end">
-              <StageName stage="glazed" />
-            </HStack>
-          </chakra.th>
-          <chakra.th {...HEAD} scope="col">
-            <HStack justifyContent="flex-end">
-              <StageName stage="wet" />
-            </HStack>
-          </chakra.th>
-          <chakra.th {...HEAD} color="fg.muted" scope="col">
-            weigh out
-          </chakra.th>
-          <chakra.th {...HEAD} scope="col">
-            <chakra.span srOnly>what can be done</chakra.span>
-          </chakra.th>
-        </tr>
-      </chakra.thead>
-      <Body rows={rows} units={units} onCopy={onCopy} />
-    </table>
+    <div className="pieces-place">
+      <table className="pieces" aria-label="Pieces">
+        <thead>
+          <tr>
+            <chakra.th {...HEAD} textAlign="left" colSpan={2} color="fg.muted" scope="col">
+              piece
+            </chakra.th>
+            <chakra.th {...HEAD} textAlign="left" color="fg.muted" scope="col">
+              clay
+            </chakra.th>
+            <chakra.th {...HEAD} scope="col">
+              <HStack justifyContent="flex-end">
+                <StageName stage="glazed" />
+              </HStack>
+            </chakra.th>
+            <chakra.th {...HEAD} scope="col">
+              <HStack justifyContent="flex-end">
+                <StageName stage="wet" />
+              </HStack>
+            </chakra.th>
+            <chakra.th {...HEAD} color="fg.muted" scope="col">
+              weigh out
+            </chakra.th>
+            <chakra.th {...HEAD} scope="col">
+              <chakra.span srOnly>what can be done</chakra.span>
+            </chakra.th>
+          </tr>
+        </thead>
+        <Body rows={rows} units={units} onCopy={onCopy} />
+      </table>
+    </div>
   );
 }
 
@@ -190,7 +192,7 @@ function PieceRow({ row: { plan, clay }, index, measure, units, onCopy }: PieceR
       <td>
         <NameInput
           label={`Name of ${plan.name}`}
-          size="17px"
+          size="1.0625rem"
           shown={plan.name}
           take={(name, key) => {
             if (name.trim() === '') return 'A piece needs a name, such as Honey jar.';

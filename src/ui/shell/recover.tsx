@@ -43,7 +43,7 @@ export function Recover() {
       borderRadius="6px"
       background="bg"
     >
-      <chakra.h2 fontSize="20px" fontWeight="680" marginBottom="2">
+      <chakra.h2 fontSize="1.25rem" fontWeight="680" marginBottom="2">
         {TITLES[why]}
       </chakra.h2>
       <Box marginBottom="4">{copy ? holds(copy) : BOTH_DAMAGED}</Box>

@@ -46,7 +46,7 @@ export function Begin() {
           onChange={(event) => setTyped(event.currentTarget.value)}
           aria-invalid={why ? true : undefined}
           aria-describedby={why ? 'made-why' : undefined}
-          width="56px"
+          width="3.5rem"
           minHeight="max(var(--finger), 38px)"
           paddingInline="2"
           borderWidth="1px"
@@ -57,7 +57,7 @@ export function Begin() {
         <Choice
           label="Which piece was made"
           value={planId}
-          width="190px"
+          width="11.875rem"
           options={[
             { value: '', words: 'of which piece' },
             { value: OTHER, words: 'something not planned' },
@@ -72,7 +72,7 @@ export function Begin() {
               placeholder="what it was"
               value={name}
               onChange={(event) => setName(event.currentTarget.value.slice(0, 200))}
-              width="130px"
+              width="8.125rem"
               minHeight="max(var(--finger), 38px)"
               paddingInline="2"
               borderWidth="1px"
@@ -86,7 +86,7 @@ export function Begin() {
               options={ROUND_FAMILIES.map((each) => ({ value: each, words: FAMILIES[each].words.toLowerCase() }))}
               onChoose={setFamily}
             />
-            <OptionalLength label="finished mouth" width="100px" value={across} onValue={(mm) => setAcross(mm || undefined)} />
+            <OptionalLength label="finished mouth" width="6.25rem" value={across} onValue={(mm) => setAcross(mm || undefined)} />
           </>
         )}
         <Act type="submit">Put them on the shelf</Act>

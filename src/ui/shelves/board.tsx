@@ -219,9 +219,9 @@ function OnShelf({ group, chosen, toggle }: OnShelfProps) {
           background={picked > 0 ? 'act.wash' : undefined}
           touchAction="manipulation"
         >
-          <Box fontWeight="600" fontSize="15px">
+          <Box fontWeight="600" fontSize="0.9375rem">
             {run.name}{' '}
-            <chakra.span fontFamily="figure" fontSize="19px" fontVariantNumeric="tabular-nums">
+            <chakra.span fontFamily="figure" fontSize="1.1875rem" fontVariantNumeric="tabular-nums">
               ×{ids.length}
             </chakra.span>
           </Box>

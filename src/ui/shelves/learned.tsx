@@ -52,7 +52,7 @@ function LearnedFigure({ title, was, is, children }: FigureProps) {
         <Box flex="0 1 260px" fontWeight="600">
           {title}
         </Box>
-        <Box fontFamily="figure" fontVariantNumeric="tabular-nums" fontWeight="680" fontSize="20px">
+        <Box fontFamily="figure" fontVariantNumeric="tabular-nums" fontWeight="680" fontSize="1.25rem">
           {is}
         </Box>
         <Box fontSize="sm" color="fg.muted">

@@ -232,7 +232,7 @@ function Views({
         value={name}
         onChange={(event) => setName(event.currentTarget.value.slice(0, 60))}
         onKeyDown={(event) => event.key === 'Enter' && keep()}
-        width="150px"
+        width="9.375rem"
         minHeight="max(var(--finger), 38px)"
         paddingInline="2"
         borderWidth="1px"

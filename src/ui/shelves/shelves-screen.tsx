@@ -37,7 +37,7 @@ export function ShelvesScreen() {
   return (
     <Box padding={{ base: '3', md: '20px' }} maxWidth="1240px">
       <HStack gap="3" flexWrap="wrap" marginBottom="2">
-        <chakra.h1 fontSize="22px" fontWeight="680" marginInlineEnd="2">
+        <chakra.h1 fontSize="1.375rem" fontWeight="680" marginInlineEnd="2">
           Shelves
         </chakra.h1>
         <nav className="sections" aria-label="Of the shelves">

@@ -55,7 +55,7 @@ export function SortSets() {
         <Choice
           label="Sort sets of"
           value=""
-          width="220px"
+          width="13.75rem"
           options={[{ value: '', words: 'sort sets of another piece …' }, ...made.map(({ id, name }) => ({ value: id, words: name }))]}
           onChoose={begin}
         />
@@ -93,7 +93,7 @@ function OneSorting({ set, sorting }: { set: PieceSet; sorting: Sorting }) {
             max={500}
             whole
             such="6"
-            width="84px"
+            width="5.25rem"
             value={sorting.size}
             onValue={(size, key) => (size === undefined ? 'How many make a set?' : edit({ size }, 'set size', key))}
           />
@@ -107,7 +107,7 @@ function OneSorting({ set, sorting }: { set: PieceSet; sorting: Sorting }) {
             <OptionalLength
               key={size}
               label={`${sizeSpec(size).row}: may differ`}
-              width="168px"
+              width="10.5rem"
               value={sorting.within[size]}
               hint={
                 toStage(size) === undefined
@@ -218,7 +218,7 @@ function Rows({ plan, sorting, points, sorted, edit }: RowsProps) {
       )}
       {found && points && (
         <Box marginTop="3" role="status" data-sorted={found.sets.length}>
-          <chakra.span fontFamily="figure" fontSize="32px" fontWeight="700" color="act">
+          <chakra.span fontFamily="figure" fontSize="2rem" fontWeight="700" color="act">
             {sets.length}
           </chakra.span>{' '}
           {sets.length === 1 ? 'set' : 'sets'} of {sorting.size}

@@ -172,7 +172,7 @@ function StartSheet({ workspace, asked }: { workspace: Workspace; asked: URLSear
         make();
       }}
     >
-      <chakra.h1 fontSize="30px" fontWeight="720">
+      <chakra.h1 fontSize="1.875rem" fontWeight="720">
         What do you know of it?
       </chakra.h1>
       <Box color="fg.muted">Type a figure straight away, or press a letter. Everything else is suggested, and gives way later.</Box>

@@ -30,7 +30,7 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
   const across = (
     <OptionalLength
       label={`Across the mouth, ${stage}`}
-      width="180px"
+      width="11.25rem"
       value={typed.across}
       onValue={(mm) => set({ across: mm || undefined })}
       onSizes={together}
@@ -39,7 +39,7 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
   const high = (
     <OptionalLength
       label={`High, ${stage}`}
-      width="104px"
+      width="6.5rem"
       value={typed.high}
       onValue={(mm) => set({ high: mm || undefined })}
       onSizes={together}
@@ -48,7 +48,7 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
   const short = sizes.includes('rimAcross') && (
     <OptionalLength
       label={`Across, short side, ${stage}`}
-      width="150px"
+      width="9.375rem"
       value={typed.short}
       onValue={(mm) => set({ short: mm || undefined })}
     />
@@ -76,13 +76,13 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
       <div className="way-fields">
         <OptionalVolume
           label="Holds, to the brim"
-          width="130px"
+          width="8.125rem"
           value={typed.capacityMl}
           onValue={(ml) => set({ capacityMl: ml || undefined })}
         />
         <OptionalLength
           label="No taller than"
-          width="110px"
+          width="6.875rem"
           value={typed.maxHeight}
           onValue={(mm) => set({ maxHeight: mm || undefined })}
         />
@@ -92,15 +92,15 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
   if (way === 'ball') {
     return (
       <div className="way-fields">
-        <OptionalMass label="I have" width="80px" value={typed.ballG} onValue={(g) => set({ ballG: g || undefined })} />
+        <OptionalMass label="I have" width="5rem" value={typed.ballG} onValue={(g) => set({ ballG: g || undefined })} />
         <OptionalLength
           label="Mouth"
-          width="72px"
+          width="4.5rem"
           value={typed.across}
           onValue={(mm) => set({ across: mm || undefined })}
           onSizes={together}
         />
-        <OptionalLength label="Height" width="72px" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
+        <OptionalLength label="Height" width="4.5rem" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
         {typed.across && typed.high && thrown ? (
           <Box fontSize="sm" color="fg.muted" width="100%">
             With both, this is the ball you take for that size. Rimbet remembers it for what you throw this way.
@@ -129,7 +129,7 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
         )}
         <OptionalLength
           label={meets === 'pot' ? 'Its mouth, inside' : 'The lid, where it goes in'}
-          width="180px"
+          width="11.25rem"
           value={typed.across}
           onValue={(mm) => set({ across: mm || undefined })}
         />
@@ -153,21 +153,21 @@ function InHandFields({ typed, family, short, set }: Pick<FieldsProps, 'typed' |
       />
       <OptionalLength
         label="Its mouth, across"
-        width="120px"
+        width="7.5rem"
         value={typed.across}
         onValue={(mm) => set({ across: mm || undefined })}
         onSizes={(mm) => set(sizesOf(mm, sizes.includes('rimAcross')))}
       />
       {short}
-      <OptionalLength label="Its height" width="104px" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
+      <OptionalLength label="Its height" width="6.5rem" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
       {sizes.includes('baseDiameter') && (
-        <OptionalLength label="Its foot, across" width="120px" value={typed.foot} onValue={(mm) => set({ foot: mm || undefined })} />
+        <OptionalLength label="Its foot, across" width="7.5rem" value={typed.foot} onValue={(mm) => set({ foot: mm || undefined })} />
       )}
       {sizes.includes('wall') && (
-        <OptionalLength label="Its wall, if measured" width="140px" value={typed.wall} onValue={(mm) => set({ wall: mm || undefined })} />
+        <OptionalLength label="Its wall, if measured" width="8.75rem" value={typed.wall} onValue={(mm) => set({ wall: mm || undefined })} />
       )}
       {typed.stage === 'glazed' && (
-        <OptionalMass label="Weighs" width="104px" value={typed.weightG} onValue={(g) => set({ weightG: g || undefined })} />
+        <OptionalMass label="Weighs" width="6.5rem" value={typed.weightG} onValue={(g) => set({ weightG: g || undefined })} />
       )}
     </div>
   );

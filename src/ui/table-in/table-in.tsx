@@ -64,7 +64,7 @@ export function TableIn<C extends string, L extends TableLine>(props: Props<C, L
   const blocked = good.length === 0 || (allOrNothing && faulty > 0);
   return (
     <Box as="section" aria-label={title} background="bg.panel" padding="4" borderRadius="4px" marginBottom="4">
-      <chakra.h2 fontSize="18px" fontWeight="680">
+      <chakra.h2 fontSize="1.125rem" fontWeight="680">
         {title}
       </chakra.h2>
       <Box fontSize="sm" color="fg.muted" marginBottom="2">

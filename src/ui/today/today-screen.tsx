@@ -26,7 +26,7 @@ export function TodayScreen() {
   return (
     <Box padding={{ base: '3', md: '20px' }} maxWidth="820px">
       <HStack gap="3" flexWrap="wrap" marginBottom="3">
-        <chakra.h1 fontSize="22px" fontWeight="680">
+        <chakra.h1 fontSize="1.375rem" fontWeight="680">
           Today, {day}
         </chakra.h1>
         <Box flex="1" />
@@ -55,7 +55,7 @@ function Line({ todo: { words, of, overdue, done, href } }: { todo: ToDo }) {
         <chakra.button
           type="button"
           aria-label={`Done: ${words}`}
-          width="44px"
+          width="2.75rem"
           height="44px"
           flexShrink="0"
           display="grid"
@@ -63,15 +63,15 @@ function Line({ todo: { words, of, overdue, done, href } }: { todo: ToDo }) {
           cursor="pointer"
           onClick={() => workspaceStore().runAndTell(act)}
         >
-          <Box width="26px" height="26px" borderWidth="2px" borderColor="line.strong" borderRadius="4px" />
+          <Box width="1.625rem" height="26px" borderWidth="2px" borderColor="line.strong" borderRadius="4px" />
         </chakra.button>
       ) : (
-        <Box width="44px" flexShrink="0" textAlign="center" color="fg.muted" aria-hidden>
+        <Box width="2.75rem" flexShrink="0" textAlign="center" color="fg.muted" aria-hidden>
           →
         </Box>
       )}
       <Box flex="1" minWidth="0">
-        <Box fontSize="18px" fontWeight="550">
+        <Box fontSize="1.125rem" fontWeight="550">
           <Link href={href}>{words}</Link>
         </Box>
         <Box fontSize="sm" color={overdue ? 'warn' : 'fg.muted'}>

@@ -66,7 +66,7 @@ function figures({ worked, part }: PieceModel): AnswerFigure[] {
   ];
 }
 
-const CAPACITY = { width: '58px', fontSize: '16px' };
+const CAPACITY = { width: '3.625rem', fontSize: '1rem' };
 
 interface BigProps extends Pick<PieceModel, 'open'> {
   /** Its arithmetic is open. */

@@ -66,7 +66,7 @@ export function CastFields({ piece, work, problem }: { piece: PieceModel; work: 
           <OptionalLength
             key={name}
             label={SIZE_WORDS[name]}
-            width="130px"
+            width="8.125rem"
             value={(mould as unknown as Record<string, number>)[name]}
             onValue={(mm, key) => (mm && mm > 0 ? takeMould({ [name]: mm }, 'mould', key) : 'A mould has a size.')}
           />
@@ -74,7 +74,7 @@ export function CastFields({ piece, work, problem }: { piece: PieceModel; work: 
         {mould?.shape === 'bucket' && (
           <OptionalVolume
             label="or holds, to there"
-            width="130px"
+            width="8.125rem"
             value={mouldMl(mould)}
             onValue={(ml, key) => {
               if (!ml) return 'How much does it hold to that height?';

@@ -100,8 +100,8 @@ function ModelSizes({ piece: { units, worked, known }, work }: { piece: PieceMod
         the model, without its well
       </Box>
       <HStack gap="4" color="wet" data-model-size>
-        <Figure written={writeLength(wet.sizes.rimDiameter, units.choice)} size="34px" />
-        <Figure written={writeLength(wet.sizes.height, units.choice)} size="34px" />
+        <Figure written={writeLength(wet.sizes.rimDiameter, units.choice)} size="2.125rem" />
+        <Figure written={writeLength(wet.sizes.height, units.choice)} size="2.125rem" />
       </HStack>
       <Box fontSize="sm" color="fg.muted">
         wide at the mouth, and high

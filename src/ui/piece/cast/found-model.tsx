@@ -133,7 +133,7 @@ function Displaced({ piece: { part, units } }: { piece: PieceModel }) {
   const plaster = ml && room && ml < room ? plasterFor(room, ml, ratio, margin) : undefined;
   return (
     <Box marginTop="3" maxWidth="70ch">
-      <OptionalVolume label="or without a file: water it displaces" width="240px" value={ml} onValue={(each) => setMl(each)} />
+      <OptionalVolume label="or without a file: water it displaces" width="15rem" value={ml} onValue={(each) => setMl(each)} />
       <Box fontSize="sm" color="fg.muted">
         Put it into a brim-full pail and weigh what runs over: a gram for each ml. Or measure it, and type its sizes as a piece.
       </Box>

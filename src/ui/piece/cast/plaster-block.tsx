@@ -29,8 +29,8 @@ export function PlasterBlock({ piece, work }: { piece: PieceModel; work: CastWor
         plaster and water to weigh, by the rule
       </Box>
       <HStack gap="4" data-plaster>
-        <Figure written={written(up(plaster.rule.plasterKg))} size="40px" />
-        <Figure written={written(up(plaster.rule.waterKg))} size="40px" />
+        <Figure written={written(up(plaster.rule.plasterKg))} size="2.5rem" />
+        <Figure written={written(up(plaster.rule.waterKg))} size="2.5rem" />
       </HStack>
       <Box fontSize="sm">
         {units.volume(plaster.fillMl)} to fill, with {Math.round(chosen.margin * 100)} % over; rounded up on purpose. By density{' '}

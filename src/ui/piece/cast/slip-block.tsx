@@ -33,7 +33,7 @@ export function SlipBlock({ piece, work }: { piece: PieceModel; work: CastWork }
           slip to pour
         </Box>
         <Box color="wet" data-slip="pour">
-          <Figure written={writeVolume(pourMl, units.choice)} size="34px" />
+          <Figure written={writeVolume(pourMl, units.choice)} size="2.125rem" />
         </Box>
         <Box fontSize="sm">
           {weight(pourMl)} at {slip.density} g/ml{slip.weighed ? '' : ', typical'}. Of it {units.volume(stayMl)} ({weight(stayMl)}) stay,{' '}
@@ -53,7 +53,7 @@ export function SlipBlock({ piece, work }: { piece: PieceModel; work: CastWork }
         <HStack gap="3" alignItems="flex-start">
           <OptionalLength
             label="Wall wanted, finished"
-            width="140px"
+            width="8.75rem"
             value={part.cast?.wall ?? worked.sized.stages.glazed.sizes.wall}
             onValue={(wall, key) => piece.takePart((now) => ({ cast: { ...now.cast, wall } }), 'wall to cast', key)}
           />
@@ -69,7 +69,7 @@ export function SlipBlock({ piece, work }: { piece: PieceModel; work: CastWork }
         {slip.time ? (
           <>
             <Box color="wet" data-slip="minutes">
-              <Figure written={{ whole: minutesWords(slip.time.minutes), unit: 'min' }} size="34px" />
+              <Figure written={{ whole: minutesWords(slip.time.minutes), unit: 'min' }} size="2.125rem" />
             </Box>
             <Box fontSize="sm">
               until the wall is {units.length(slip.wall)} as it lets go
@@ -129,11 +129,11 @@ function TestCasts({
           min={0.1}
           max={10_000}
           such="12"
-          width="84px"
+          width="5.25rem"
           value={minutes}
           onValue={(each) => setMinutes(each)}
         />
-        <OptionalLength label="Wall" width="84px" value={mm} onValue={(each) => setMm(each)} />
+        <OptionalLength label="Wall" width="5.25rem" value={mm} onValue={(each) => setMm(each)} />
         <Act disabled={!minutes || !mm} onClick={add}>
           Add
         </Act>

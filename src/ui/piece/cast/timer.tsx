@@ -87,7 +87,7 @@ export function Timer() {
             aria-label={STEPS[going.step]!.words}
             fontFamily="figure"
             fontVariantNumeric="tabular-nums"
-            fontSize="64px"
+            fontSize="4rem"
             fontWeight="700"
             color={over ? 'warn' : 'fg'}
           >

@@ -29,33 +29,33 @@ export function Doubts({ piece, work }: Props) {
           what the doubt is made of
         </chakra.h3>
         {doubts.map(([name, sd]) => (
-          <HStack key={name} gap="3" fontSize="15px" data-doubt={name}>
-            <Box width="190px" flexShrink="0">
+          <HStack key={name} gap="3" fontSize="0.9375rem" data-doubt={name}>
+            <Box width="11.875rem" flexShrink="0">
               {DOUBT_WORDS[name]}
             </Box>
             <Box flex="1" minWidth="0">
               <Box height="12px" width={`${(sd / most) * 100}%`} background="line.strong" />
             </Box>
-            <Box width="76px" textAlign="right" fontSize="sm" color="fg.muted" fontVariantNumeric="tabular-nums">
+            <Box width="4.75rem" textAlign="right" fontSize="sm" color="fg.muted" fontVariantNumeric="tabular-nums">
               ± {units.apart(sd)}
             </Box>
           </HStack>
         ))}
-        {doubts.length === 0 && <Box fontSize="15px">Nothing worth telling: both are as they are.</Box>}
+        {doubts.length === 0 && <Box fontSize="0.9375rem">Nothing worth telling: both are as they are.</Box>}
       </Box>
       <Box as="section" aria-label="What would help most">
         <chakra.h3 fontSize="sm" color="fg.muted">
           what would help most; now {Math.round(work.odds.good * 100)} in 100
         </chakra.h3>
         {helps.slice(0, SHOWN_HELPS).map(({ name, odds, diameter }) => (
-          <Box key={name} fontSize="15px" data-help={name}>
+          <Box key={name} fontSize="0.9375rem" data-help={name}>
             {name === 'aim' ? `made ${units.length(handLength(diameter, units.choice))} ${STAGE_WORDS[work.at]}` : HELP_WORDS[name]}{' '}
             <chakra.b color="act" whiteSpace="nowrap">
               → {besideSaid(odds.good, work.odds.good)}
             </chakra.b>
           </Box>
         ))}
-        {helps.length === 0 && <Box fontSize="15px">Nothing that is known here would make it surer.</Box>}
+        {helps.length === 0 && <Box fontSize="0.9375rem">Nothing that is known here would make it surer.</Box>}
       </Box>
     </Grid>
   );

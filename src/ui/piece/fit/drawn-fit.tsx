@@ -61,7 +61,7 @@ export function DrawnFit({ piece, geometry }: { piece: PieceModel; geometry: Geo
       </chakra.svg>
       {found.ok && met.edge && <GapPoint piece={piece} work={found.value} edge={met.edge} geometry={geometry} />}
       <At x={x.axis + 8} y={y.words} anchor="start">
-        <chakra.span className="drawn-on-ground" color={ink} fontWeight="680" fontSize="15px" whiteSpace="nowrap">
+        <chakra.span className="drawn-on-ground" color={ink} fontWeight="680" fontSize="0.9375rem" whiteSpace="nowrap">
           {met.words}
           {other && (
             <chakra.button

@@ -78,7 +78,7 @@ function Told({ fired, work, ends }: { fired: readonly number[]; work: FitWork; 
   const count = (fate: Fate) => fates.filter((each) => each === fate).length;
   const only = fired.length === 1 ? fired[0] : undefined;
   return (
-    <Box role="status" fontSize="15px" data-fired={fired.length}>
+    <Box role="status" fontSize="0.9375rem" data-fired={fired.length}>
       {only !== undefined ? (
         <>
           This one {ofOne(ends[fates[0]!])}:{' '}

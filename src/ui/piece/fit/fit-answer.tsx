@@ -32,7 +32,7 @@ export function FitAnswer({ piece, work }: Props) {
           </Box>
         </HStack>
         <Box color={at} data-fit="best">
-          <Figure written={writeStep(best.diameter, step, units.choice)} size="46px" />
+          <Figure written={writeStep(best.diameter, step, units.choice)} size="2.875rem" />
         </Box>
         <HStack gap="1" color="glazed" fontSize="sm">
           <StageMark stage="glazed" size={11} />
@@ -56,7 +56,7 @@ export function FitAnswer({ piece, work }: Props) {
               'does not go in'
             ) : (
               <>
-                <Figure written={writeLength(depthOf(work), units.choice)} size="30px" /> deep
+                <Figure written={writeLength(depthOf(work), units.choice)} size="1.875rem" /> deep
               </>
             )}
           </Box>
@@ -72,7 +72,7 @@ export function FitAnswer({ piece, work }: Props) {
             the disc over all
           </Box>
           <Box color={at} data-fit="disc">
-            <Figure written={writeLength(handLength(disc.width, units.choice), units.choice)} size="30px" />
+            <Figure written={writeLength(handLength(disc.width, units.choice), units.choice)} size="1.875rem" />
           </Box>
           <HStack gap="1" color="glazed" fontSize="sm">
             <StageMark stage="glazed" size={11} />
@@ -80,7 +80,7 @@ export function FitAnswer({ piece, work }: Props) {
           </HStack>
         </Box>
       )}
-      <Box flex="1 1 230px" maxWidth="44ch" fontSize="15px" lineHeight="1.35">
+      <Box flex="1 1 230px" maxWidth="44ch" fontSize="0.9375rem" lineHeight="1.35">
         {!stopper && work.stock?.kind !== 'gasket' && (
           <Box fontSize="sm" color="fg.muted">
             {work.stock?.kind === 'shelf' ? 'The room above it' : 'The finished gap'} is wanted {units.length(work.range.min - narrows)} to{' '}

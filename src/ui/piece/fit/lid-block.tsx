@@ -141,7 +141,7 @@ function LidPairs({ piece }: { piece: PieceModel }) {
         <Box fontSize="sm">No two of your round cutters make a lid.</Box>
       ) : (
         <Sideways label="Lids, sideways">
-          <chakra.table aria-label="Pairs of cutters for a lid" fontSize="15px">
+          <chakra.table aria-label="Pairs of cutters for a lid" fontSize="0.9375rem">
             <thead>
               <tr>
                 <chakra.th {...HEAD} scope="col" textAlign="left">
@@ -229,10 +229,10 @@ function FlatCutters({ piece }: { piece: PieceModel }) {
       ) : (
         near.map(({ cutter, finished, finishedHollows, off }) => (
           <HStack key={cutter.id} gap="4" borderTopWidth="1px" borderColor="line" paddingBlock="1">
-            <Box width="150px" color="wet">
+            <Box width="9.375rem" color="wet">
               {(cutter as CutterRecord).name}
             </Box>
-            <Box color="glazed" fontFamily="figure" fontWeight="680" fontSize="19px">
+            <Box color="glazed" fontFamily="figure" fontWeight="680" fontSize="1.1875rem">
               {units.length(finished)}
               {finishedHollows !== undefined && ` (${units.length(finishedHollows)} over its hollows)`}
             </Box>

@@ -43,7 +43,7 @@ export function MeasuredWidth({ label, value, spread, many, onValue }: MeasuredP
   const such = suchWidths(units);
   const hint = many ? `or both ways: ${such}; of several ${many} one each` : `or both ways: ${such}`;
   return (
-    <Box width="170px">
+    <Box width="10.625rem">
       <OptionalInput<Measured>
         label={label}
         keys="text"

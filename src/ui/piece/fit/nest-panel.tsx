@@ -14,7 +14,7 @@ import { useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
 
 /** How a finished figure of the table is set. */
-const FIGURE = { color: 'glazed', align: 'right', style: { width: '72px' } } as const;
+const FIGURE = { color: 'glazed', align: 'right', style: { width: '4.5rem' } } as const;
 
 const NAMES = ['largest', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
 const WIDE = 420;
@@ -80,7 +80,7 @@ function Nest({ piece }: { piece: PieceModel }) {
           max={8}
           whole
           such="4"
-          width="80px"
+          width="5rem"
           value={choices.count}
           onValue={(count) => (count === undefined ? '2 to 8.' : edit({ count, widths: {}, heights: {}, bodies: {} }))}
         />

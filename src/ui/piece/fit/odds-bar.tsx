@@ -30,7 +30,7 @@ export function OddsBar({ work }: { work: FitWork }) {
             borderColor={ink}
             color={ink}
             fontWeight="680"
-            fontSize="18px"
+            fontSize="1.125rem"
             textAlign="center"
             lineHeight="31px"
             overflow="hidden"

@@ -85,7 +85,7 @@ function Pairs({ mouths, lids, gap }: { mouths: readonly number[]; lids: readonl
       </Box>
       {pairs.length > 0 && (
         <Sideways label="Pairs, sideways">
-          <chakra.table aria-label="Which lid goes on which pot" fontSize="15px" marginTop="1">
+          <chakra.table aria-label="Which lid goes on which pot" fontSize="0.9375rem" marginTop="1">
             <thead>
               <tr>
                 {['pot', 'its mouth', 'lid', 'its width', 'gap'].map((head) => (

@@ -103,7 +103,7 @@ function StackChoices({ piece: { part }, choices: { onto, count, lidded }, lid, 
           min={2}
           max={200}
           such="6"
-          width="90px"
+          width="5.625rem"
           value={count}
           onValue={(many) => choose({ count: Math.round(many ?? 2) })}
         />
@@ -154,7 +154,7 @@ function Stands({ piece, found, high, lower, count, lid }: StandsProps) {
           {count === undefined ? 'both together stand' : `${count} of them stand`}
         </Box>
         <Box color="glazed" data-stack="height">
-          <Figure written={writeLength(high, units.choice)} size="46px" /> high
+          <Figure written={writeLength(high, units.choice)} size="2.875rem" /> high
         </Box>
         <Box>
           {count === undefined ? 'foot to foot' : 'each further one adds'} <b data-stack="pitch">{units.length(found.pitch)}</b>

@@ -11,7 +11,7 @@ import type { PieceModel } from '../model/use-piece';
 export function HandObstacle({ piece }: { piece: PieceModel }) {
   if (!piece.hand?.obstacle) return null;
   return (
-    <Box role="alert" color="bad" fontSize="20px" fontWeight="600" lineHeight="1.3" paddingBlock="2" data-answer="obstacle">
+    <Box role="alert" color="bad" fontSize="1.25rem" fontWeight="600" lineHeight="1.3" paddingBlock="2" data-answer="obstacle">
       {obstacleWords(piece.hand.obstacle, piece.units.length)}
     </Box>
   );
@@ -30,7 +30,7 @@ export function HandFigures({ piece }: { piece: PieceModel }) {
             color={stage ?? 'wet'}
             fontFamily="figure"
             fontVariantNumeric="tabular-nums"
-            fontSize={figure.length > 9 ? (figure.length > 10 ? 'clamp(21px, 2.2vw, 28px)' : '23px') : '34px'}
+            fontSize={figure.length > 9 ? (figure.length > 10 ? 'clamp(21px, 2.2vw, 28px)' : '1.4375rem') : '2.125rem'}
             fontWeight="680"
             lineHeight="1.1"
             whiteSpace="nowrap"

@@ -43,7 +43,7 @@ export function AgainPanel({ piece }: { piece: PieceModel }) {
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="3">
         <OptionalMass
           label="Weighs, fired and glazed"
-          width="180px"
+          width="11.25rem"
           value={hand.weightG}
           onValue={(weightG, key) => set({ weightG: weightG || undefined }, key)}
         />
@@ -56,17 +56,17 @@ export function AgainPanel({ piece }: { piece: PieceModel }) {
         />
         <OptionalMass
           label="Handle, knob, fired"
-          width="150px"
+          width="9.375rem"
           value={hand.attachedG}
           onValue={(attachedG, key) => set({ attachedG }, key)}
         />
         <OptionalVolume
           label="Holds, to the brim"
-          width="140px"
+          width="8.75rem"
           value={hand.capacityMl}
           onValue={(capacityMl, key) => set({ capacityMl }, key)}
         />
-        <Box width="180px">
+        <Box width="11.25rem">
           <LabelledChoice
             label="Its wall"
             value={measured ? 'measured' : 'unknown'}
@@ -101,7 +101,7 @@ function WasProbably({ piece, found, weightG }: { piece: PieceModel; found: Agai
           <Box fontSize="sm" color="fg.muted">
             a ball of
           </Box>
-          <Box color="wet" fontFamily="figure" fontSize="34px" fontWeight="680" lineHeight="1.15" data-again="ball">
+          <Box color="wet" fontFamily="figure" fontSize="2.125rem" fontWeight="680" lineHeight="1.15" data-again="ball">
             {likely}
           </Box>
           <Box fontSize="sm" color="wet">
@@ -112,7 +112,7 @@ function WasProbably({ piece, found, weightG }: { piece: PieceModel; found: Agai
           <Box fontSize="sm" color="fg.muted">
             thrown, trimmed
           </Box>
-          <Box color="wet" fontFamily="figure" fontSize="24px" fontWeight="680" lineHeight="1.2">
+          <Box color="wet" fontFamily="figure" fontSize="1.5rem" fontWeight="680" lineHeight="1.2">
             {units.length(height)} high, ⌀ {units.length(rimDiameter)}
           </Box>
         </Box>

@@ -32,7 +32,7 @@ export function HowMany({ piece }: { piece: PieceModel }) {
           min={1}
           max={5000}
           such="12"
-          width="120px"
+          width="7.5rem"
           value={need}
           onValue={(many) => setNeed(many === undefined ? undefined : Math.round(many))}
         />

@@ -29,14 +29,14 @@ export function OneFired({ piece }: { piece: PieceModel }) {
       <HStack gap="3" alignItems="flex-start" flexWrap="wrap">
         <OptionalLength
           label={piece.by === 'wheel' ? 'One thrown, mouth across' : 'One made, mouth across'}
-          width="170px"
+          width="10.625rem"
           hint={`planned ${length(planned)}`}
           value={made}
           onValue={(mm) => setMade(mm || undefined)}
         />
         <OptionalLength
           label="came out, fired"
-          width="130px"
+          width="8.125rem"
           value={fired}
           onValue={(mm) => {
             const wet = made ?? planned;

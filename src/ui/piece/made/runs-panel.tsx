@@ -209,7 +209,7 @@ function RunFields({ run }: { run: Run }) {
     void perform(madeActs.editRun(run.id, (now) => ({ ...now, ...change }), `run of ${run.date}: ${label}`, key));
   return (
     <HStack gap="3" rowGap="1" flexWrap="wrap" alignItems="flex-start">
-      <Box width="140px">
+      <Box width="8.75rem">
         <TextInput
           label="Day"
           shown={run.date}
@@ -254,7 +254,7 @@ function RunFields({ run }: { run: Run }) {
         options={optionsOf(MEASURES)}
         onChoose={(measures) => edit({ measures }, 'how it is measured')}
       />
-      <Box width="130px">
+      <Box width="8.125rem">
         <TextInput
           label="by whom"
           shown={run.who ?? ''}

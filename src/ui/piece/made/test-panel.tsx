@@ -30,7 +30,7 @@ export function TestPanel({ piece }: { piece: PieceModel }) {
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
         <OptionalMass
           label="It took a ball of"
-          width="130px"
+          width="8.125rem"
           value={tester?.ballG}
           onValue={(ballG, key) => set({ ballG: ballG ?? 0 }, key)}
         />
@@ -38,13 +38,13 @@ export function TestPanel({ piece }: { piece: PieceModel }) {
           <>
             <OptionalLength
               label="Its rim above the bat"
-              width="150px"
+              width="9.375rem"
               value={tester.height}
               onValue={(height, key) => set({ height: height || thrown.gauge }, key)}
             />
             <OptionalLength
               label="Its mouth, outside"
-              width="140px"
+              width="8.75rem"
               value={tester.mouth}
               onValue={(mouth, key) => set({ mouth: mouth || stages.wet.sizes.rimDiameter }, key)}
             />
@@ -59,7 +59,7 @@ export function TestPanel({ piece }: { piece: PieceModel }) {
               color="wet"
               fontFamily="figure"
               fontVariantNumeric="tabular-nums"
-              fontSize="28px"
+              fontSize="1.75rem"
               fontWeight="680"
               lineHeight="1.15"
               data-tester

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { ALLOWANCE_MARKS } from '../drawing';
 import type { PieceModel } from '../model/use-piece';
 
-const FIELD = { width: '52px', fontSize: '16px' };
+const FIELD = { width: '3.25rem', fontSize: '1rem' };
 
 function Allowance({ piece, name, label }: { piece: PieceModel; name: keyof Making; label: string }) {
   const { making, sized } = piece.worked;

@@ -29,7 +29,15 @@ function Way({ title, g, piece, children }: { title: string; g: number | undefin
       <chakra.h3 fontSize="sm" color="fg.muted">
         {title}
       </chakra.h3>
-      <Box color="wet" fontFamily="figure" fontVariantNumeric="tabular-nums" fontSize="34px" fontWeight="680" lineHeight="1.15" data-way>
+      <Box
+        color="wet"
+        fontFamily="figure"
+        fontVariantNumeric="tabular-nums"
+        fontSize="2.125rem"
+        fontWeight="680"
+        lineHeight="1.15"
+        data-way
+      >
         {g === undefined ? '–' : mass(handMass(g, choice))}
       </Box>
       {children}
@@ -54,7 +62,7 @@ export function BallPanel({ piece }: { piece: PieceModel }) {
           </Box>
           <OptionalMass
             label="I have so much clay"
-            width="112px"
+            width="7rem"
             value={part.wanted?.ballG}
             onValue={(ballG, key) =>
               piece.takePart((now) => ({ wanted: { ...now.wanted, ballG: ballG || undefined } }), 'clay to use', key)
@@ -94,16 +102,16 @@ function FromKnown({ piece }: { piece: PieceModel }) {
   return (
     <Way title="My own ball" g={scaled?.ok ? scaled.value.bySection : undefined} piece={piece}>
       <HStack gap="2" flexWrap="wrap" alignItems="flex-start">
-        <OptionalMass label="My ball" width="92px" value={known.ballG} onValue={(ballG, key) => set({ ballG: ballG ?? 0 }, key)} />
+        <OptionalMass label="My ball" width="5.75rem" value={known.ballG} onValue={(ballG, key) => set({ ballG: ballG ?? 0 }, key)} />
         <OptionalLength
           label="Height, finished"
-          width="104px"
+          width="6.5rem"
           value={known.height ?? form.sizes.height}
           onValue={(height, key) => set({ height: height || form.sizes.height }, key)}
         />
         <OptionalLength
           label="Mouth, finished"
-          width="104px"
+          width="6.5rem"
           value={known.width ?? form.sizes.rimDiameter}
           onValue={(width, key) => set({ width: width || form.sizes.rimDiameter }, key)}
         />
@@ -169,7 +177,7 @@ export function PutOn({ piece }: { piece: PieceModel }) {
         const measured = each.massG === undefined;
         return (
           <HStack key={each.id} gap="3" flexWrap="wrap" alignItems="flex-start" borderTopWidth="1px" borderColor="line" paddingBlock="1">
-            <Box width="110px">
+            <Box width="6.875rem">
               <LabelledChoice
                 label="What"
                 value={each.kind}
@@ -177,7 +185,7 @@ export function PutOn({ piece }: { piece: PieceModel }) {
                 onChoose={(kind) => edit(each.id, { kind })}
               />
             </Box>
-            <Box width="140px">
+            <Box width="8.75rem">
               <LabelledChoice
                 label="Its clay"
                 value={each.bodyId ?? ''}
@@ -190,24 +198,24 @@ export function PutOn({ piece }: { piece: PieceModel }) {
                 </Box>
               )}
             </Box>
-            <OptionalMass label="Weighs, wet" width="92px" value={each.massG} onValue={(massG, key) => edit(each.id, { massG }, key)} />
+            <OptionalMass label="Weighs, wet" width="5.75rem" value={each.massG} onValue={(massG, key) => edit(each.id, { massG }, key)} />
             {measured && (
               <>
                 <OptionalLength
                   label="or long"
-                  width="86px"
+                  width="5.375rem"
                   value={each.length}
                   onValue={(length, key) => edit(each.id, { length: length || undefined }, key)}
                 />
                 <OptionalLength
                   label="wide"
-                  width="76px"
+                  width="4.75rem"
                   value={each.width}
                   onValue={(width, key) => edit(each.id, { width: width || undefined }, key)}
                 />
                 <OptionalLength
                   label="thick, or round"
-                  width="112px"
+                  width="7rem"
                   value={each.thick}
                   onValue={(thick, key) => edit(each.id, { thick: thick || undefined }, key)}
                 />
@@ -243,7 +251,7 @@ function TakenElsewhere({ piece }: { piece: PieceModel }) {
           <OptionalLength
             key={name}
             label={MAKING_WORDS[name][0]!.toUpperCase() + MAKING_WORDS[name].slice(1)}
-            width="170px"
+            width="10.625rem"
             value={piece.worked.making[name]}
             onValue={(mm, key) => piece.takeAllowance(name)(mm ?? 0, key)}
           />

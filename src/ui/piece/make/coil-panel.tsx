@@ -31,7 +31,7 @@ export function CoilPanel({ piece }: { piece: PieceModel }) {
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="3">
         <OptionalShare
           label="Pinched from the clay"
-          width="150px"
+          width="9.375rem"
           most={95}
           wholeG={wetG}
           value={choices.pinchShare * 100}
@@ -39,7 +39,7 @@ export function CoilPanel({ piece }: { piece: PieceModel }) {
         />
         <OptionalLength
           label="Coils, thick"
-          width="120px"
+          width="7.5rem"
           hint={choices.thickness === undefined ? 'from the wall' : 'typed; empty it to follow the wall'}
           value={choices.thickness ?? (plan && Math.round(plan.thickness * 10) / 10)}
           onValue={(mm, key) => {
@@ -49,7 +49,7 @@ export function CoilPanel({ piece }: { piece: PieceModel }) {
         />
         <OptionalNumber
           label="Height gain ÷ coil thickness"
-          width="260px"
+          width="16.25rem"
           hint={own && part.hand?.coil?.gain === undefined ? 'as you measured' : ''}
           value={choices.gain}
           min={0.2}
@@ -115,7 +115,7 @@ interface CoursesProps {
 function Courses({ plan, length, long, mass }: CoursesProps) {
   return (
     <Sideways label="Courses, sideways">
-      <chakra.table aria-label="Courses of coil" fontSize="15px" borderCollapse="collapse">
+      <chakra.table aria-label="Courses of coil" fontSize="0.9375rem" borderCollapse="collapse">
         <thead>
           <tr>
             {['course', 'coil, long', 'thick', 'stands, high', 'weighs so far'].map((head) => (

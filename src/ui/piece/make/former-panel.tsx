@@ -90,7 +90,7 @@ function FormerRow({ piece, former, work }: { piece: PieceModel; former: FormerR
           }}
           color="wet"
           known={inUse || typed !== undefined}
-          style={{ width: '64px', fontSize: '18px' }}
+          style={{ width: '4rem', fontSize: '1.125rem' }}
         />
         <Box fontSize="xs" color="fg.muted" whiteSpace="nowrap">
           of {length(top)}
@@ -105,7 +105,7 @@ function FormerRow({ piece, former, work }: { piece: PieceModel; former: FormerR
           <chakra.td {...CELL} color="wet">
             {length(made.wet.rimDiameter)} × {length(made.wet.height)}
           </chakra.td>
-          <chakra.td {...CELL} color="glazed" fontFamily="figure" fontWeight="680" fontSize="18px">
+          <chakra.td {...CELL} color="glazed" fontFamily="figure" fontWeight="680" fontSize="1.125rem">
             {length(made.finished.rimDiameter)} × {length(made.finished.height)}
           </chakra.td>
           <chakra.td {...CELL} color="glazed">
@@ -181,7 +181,7 @@ export function FormerPanel({ piece }: { piece: PieceModel }) {
           </Box>
         ) : (
           <Sideways label="Formers, sideways">
-            <chakra.table aria-label="Formers" marginTop="2" fontSize="15px">
+            <chakra.table aria-label="Formers" marginTop="2" fontSize="0.9375rem">
               <thead>
                 <tr>
                   {['former', 'rim level on former', 'wet, wide × high', 'finishes', 'holds', 'against the plan', 'use'].map((head, i) => (
@@ -250,7 +250,7 @@ function Covering({ piece, work }: { piece: PieceModel; work: FormerWork }) {
       {lining && (
         <OptionalPercent
           label="They lap, of the area"
-          width="150px"
+          width="9.375rem"
           most={100}
           value={lining.overlapPercent}
           onValue={(percent, key) => set({ overlapPercent: percent ?? USUAL_LINING.overlapPercent }, key)}
@@ -259,7 +259,7 @@ function Covering({ piece, work }: { piece: PieceModel; work: FormerWork }) {
       {lining && (
         <OptionalPercent
           label="Pressing thins them by"
-          width="160px"
+          width="10rem"
           most={60}
           value={lining.thinnedPercent}
           onValue={(percent, key) => set({ thinnedPercent: percent ?? USUAL_LINING.thinnedPercent }, key)}
@@ -267,7 +267,7 @@ function Covering({ piece, work }: { piece: PieceModel; work: FormerWork }) {
       )}
       <OptionalLength
         label="Foot put on, high"
-        width="140px"
+        width="8.75rem"
         hint={footHeight ? 'emptied: none' : 'none'}
         value={footHeight}
         onValue={(mm, key) => {

@@ -140,7 +140,7 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
         {!round && !(handle.fromSlab && piece.by === 'slab') && length('thickness', 'Thick, finished', 1, 100, '120px')}
         {length('below', 'Below the rim', 0, 3000, '110px')}
         {handle.kind === 'pulled' && share('kept', 'Blank used', '150px')}
-        <PiecesField label="Handles needed" width="120px" value={handle.pieces} onValue={(pieces, key) => set({ pieces }, key)} />
+        <PiecesField label="Handles needed" width="7.5rem" value={handle.pieces} onValue={(pieces, key) => set({ pieces }, key)} />
         {share('succeeds', 'Come out well', '110px')}
       </HStack>
       <HandleAnswer piece={piece} handle={handle} />

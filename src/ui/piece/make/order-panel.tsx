@@ -21,11 +21,11 @@ export function OrderPanel({ piece }: { piece: PieceModel }) {
           display="grid"
           gridTemplateColumns="34px 1fr"
         >
-          <Box fontFamily="figure" fontSize="22px" fontWeight="680" color="fg.muted" lineHeight="1.15">
+          <Box fontFamily="figure" fontSize="1.375rem" fontWeight="680" color="fg.muted" lineHeight="1.15">
             {i + 1}
           </Box>
           <Box>
-            <chakra.h3 fontWeight="680" fontSize="17px" lineHeight="1.3">
+            <chakra.h3 fontWeight="680" fontSize="1.0625rem" lineHeight="1.3">
               {title}
             </chakra.h3>
             {wait && (

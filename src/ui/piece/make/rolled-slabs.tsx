@@ -67,7 +67,7 @@ export function RolledSlabs({ piece, work }: { piece: PieceModel; work: SlabWork
         />
         <OptionalLength
           label="Widest your roller takes"
-          width="170px"
+          width="10.625rem"
           value={bench.shop.rollerWidth ?? USUAL_ROLLER}
           onValue={(mm, key) => {
             if (mm !== undefined && mm < 50) return `A roller takes at least ${piece.units.length(50)}.`;
@@ -76,7 +76,7 @@ export function RolledSlabs({ piece, work }: { piece: PieceModel; work: SlabWork
         />
         <OptionalLength
           label="Longest slab"
-          width="120px"
+          width="7.5rem"
           value={bench.shop.slabLength ?? USUAL_SLAB_LENGTH}
           onValue={(mm, key) => {
             if (mm !== undefined && mm < 100) return `A slab is at least ${piece.units.length(100)} long.`;
@@ -96,14 +96,14 @@ export function RolledSlabs({ piece, work }: { piece: PieceModel; work: SlabWork
         )}
         <OptionalPercent
           label="Texture stretches it along"
-          width="180px"
+          width="11.25rem"
           most={50}
           value={texture.along}
           onValue={(along, key) => set({ along: along ?? 0 }, key)}
         />
         <OptionalPercent
           label="and across"
-          width="100px"
+          width="6.25rem"
           most={50}
           value={texture.across}
           onValue={(across, key) => set({ across: across ?? 0 }, key)}

@@ -46,7 +46,7 @@ function Choices({ piece, work }: { piece: PieceModel; work: SlabWork }) {
       {kind === 'strip' && choices.seam === 'lapped' && (
         <OptionalLength
           label="Lap, wet"
-          width="92px"
+          width="5.75rem"
           value={choices.overlap}
           onValue={(overlap, key) => set({ overlap: overlap ?? 0 }, 'lap', key)}
         />
@@ -54,7 +54,7 @@ function Choices({ piece, work }: { piece: PieceModel; work: SlabWork }) {
       {kind === 'darts' && (
         <OptionalNumber
           label="Darts"
-          width="92px"
+          width="5.75rem"
           value={choices.darts}
           min={3}
           max={24}

@@ -39,7 +39,7 @@ export function StepsPanel({ piece }: { piece: PieceModel }) {
           <HStack fontSize="sm" color="fg.muted" alignItems="flex-end">
             <OptionalPercent
               label="Stretch that goes into height"
-              width="190px"
+              width="11.875rem"
               most={100}
               value={shortening * 100}
               onValue={(percent, key) =>
@@ -70,7 +70,7 @@ export function StepsPanel({ piece }: { piece: PieceModel }) {
                 color="wet"
                 fontFamily="figure"
                 fontVariantNumeric="tabular-nums"
-                fontSize={j === 0 ? '19px' : '15px'}
+                fontSize={j === 0 ? '1.1875rem' : '0.9375rem'}
                 fontWeight={j === 0 ? 680 : 500}
                 lineHeight="1.3"
               >
@@ -82,7 +82,7 @@ export function StepsPanel({ piece }: { piece: PieceModel }) {
         ))}
       </chakra.ol>
       <WallTable piece={piece} wheel={wheel} />
-      <chakra.h3 fontWeight="680" fontSize="17px" marginTop="6">
+      <chakra.h3 fontWeight="680" fontSize="1.0625rem" marginTop="6">
         Drying and firing
       </chakra.h3>
       <OrderPanel piece={piece} />
@@ -103,7 +103,7 @@ function HowOpened({ piece }: { piece: PieceModel }) {
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginTop="1">
         <OptionalPercent
           label="Ring, at most of the cylinder’s height"
-          width="230px"
+          width="14.375rem"
           most={100}
           value={100 * (opening.share ?? USUAL_OPENING.share)}
           onValue={(percent, key) => {
@@ -113,7 +113,7 @@ function HowOpened({ piece }: { piece: PieceModel }) {
         />
         <OptionalNumber
           label="Ring, at most so many puck heights"
-          width="220px"
+          width="13.75rem"
           min={1}
           max={4}
           such="1.7"
@@ -122,7 +122,7 @@ function HowOpened({ piece }: { piece: PieceModel }) {
         />
         <OptionalLength
           label="Centred, across"
-          width="130px"
+          width="8.125rem"
           hint={opening.centred ? '' : 'as the ring asks'}
           value={opening.centred}
           onValue={(mm, key) => set({ centred: mm || undefined }, key)}

@@ -53,13 +53,13 @@ function Target({ piece }: { piece: PieceModel }) {
         <OptionalVolume label="Amount" value={wanted.capacityMl} onValue={(capacityMl, key) => set({ capacityMl }, key)} />
         <OptionalLength
           label="Fill line below rim"
-          width="170px"
+          width="10.625rem"
           value={wanted.belowRim}
           onValue={(belowRim, key) => set({ belowRim }, key)}
         />
         <OptionalLength label="No taller than" value={wanted.maxHeight} onValue={(mm, key) => set({ maxHeight: mm || undefined }, key)} />
         <OptionalLength label="No wider than" value={wanted.maxWidth} onValue={(mm, key) => set({ maxWidth: mm || undefined }, key)} />
-        <Box width="150px">
+        <Box width="9.375rem">
           <LabelledChoice
             label="Keeping"
             value={wanted.keep ?? 'proportions'}
@@ -154,7 +154,7 @@ function JoinedBlock({ piece }: { piece: PieceModel }) {
   return (
     <Block title="Copies pressed together">
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
-        <Box width="150px">
+        <Box width="9.375rem">
           <LabelledChoice
             label="Copies joined"
             value={!joined ? '1' : joined.copies === 3 && joined.ring ? 'ring' : (String(joined.copies) as '2' | '3')}
@@ -175,7 +175,7 @@ function JoinedBlock({ piece }: { piece: PieceModel }) {
             <OptionalLength label="Each flattened by" value={joined.flattened} onValue={(mm, key) => set({ flattened: mm ?? 0 }, key)} />
             <OptionalLength
               label="Handle’s top over rim"
-              width="160px"
+              width="10rem"
               value={joined.handleRise}
               onValue={(handleRise, key) => set({ handleRise }, key)}
             />

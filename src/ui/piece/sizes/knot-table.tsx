@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { knotsInMm, movedKnot, profileOf } from '../drawing/handles';
 import type { PieceModel } from '../model/use-piece';
 
-const CELL = { width: '84px', fontSize: '16px' };
+const CELL = { width: '5.25rem', fontSize: '1rem' };
 
 /** The points of an own profile, finished: typed, made smooth or sharp, added and taken away. */
 export function KnotTable({ piece }: { piece: PieceModel }) {
@@ -84,7 +84,7 @@ export function KnotTable({ piece }: { piece: PieceModel }) {
                     const { knots } = movedKnot(piece.form, i, { corner: event.currentTarget.checked || undefined });
                     take(knots, 'a corner of the profile');
                   }}
-                  width="24px"
+                  width="1.5rem"
                   height="24px"
                 />
               )}

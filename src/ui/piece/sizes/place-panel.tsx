@@ -25,7 +25,7 @@ export function PlacePanel({ piece }: { piece: PieceModel }) {
           <OptionalLength
             key={name}
             label={LIMIT_WORDS[name]}
-            width="160px"
+            width="10rem"
             value={place[name]}
             onValue={(mm, key) => setShop('place', (now) => ({ ...now, [name]: mm || undefined }), LIMIT_WORDS[name], key)}
           />

@@ -102,7 +102,7 @@ function Setting({ label, mm, take }: { label: string; mm: number; take: (mm: nu
         zero
         takeMm={(value, key) => (value > 200 ? `At most ${length(200)}.` : take(value, key))}
         known
-        style={{ width: '56px', fontSize: '16px' }}
+        style={{ width: '3.5rem', fontSize: '1rem' }}
       />
     </Box>
   );
@@ -138,7 +138,7 @@ function Gauges({ gauges, length, measures }: GaugesProps) {
                 color={own ?? stage}
                 fontFamily="figure"
                 fontVariantNumeric="tabular-nums"
-                fontSize="19px"
+                fontSize="1.1875rem"
                 fontWeight="680"
                 whiteSpace="nowrap"
               >

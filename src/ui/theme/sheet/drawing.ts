@@ -10,7 +10,8 @@ export const DRAWING: Record<string, SystemStyleObject> = {
   },
   '.drawn-sheet': { position: 'absolute', inset: '0' },
   '[data-greyed=true] > .drawn-sheet': { filter: 'grayscale(1)', opacity: '0.45' },
-  '.drawn-half': { display: 'flex', alignItems: 'baseline', fontSize: 'sm' },
+  // what stands on the drawing is as large as the drawing is
+  '.drawn-half': { display: 'flex', alignItems: 'baseline', fontSize: '14px', '& .stage-name': { fontSize: '14px' } },
   '.drawn-half[data-beside]': { flexDirection: 'column', alignItems: 'end', gap: '1' },
   '.drawn-at': { position: 'absolute', left: '0', top: '0', lineHeight: '1.15', '&:has([aria-invalid])': { zIndex: '30' } },
   '.drawn-on-ground': { background: 'bg', paddingBlock: '1' },

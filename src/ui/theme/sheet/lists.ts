@@ -1,6 +1,9 @@
 import type { SystemStyleObject } from '@chakra-ui/react';
 import { FIGURES } from './figures';
 
+/** There is room for a table of pieces. */
+const AS_TABLE = '@container (min-width: 60rem)';
+
 /** A table whose rows are set in lines of their own, each figure under its name. */
 const UNFOLDED: SystemStyleObject = {
   display: 'block',
@@ -22,7 +25,7 @@ const UNFOLDED: SystemStyleObject = {
   '& td::before': {
     content: 'attr(data-words)',
     display: 'block',
-    fontSize: '12px',
+    fontSize: '0.75rem',
     fontWeight: '400',
     color: 'fg.muted',
     whiteSpace: 'normal',
@@ -31,25 +34,32 @@ const UNFOLDED: SystemStyleObject = {
 
 /** Lists of pieces, and of anything else. */
 export const LISTS: Record<string, SystemStyleObject> = {
-  '.pieces': { width: '100%', borderCollapse: 'collapse' },
+  // a table where there is room for one, by how large its words are
+  '.pieces-place': { containerType: 'inline-size' },
+  '.pieces, .pieces tbody': { display: 'block', [AS_TABLE]: { display: 'table-row-group' } },
+  '.pieces': { width: '100%', borderCollapse: 'collapse', [AS_TABLE]: { display: 'table' } },
+  '.pieces thead': { display: 'none', [AS_TABLE]: { display: 'table-header-group' } },
   '.pieces tbody tr:not([aria-hidden])': {
     borderTopWidth: '1px',
     borderColor: 'line',
-    display: { base: 'block', lg: 'table-row' },
-    paddingBlock: { base: '2', lg: '0' },
+    display: 'block',
+    paddingBlock: '2',
+    [AS_TABLE]: { display: 'table-row', paddingBlock: '0' },
   },
   '.pieces tbody tr:not([aria-hidden]) td': {
-    display: { base: 'inline-block', lg: 'table-cell' },
+    display: 'inline-block',
+    maxWidth: '100%',
     paddingInline: '2',
-    paddingBlock: { base: '1', lg: '2' },
+    paddingBlock: '1',
+    [AS_TABLE]: { display: 'table-cell', paddingBlock: '2' },
   },
   '.pieces td.thumb': { width: '56px', verticalAlign: 'middle' },
   '.pieces div.thumb': { width: '48px', height: '48px' },
-  '.pieces td.clay': { color: 'fg.muted', whiteSpace: { xl: 'nowrap' } },
-  '.pieces td.sizes': { ...FIGURES, textAlign: { base: 'left', lg: 'right' } },
+  '.pieces td.clay': { color: 'fg.muted', '@container (min-width: 74rem)': { whiteSpace: 'nowrap' } },
+  '.pieces td.sizes': { ...FIGURES, textAlign: 'left', [AS_TABLE]: { textAlign: 'right' } },
   // the head of the table says it where there is one
-  '.pieces td.sizes .stage-name': { display: { base: 'inline-flex', lg: 'none' }, marginInlineEnd: '2', fontSize: 'sm' },
-  '.pieces td.weigh': { fontSize: '20px', fontWeight: '680', whiteSpace: 'nowrap' },
+  '.pieces td.sizes .stage-name': { display: 'inline-flex', marginInlineEnd: '2', fontSize: 'sm', [AS_TABLE]: { display: 'none' } },
+  '.pieces td.weigh': { fontSize: '1.25rem', fontWeight: '680', whiteSpace: 'nowrap' },
   '.pieces .more': { fontSize: 'sm', fontWeight: '400', color: 'fg.muted', fontFamily: 'body' },
   '.pieces .acts': { display: 'flex', alignItems: 'center', justifyContent: 'flex-end', gap: '2' },
   '.list': {
@@ -62,7 +72,7 @@ export const LISTS: Record<string, SystemStyleObject> = {
     '& td': { textAlign: 'right' },
     '& th, & td': { paddingInline: '2.5', paddingBlock: '1.5', borderBottomWidth: '1px', borderColor: 'line', whiteSpace: 'nowrap' },
     // all of it on paper
-    '@media print': { width: '100%', fontSize: '12px', '& th, & td': { paddingInline: '1', whiteSpace: 'normal' } },
+    '@media print': { width: '100%', fontSize: '0.75rem', '& th, & td': { paddingInline: '1', whiteSpace: 'normal' } },
     '& [data-stage=wet]': { color: 'wet', fontWeight: '600' },
     '& [data-stage=glazed]': { color: 'glazed', fontWeight: '600' },
   },

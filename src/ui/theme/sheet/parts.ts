@@ -7,6 +7,7 @@ export const PARTS: Record<string, SystemStyleObject> = {
   '.figure-field': { position: 'relative', display: 'inline-flex', alignItems: 'baseline', gap: '1' },
   '.figure-beside': { fontSize: 'sm' },
   '.figure-unit': { fontSize: 'sm', color: 'fg.muted' },
+  '.named': { minWidth: '0', maxWidth: '100%' },
   '.name-input': {
     width: { base: 'var(--width)', md: 'var(--wide)' },
     maxWidth: '100%',
@@ -58,7 +59,7 @@ export const PARTS: Record<string, SystemStyleObject> = {
     borderRadius: '4px',
     cursor: 'pointer',
   },
-  '.bar-length': { width: '100%', minWidth: { base: '0', md: '56px' }, fontSize: '16px' },
+  '.bar-length': { width: '100%', minWidth: { base: '0', md: '56px' }, fontSize: '1rem' },
   '.stage-name': {
     display: 'flex',
     alignItems: 'center',
@@ -87,7 +88,7 @@ export const PARTS: Record<string, SystemStyleObject> = {
     '& option': { background: 'bg.raised', color: 'fg' },
   },
   '.unseen': { srOnly: true },
-  '.grows': { '@supports (field-sizing: content)': { fieldSizing: 'content', minWidth: '60px' } },
+  '.grows': { '@supports (field-sizing: content)': { fieldSizing: 'content', minWidth: '3.75rem' } },
   // pages that lead on to others in the middle of their words
   '.links a': { color: 'act', textDecoration: 'underline', textUnderlineOffset: '3px' },
 };

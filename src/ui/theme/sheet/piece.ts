@@ -4,7 +4,7 @@ import { FIGURES } from './figures';
 /** A piece's sheet: its sentence, the answer, the drawing, its rooms. */
 export const PIECE: Record<string, SystemStyleObject> = {
   '.sentence-line': { display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', columnGap: '3' },
-  '.sentence': { fontSize: { base: '16px', md: '17px' }, lineHeight: { base: '1.3', md: '1.5' } },
+  '.sentence': { fontSize: { base: '1rem', md: '1.0625rem' }, lineHeight: { base: '1.3', md: '1.5' } },
   '.sentence-aside': {
     fontSize: 'sm',
     color: 'fg.muted',
@@ -82,10 +82,10 @@ export const PIECE: Record<string, SystemStyleObject> = {
     borderBottomWidth: '2px',
     borderColor: 'wet',
     ...FIGURES,
-    fontSize: '19px',
+    fontSize: '1.1875rem',
     fontWeight: '680',
     whiteSpace: 'nowrap',
-    '& small': { fontFamily: 'body', fontSize: '12px', fontWeight: '400', color: 'fg.muted' },
+    '& small': { fontFamily: 'body', fontSize: '0.75rem', fontWeight: '400', color: 'fg.muted' },
   },
   '.sheet:has(input:focus) .answer-strip[data-wanted]': { display: { base: 'flex', md: 'none' } },
 
@@ -110,17 +110,18 @@ export const PIECE: Record<string, SystemStyleObject> = {
       _hover: { background: 'act.wash' },
     },
     '& nav button[aria-current]': { color: 'fg', fontWeight: '680', borderColor: 'fg' },
-    '& kbd': { fontFamily: 'body', fontSize: '11px', fontWeight: '400', color: 'fg.muted', display: { base: 'none', md: 'inline' } },
+    '& kbd': { fontFamily: 'body', fontSize: '0.6875rem', fontWeight: '400', color: 'fg.muted', display: { base: 'none', md: 'inline' } },
     '& .choice': {
       minHeight: 'max(var(--finger), 30px)',
       borderColor: 'transparent',
       background: 'transparent',
-      fontSize: { base: '16px', md: 'sm' },
+      fontSize: { base: '1rem', md: 'sm' },
     },
   },
   '.parts': { display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: '4' },
   '.room': { paddingTop: '2' },
-  '.room[data-section=ledger]': { paddingTop: '0' },
+  // large type on a small screen: figures stay whole, and the table is moved sideways
+  '.room[data-section=ledger]': { paddingTop: '0', '@media (max-width: 18rem)': { overflowX: 'auto' } },
   '.sections': {
     display: 'flex',
     flexWrap: 'wrap',
@@ -198,7 +199,13 @@ export const PIECE: Record<string, SystemStyleObject> = {
   '.answer-note': { fontSize: 'sm', marginTop: '1', fontWeight: '600' },
   '.answer-go': { color: 'act', fontWeight: '650', textDecoration: 'underline', textUnderlineOffset: '3px' },
   '.answer-go a': { display: 'inline-flex', alignItems: 'center', minHeight: '44px', marginBlock: '-10px', paddingInline: '8px' },
-  '.answer-figures': { display: 'grid', gridTemplateColumns: 'repeat(2, minmax(0, 1fr))', columnGap: '2', rowGap: '1', marginTop: '1' },
+  '.answer-figures': {
+    display: 'grid',
+    gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 7.6rem), 1fr))',
+    columnGap: '2',
+    rowGap: '1',
+    marginTop: '1',
+  },
   '.answer-outcome': {
     fontSize: 'sm',
     marginTop: '2',
@@ -221,7 +228,7 @@ export const PIECE: Record<string, SystemStyleObject> = {
     alignItems: 'center',
     gap: '1',
     color: 'glazed',
-    fontSize: { base: 'sm', md: '12px', xl: 'sm' },
+    fontSize: { base: 'sm', md: '0.75rem', xl: 'sm' },
     whiteSpace: 'nowrap',
     fontVariantNumeric: 'tabular-nums',
     '& svg': { flexShrink: '0' },

@@ -32,7 +32,7 @@ export const START: Record<string, SystemStyleObject> = {
       cursor: 'default',
     },
     '& section[data-open]': { borderColor: 'act' },
-    '& h2': { gridColumn: '1 / -1', fontSize: '19px', fontWeight: '680' },
+    '& h2': { gridColumn: '1 / -1', fontSize: '1.1875rem', fontWeight: '680' },
     '& h2 button': {
       width: '100%',
       display: 'flex',
@@ -43,7 +43,7 @@ export const START: Record<string, SystemStyleObject> = {
     },
     '& kbd': {
       fontFamily: 'body',
-      fontSize: '12px',
+      fontSize: '0.75rem',
       fontWeight: '400',
       color: 'fg.muted',
       borderWidth: '1px',
@@ -75,7 +75,9 @@ export const START: Record<string, SystemStyleObject> = {
     borderColor: 'line',
     marginTop: '3',
     paddingTop: '3',
-    position: { base: 'sticky', md: 'static' },
+    // over the foot of the page, while that leaves room to read what is typed
+    position: 'static',
+    '@media (max-width: 47.99rem) and (min-height: 40rem)': { position: 'sticky' },
     bottom: '0',
     background: 'bg',
     paddingBottom: '2',
@@ -88,7 +90,7 @@ export const START: Record<string, SystemStyleObject> = {
     '& b': {
       ...FIGURES,
       display: 'block',
-      fontSize: { base: '21px', md: '27px' },
+      fontSize: { base: '1.3125rem', md: '1.6875rem' },
       fontWeight: '680',
       lineHeight: '1.2',
       whiteSpace: 'nowrap',
