@@ -13,7 +13,7 @@ import { areaWords, weighOutText } from '@/ui/steps';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useState } from 'react';
-import { Block, Sideways, Told } from '@/ui/blocks';
+import { Block, Told } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
 import { Obstructed } from './obstructed';
 import { RolledSlabs } from './rolled-slabs';
@@ -48,10 +48,19 @@ function take(piece: PieceModel, former: FormerRecord, stop: number, key?: strin
   );
 }
 
+const HEADS = {
+  former: 'former',
+  stop: 'rim level on former',
+  wet: 'wet, wide × high',
+  finishes: 'finishes',
+  holds: 'holds',
+  off: 'against the plan',
+  use: 'use',
+} as const;
+
 const CELL = {
   paddingBlock: '2',
   paddingInlineEnd: '4',
-  textAlign: 'right',
   whiteSpace: 'nowrap',
   fontVariantNumeric: 'tabular-nums',
 } as const;
@@ -76,7 +85,7 @@ function FormerRow({ piece, former, work }: { piece: PieceModel; former: FormerR
           {inUse && ', in use'}
         </Box>
       </chakra.th>
-      <chakra.td paddingBlock="1" paddingInlineEnd="4">
+      <chakra.td data-words={HEADS.stop} paddingBlock="1" paddingInlineEnd="4">
         <LengthInput
           label={`Clay stops in ${former.name} at`}
           mm={stop}
@@ -102,16 +111,16 @@ function FormerRow({ piece, former, work }: { piece: PieceModel; former: FormerR
         </chakra.td>
       ) : (
         <>
-          <chakra.td {...CELL} color="wet">
+          <chakra.td {...CELL} data-words={HEADS.wet} color="wet">
             {length(made.wet.rimDiameter)} × {length(made.wet.height)}
           </chakra.td>
-          <chakra.td {...CELL} color="glazed" fontFamily="figure" fontWeight="680" fontSize="1.125rem">
+          <chakra.td {...CELL} data-words={HEADS.finishes} color="glazed" fontFamily="figure" fontWeight="680" fontSize="1.125rem">
             {length(made.finished.rimDiameter)} × {length(made.finished.height)}
           </chakra.td>
-          <chakra.td {...CELL} color="glazed">
+          <chakra.td {...CELL} data-words={HEADS.holds} color="glazed">
             {volume(made.capacityMl)}
           </chakra.td>
-          <chakra.td {...CELL} color="fg.muted" fontSize="sm" whiteSpace="normal">
+          <chakra.td {...CELL} data-words={HEADS.off} color="fg.muted" fontSize="sm" whiteSpace="normal">
             {offWords(made.finished, piece.form.sizes, length)}
           </chakra.td>
         </>
@@ -180,11 +189,11 @@ export function FormerPanel({ piece }: { piece: PieceModel }) {
             .
           </Box>
         ) : (
-          <Sideways label="Formers, sideways">
-            <chakra.table aria-label="Formers" marginTop="2" fontSize="0.9375rem">
+          <div className="unfolding">
+            <chakra.table aria-label="Formers" className="unfolded-narrow" css={{ '--figure': '10.25rem' }} marginTop="2" fontSize="0.9375rem">
               <thead>
                 <tr>
-                  {['former', 'rim level on former', 'wet, wide × high', 'finishes', 'holds', 'against the plan', 'use'].map((head, i) => (
+                  {Object.values(HEADS).map((head, i) => (
                     <chakra.th
                       key={i}
                       scope="col"
@@ -205,7 +214,7 @@ export function FormerPanel({ piece }: { piece: PieceModel }) {
                 ))}
               </tbody>
             </chakra.table>
-          </Sideways>
+          </div>
         )}
         {hand.former?.measured === 'outside' && (
           <Box fontSize="sm" color="warn" marginTop="2">

@@ -1,6 +1,9 @@
 /** A phone on its side: too low for anything above or below the figure. */
 const LYING = '@media (orientation: landscape) and (max-height: 500px)';
 
+/** A phone held upright, and long enough. */
+const UPRIGHT = '@media (max-width: 767px) and (min-height: 700px)';
+
 /** At the wheel: the figure over the buttons, and on a phone on its side beside them. */
 export const WHEEL = {
   // swiping turns pages, and is not the browser's way back
@@ -91,6 +94,15 @@ export const WHEEL = {
       gridColumn: '1 / -1',
       overflowX: 'auto',
       '& > button': { flexShrink: '0' },
+      // an upright phone has the height for all of them at once
+      [UPRIGHT]: {
+        display: 'grid',
+        gridTemplateColumns: 'repeat(6, minmax(0, 1fr))',
+        gap: '8px',
+        overflowX: 'visible',
+        '& > button': { gridColumn: 'span 2', paddingInline: '0' },
+        '& > button:nth-of-type(n + 4)': { gridColumn: 'span 3' },
+      },
     },
     '@media (min-width: 1024px)': {
       gridTemplateColumns: 'auto auto auto minmax(0, 1fr)',
