@@ -190,7 +190,13 @@ export function FormerPanel({ piece }: { piece: PieceModel }) {
           </Box>
         ) : (
           <div className="unfolding">
-            <chakra.table aria-label="Formers" className="unfolded-narrow" css={{ '--figure': '10.25rem' }} marginTop="2" fontSize="0.9375rem">
+            <chakra.table
+              aria-label="Formers"
+              className="unfolded-narrow"
+              css={{ '--figure': '10.25rem' }}
+              marginTop="2"
+              fontSize="0.9375rem"
+            >
               <thead>
                 <tr>
                   {Object.values(HEADS).map((head, i) => (
