@@ -77,8 +77,8 @@ async function mixed(page: Page, foreign: RegExp): Promise<string[]> {
     copy.remove();
     return text.split('\n');
   });
-  // the line to measure on paper is 100 mm for everybody; the note is the maker's own
-  return lines.filter((line) => foreign.test(line) && line.trim() !== '100 mm' && !line.includes('beech stopper'));
+  // the note is the maker's own
+  return lines.filter((line) => foreign.test(line) && !line.includes('beech stopper'));
 }
 
 /** Where the application goes without loading a page: each by a link of its own. */

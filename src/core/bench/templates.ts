@@ -1,6 +1,6 @@
 import type { Stage } from '@/core/clay';
 import { type Flat, type FlatEdge, type FlatPart, boundsOf, distanceTo, lengthOf, liesWithin, roomIn } from '@/core/handbuild';
-import { type Drawing, type Shape, dashed, line, paragraph, path, words } from '@/core/paper';
+import { CHECKS, type Check, type Drawing, type Shape, dashed, line, paragraph, path, words } from '@/core/paper';
 import { STAGE_WORDS } from '@/core/sizing';
 
 /** What a template says beside its outline. */
@@ -12,10 +12,11 @@ export interface TemplateWords {
   readonly length: (mm: number) => string;
   /** It may lie either way on the slab: no arrow. */
   readonly turns?: boolean | undefined;
+  /** The line to lay a rule on. */
+  readonly check?: Check | undefined;
 }
 
 const GAP = 14;
-const CHECK_MM = 100;
 /** Below the part: two lines of words, notes, the line to measure. mm */
 const TEXT = { line: 5, size: 2.8, check: 12 };
 /** Letters of joining edges, to be read at arm's length. mm */
@@ -71,7 +72,7 @@ interface Caption {
 }
 
 /** What a template is, line by line, and a line to measure below it. */
-function caption(told: readonly string[], x: number, top: number, wide: number): Caption {
+function caption(told: readonly string[], x: number, top: number, wide: number, measure: Check): Caption {
   const shapes: Shape[] = [];
   let y = top;
   for (const each of told) {
@@ -80,9 +81,9 @@ function caption(told: readonly string[], x: number, top: number, wide: number):
     y += lines.length * TEXT.size * 1.35 + 1.2;
   }
   const check = y + TEXT.line;
-  const ends = [x, x + CHECK_MM].map((end) => line(end, check - 2, end, check + 2, 0.3));
+  const ends = [x, x + measure.mm].map((end) => line(end, check - 2, end, check + 2, 0.3));
   return {
-    shapes: [...shapes, line(x, check, x + CHECK_MM, check, 0.3), ...ends, words(x + CHECK_MM + 3, check + 1, '100 mm', 2.6)],
+    shapes: [...shapes, line(x, check, x + measure.mm, check, 0.3), ...ends, words(x + measure.mm + 3, check + 1, measure.words, 2.6)],
     bottom: check,
   };
 }
@@ -91,13 +92,13 @@ function caption(told: readonly string[], x: number, top: number, wide: number):
 const CLEAR = 12;
 
 /** The caption within the part, below the arrow, where that leaves room for it: paper of its own is a page more. */
-function captionInside(outline: readonly Flat[], told: readonly string[], arrow: number): Caption | undefined {
+function captionInside(outline: readonly Flat[], told: readonly string[], arrow: number, measure: Check): Caption | undefined {
   const { left, top, width, height } = boundsOf(outline);
   const { at } = roomIn(outline);
-  const wide = CHECK_MM + 20;
+  const wide = measure.mm + 20;
   const from = at.y + (arrow > 0 ? arrow + 4 : 0);
   const x = Math.min(Math.max(left + CLEAR, at.x - wide / 2), left + width - CLEAR - wide);
-  const { bottom } = caption(told, 0, 0, wide);
+  const { bottom } = caption(told, 0, 0, wide, measure);
   // below the arrow, or above it where there is more room
   const tops = [from, at.y - 8 - bottom].filter((y) => y > top + CLEAR && y + bottom < top + height - CLEAR);
   const fits = (y: number) => {
@@ -107,17 +108,17 @@ function captionInside(outline: readonly Flat[], told: readonly string[], arrow:
     return width > wide + 2 * CLEAR && corners.every((corner) => liesWithin(outline, corner));
   };
   const y = tops.find(fits);
-  return y === undefined ? undefined : caption(told, x + GAP, y + GAP, wide);
+  return y === undefined ? undefined : caption(told, x + GAP, y + GAP, wide, measure);
 }
 
 /**
  * A part to cut out at true size: its cut line, dashed lines where bevels end or laps begin, its joining edges lettered, an arrow for
  * the way the slab was rolled, and what it is: name, how many, clay, stage, slab, and a line to measure.
  */
-export function template(part: FlatPart, { name, clay, stage, length, turns = false }: TemplateWords): Drawing {
+export function template(part: FlatPart, { name, clay, stage, length, turns = false, check = CHECKS.mm }: TemplateWords): Drawing {
   const bounds = boundsOf(part.outline);
   const room = roomIn(part.outline);
-  const wide = Math.max(bounds.width, CHECK_MM + 20);
+  const wide = Math.max(bounds.width, check.mm + 20);
   const told = [
     `${name}: ${part.name}${part.count > 1 ? `, cut ${part.count}` : ''}`,
     `${clay}. Laid on ${STAGE_WORDS[stage]} clay, slab ${length(part.thickness)}. ${length(bounds.width)} by ${length(bounds.height)} over all.`,
@@ -125,8 +126,8 @@ export function template(part: FlatPart, { name, clay, stage, length, turns = fa
     ...part.notes,
   ];
   const letters = part.edges.map((edge) => markAt(edge, part, room.mm));
-  const inside = captionInside(part.outline, told, turns ? 0 : ARROW.head);
-  const said = inside ?? caption(told, GAP, GAP + bounds.height + 8, wide);
+  const inside = captionInside(part.outline, told, turns ? 0 : ARROW.head, check);
+  const said = inside ?? caption(told, GAP, GAP + bounds.height + 8, wide, check);
   return {
     title: `${name}: ${part.name}, ${STAGE_WORDS[stage]}`,
     width: (inside ? bounds.width : wide) + 2 * GAP,

@@ -1,3 +1,4 @@
+import { type UnitChoice, bareUnit } from '@/core/units';
 import { inBody, shownBall, calledPart, weighedPart, type Workspace } from '@/core/workspace';
 import Papa from 'papaparse';
 
@@ -21,84 +22,90 @@ export function writeTable(head: readonly string[], rows: readonly (readonly Cel
   );
 }
 
-const tenth = (value: number): number => Math.round(value * 10) / 10;
+interface Column {
+  readonly unit: string;
+  readonly cell: (value: number | undefined) => Cell;
+}
 
-/** An empty cell for a size the form does not have. */
-const maybe = (value: number | undefined): Cell => (value === undefined ? '' : tenth(value));
+/** An empty cell for what a piece has not; figures of the unit, to so many places. */
+const columnIn = (unit: string, per: number, places: number): Column => ({
+  unit,
+  cell: (value) => (value === undefined ? '' : Number((value / per).toFixed(places))),
+});
 
-const PIECE_HEAD = [
-  'piece',
-  'clay',
-  'shrinkage %',
-  'finished height mm',
-  'finished mouth mm',
-  'finished mouth, short side mm',
-  'finished base mm',
-  'wet height mm',
-  'wet mouth mm',
-  'wet mouth, short side mm',
-  'wet base mm',
-  'rim above bat mm',
-  'weigh out g',
-  'fired g',
-  'holds ml',
-  'note',
-];
+/** How a workshop's lengths, weights and volumes stand in a table: plain figures, their unit in the heading. From mm, g and ml. */
+function columnsOf({ length, mass, volume, flOz }: UnitChoice) {
+  const lengths = { mm: columnIn('mm', 1, 1), cm: columnIn('cm', 10, 2), in: columnIn('in', 25.4, 3) };
+  return {
+    length: lengths[bareUnit[length]],
+    mass: mass === 'g' ? columnIn('g', 1, 0) : columnIn('oz', 28.349523125, 1),
+    volume: volume === 'ml' ? columnIn('ml', 1, 0) : columnIn('fl oz', flOz === 'us' ? 29.5735295625 : 28.4130625, 1),
+  };
+}
 
 /** Every part of every piece. */
 const everyPart = ({ plans }: Workspace) => plans.flatMap((plan) => plan.parts.map((part) => ({ plan, part })));
 
-/** The pieces of a workspace as a table: finished and wet sizes, clay to weigh out and capacity, mm, g and ml. Impossible pieces keep their name only. */
+const SIZES = ['height', 'mouth', 'mouth, short side', 'base'];
+
+/** The pieces of a workspace as a table: finished and wet sizes, clay to weigh out and capacity, in the units chosen. Impossible pieces keep their name only. */
 export function piecesTable(workspace: Workspace, separator: Separator = ','): string {
+  const { length, mass, volume } = columnsOf(workspace.settings.units);
+  const head = [
+    'piece',
+    'clay',
+    'shrinkage %',
+    ...['finished', 'wet'].flatMap((stage) => SIZES.map((size) => `${stage} ${size} ${length.unit}`)),
+    `rim above bat ${length.unit}`,
+    `weigh out ${mass.unit}`,
+    `fired ${mass.unit}`,
+    `holds ${volume.unit}`,
+    'note',
+  ];
   const rows = everyPart(workspace).map(({ plan, part }): Cell[] => {
     const made = weighedPart(workspace, part, String);
     const clay = workspace.bodies.find(({ id }) => id === part.bodyId)?.name ?? '';
     if (!made.ok) return [calledPart(plan, part), clay];
     const { hand, weighOut, sized } = made.value;
     const { stages, thrown, masses, capacityMl } = sized;
-    const [wet, glazed] = [stages.wet.sizes, stages.glazed.sizes];
     return [
       calledPart(plan, part),
       clay,
       Math.round(made.value.clay.shrinkage.width * 10000) / 100,
-      ...[glazed.height, glazed.rimDiameter, glazed.rimAcross, glazed.baseDiameter].map(maybe),
-      ...[wet.height, wet.rimDiameter, wet.rimAcross, wet.baseDiameter].map(maybe),
-      hand ? '' : tenth(thrown.gauge),
-      weighOut === undefined ? '' : Math.round(shownBall(weighOut, part, workspace.settings.units)),
-      ...[masses.glazed, capacityMl].map(Math.round),
+      ...[stages.glazed.sizes, stages.wet.sizes].flatMap(({ height, rimDiameter, rimAcross, baseDiameter }) =>
+        [height, rimDiameter, rimAcross, baseDiameter].map(length.cell),
+      ),
+      length.cell(hand ? undefined : thrown.gauge),
+      mass.cell(weighOut && shownBall(weighOut, part, workspace.settings.units)),
+      mass.cell(masses.glazed),
+      volume.cell(capacityMl),
       plan.note,
     ];
   });
-  return writeTable(PIECE_HEAD, rows, separator);
+  return writeTable(head, rows, separator);
 }
 
-/** Every piece in every body: its wet mouth, a short side and height, its rim above the bat where it is thrown, mm, and the clay to weigh out, g. A piece in its own clay keeps its batch and firing. */
+/** Every piece in every body: its wet mouth, a short side and height, its rim above the bat where it is thrown, and the clay to weigh out, in the units chosen. A piece in its own clay keeps its batch and firing. */
 export function comparisonTable(workspace: Workspace): string {
   const { units } = workspace.settings;
-  const head = [
-    'piece',
-    ...workspace.bodies.flatMap(({ name }) =>
-      ['wet mouth mm', 'wet mouth, short side mm', 'wet height mm', 'rim above the bat mm', 'weigh out g'].map(
-        (what) => `${name}, ${what}`,
-      ),
-    ),
+  const { length, mass } = columnsOf(units);
+  const told = [
+    ...['wet mouth', 'wet mouth, short side', 'wet height', 'rim above the bat'].map((what) => `${what} ${length.unit}`),
+    `weigh out ${mass.unit}`,
   ];
+  const head = ['piece', ...workspace.bodies.flatMap(({ name }) => told.map((what) => `${name}, ${what}`))];
   const rows = everyPart(workspace).map(({ plan, part }): Cell[] => {
     const cells = workspace.bodies.flatMap(({ id }): Cell[] => {
       const made = weighedPart(workspace, inBody(part, id), String);
-      if (!made.ok) return ['', '', '', '', ''];
+      if (!made.ok) return told.map(() => '');
       const { sized, hand, weighOut } = made.value;
       const { rimDiameter, rimAcross, height } = sized.stages.wet.sizes;
-      const gauge = hand ? undefined : sized.thrown.gauge;
       return [
-        maybe(rimDiameter),
-        maybe(rimAcross),
-        maybe(height),
-        maybe(gauge),
-        weighOut === undefined ? '' : Math.round(shownBall(weighOut, inBody(part, id), units)),
+        ...[rimDiameter, rimAcross, height, hand ? undefined : sized.thrown.gauge].map(length.cell),
+        mass.cell(weighOut && shownBall(weighOut, inBody(part, id), units)),
       ];
     });
     return [calledPart(plan, part), ...cells];
   });
-  return writeTable(head.map(String), rows);
+  return writeTable(head, rows);
 }

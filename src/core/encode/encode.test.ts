@@ -4,6 +4,7 @@ import { USUAL_HANDLE } from '@/core/handbuild';
 import { DEMO } from '@/core/example';
 import { EMPTY, type Workspace, runOf, shopOf, shopRows } from '@/core/workspace';
 import Ajv2020 from 'ajv/dist/2020';
+import { METRIC, type UnitChoice } from '@/core/units';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { LARGEST_FILE, comparisonTable, harmlessCell, piecesTable, readWorkspace, writeTable, writeWorkspace } from '.';
@@ -330,6 +331,22 @@ describe('tables', () => {
       '557',
     ]);
     expect(piecesTable(DEMO, '\t').split('\r\n')[0]!.split('\t')).toEqual(head);
+  });
+
+  it('name their units, all of one system, and hold the same pieces in any', () => {
+    const read = (units: Partial<UnitChoice>) => {
+      const workspace = { ...DEMO, settings: { ...DEMO.settings, units: { ...METRIC, ...units } } };
+      const [head, first] = Papa.parse<string[]>(piecesTable(workspace)).data as [string[], string[]];
+      const compared = Papa.parse<string[]>(comparisonTable(workspace)).data as string[][];
+      return { head: [...head, ...compared[0]!], cell: (name: string) => Number(first[head.indexOf(name)]) };
+    };
+    const inches = read({ length: 'inch-fraction', mass: 'lb-oz', volume: 'fl-oz' });
+    expect(inches.head.filter((each) => /\b(mm|cm|g|kg|ml)\b/.test(each))).toEqual([]);
+    expect(read({}).head.filter((each) => /\b(cm|in|oz|lb)\b/.test(each))).toEqual([]);
+    expect(read({ length: 'cm' }).head.filter((each) => /\b(mm|in|oz|lb)\b/.test(each))).toEqual([]);
+    expect(inches.cell('finished height in')).toBeCloseTo(120 / 25.4, 3);
+    expect(inches.cell('holds fl oz') * 29.5735).toBeCloseTo(557, -1);
+    expect(read({ length: 'cm' }).cell('wet height cm')).toBeCloseTo(13.56, 2);
   });
 
   it('hold each piece in every clay, its own clay with its batch and firing', () => {

@@ -199,4 +199,17 @@ describe('a table of finished sizes', () => {
     expect(rows).toHaveLength(DEMO.plans.length);
     expect(rows[0]!.name).toBe(DEMO.plans[0]!.name);
   });
+
+  it('takes the unit a heading names, whatever the workshop measures in', () => {
+    for (const [heading, cell] of [
+      ['finished height in', '4.724'],
+      ['height (cm)', '12'],
+      ['height, mm', '120'],
+    ]) {
+      const table = tableOf(`name,${heading!.includes(',') ? `"${heading}"` : heading}\nJar,${cell}`);
+      const [row] = partsFrom(table, ['name', 'height'], DEMO, { unit: 'mm', bodyId: undefined, write });
+      const made = row!.part.ok ? row!.part.value.sizes.height![0] : undefined;
+      expect(made && 'mm' in made && made.mm, heading).toBeCloseTo(120, 1);
+    }
+  });
 });

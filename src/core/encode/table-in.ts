@@ -183,13 +183,20 @@ const SIZE_COLUMNS = [
   ['floor', 'floor'],
 ] as const satisfies readonly (readonly [Column, SizeName])[];
 
+/** The unit a heading names: "finished height in", "mouth (cm)". */
+const unitIn = (heading: string): 'mm' | 'cm' | 'in' | undefined =>
+  UNITS[/(?:^|[\s(,])(mm|cm|in|inch|inches)[.)]*$/i.exec(heading.trim())?.[1]?.toLowerCase() ?? ''];
+
 /** The finished sizes a line gives, mm. */
-function sizesIn(cell: (column: Column) => string, unit: 'mm' | 'cm' | 'in'): Result<Partial<Record<SizeName, number>>> {
+function sizesIn(
+  cell: (column: Column) => string,
+  unitOfColumn: (column: Column) => 'mm' | 'cm' | 'in',
+): Result<Partial<Record<SizeName, number>>> {
   const sizes: Partial<Record<SizeName, number>> = {};
   for (const [column, size] of SIZE_COLUMNS) {
     const text = cell(column);
     if (text === '') continue;
-    const read = readLength(text, { unit });
+    const read = readLength(text, { unit: unitOfColumn(column) });
     if (!read.ok) return bad(column, read.problem.message);
     sizes[size] = read.value;
   }
@@ -200,10 +207,11 @@ function sizesIn(cell: (column: Column) => string, unit: 'mm' | 'cm' | 'in'): Re
 export function partsFrom(table: Table, columns: readonly (Column | undefined)[], workspace: Workspace, options: Options): RowRead[] {
   return table.rows.map((row, i) => {
     const cell = (column: Column) => row[columns.indexOf(column)] ?? '';
+    const headed = (column: Column) => unitIn(table.head[columns.indexOf(column)] ?? '');
     const line = i + 2;
     const name = cell('name') || `Line ${line}`;
     const fault = table.faults.get(line) ?? nameFault(cell('name'), columns.includes('name'));
-    return { line, name, part: fault ? bad('name', fault) : partOf(cell, workspace, options) };
+    return { line, name, part: fault ? bad('name', fault) : partOf(cell, headed, workspace, options) };
   });
 }
 
@@ -214,14 +222,20 @@ function nameFault(name: string, asked: boolean): string | undefined {
   return /[\r\n]/.test(name) ? 'The name goes on in the next line. Is a quote mark missing?' : undefined;
 }
 
-function partOf(cell: (column: Column) => string, workspace: Workspace, { unit, bodyId, write }: Options): Result<Part> {
+function partOf(
+  cell: (column: Column) => string,
+  headed: (column: Column) => 'mm' | 'cm' | 'in' | undefined,
+  workspace: Workspace,
+  { unit, bodyId, write }: Options,
+): Result<Part> {
   const family = familyOf(cell('form'));
   if (!family.ok) return family;
   const clay = clayOfCell(workspace, cell('clay'), bodyId);
   if (!clay.ok) return clay;
   const measured = unitOf(cell('unit'), unit);
   if (!measured.ok) return measured;
-  const sizes = sizesIn(cell, measured.value);
+  // a cell of its own says more than a heading
+  const sizes = sizesIn(cell, (column) => (cell('unit') === '' ? (headed(column) ?? measured.value) : measured.value));
   if (!sizes.ok) return sizes;
   const { rimDiameter: across, height: high, ...others } = sizes.value;
   if (!across && !high) return bad('mouth', 'It has neither a mouth nor a height: give at least one of them.');

@@ -1,4 +1,4 @@
-import { PAPER, type Paper, type Sheet, type Shape, box, checkLine, line, words } from './drawing';
+import { type Check, PAPER, type Paper, type Sheet, type Shape, box, checkLine, line, words } from './drawing';
 
 /** What stands on the strips already; the rest is left to be written or scratched. */
 export interface BarSheetInput {
@@ -10,6 +10,8 @@ export interface BarSheetInput {
   /** The same, as the maker says it. */
   readonly markedWords: string;
   readonly paper: Paper;
+  /** The line to lay a rule on. */
+  readonly check?: Check | undefined;
 }
 
 const STRIP = { width: 150, height: 34, gap: 6, top: 26 };
@@ -55,7 +57,7 @@ export function barSheet(input: BarSheetInput): Sheet {
       words(x, 14, `Bars of ${input.body}: as thick as the work, marked wet, dried flat under a board`, 4.2),
       words(x, 20, 'Prick the crosses through into the clay. Measure between the pricks when wet, bone dry, after bisque, after glaze.', 3),
       ...strips.flat(),
-      ...checkLine(x, height - 14),
+      ...checkLine(x, height - 14, input.check),
     ],
   };
 }

@@ -46,7 +46,19 @@ export interface Sheet {
 }
 
 const HAIR = 0.2;
-const CHECK_MM = 100;
+
+/** A length to lay a rule on, and what it is called. */
+export interface Check {
+  readonly mm: number;
+  readonly words: string;
+}
+
+/** By the unit a workshop's rules are in. */
+export const CHECKS: Readonly<Record<'mm' | 'cm' | 'in', Check>> = {
+  mm: { mm: 100, words: '100 mm' },
+  cm: { mm: 100, words: '10 cm' },
+  in: { mm: 101.6, words: '4 in' },
+};
 
 export const line = (x1: number, y1: number, x2: number, y2: number, width = HAIR): Shape => ({ kind: 'line', x1, y1, x2, y2, width });
 
@@ -90,13 +102,13 @@ export const box = (x: number, y: number, width: number, height: number): Shape[
 ];
 
 /** A line to lay a ruler on: printed at another size, nothing else on the sheet is true. */
-export function checkLine(x: number, y: number): Shape[] {
+export function checkLine(x: number, y: number, { mm, words: long }: Check = CHECKS.mm): Shape[] {
   return [
-    line(x, y, x + CHECK_MM, y, 0.3),
+    line(x, y, x + mm, y, 0.3),
     line(x, y - 3, x, y + 3, 0.3),
-    line(x + CHECK_MM, y - 3, x + CHECK_MM, y + 3, 0.3),
-    words(x + CHECK_MM + 4, y - 0.6, 'This line is 100 mm.', 2.8),
-    words(x + CHECK_MM + 4, y + 3.4, 'If it is not: print at 100 %, not “fit to page”.', 2.8),
+    line(x + mm, y - 3, x + mm, y + 3, 0.3),
+    words(x + mm + 4, y - 0.6, `This line is ${long}.`, 2.8),
+    words(x + mm + 4, y + 3.4, 'If it is not: print at 100 %, not “fit to page”.', 2.8),
   ];
 }
 

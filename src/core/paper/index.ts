@@ -1,5 +1,7 @@
 export { type BarSheetInput, barSheet } from './bar-sheet';
 export {
+  CHECKS,
+  type Check,
   DASH,
   type Drawing,
   PAPER,

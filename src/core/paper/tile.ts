@@ -1,5 +1,19 @@
 import { polygonContains } from 'd3-polygon';
-import { type Drawing, PAPER, type Paper, type Place, type Shape, type Sheet, checkLine, line, moved, widthOf, words } from './drawing';
+import {
+  CHECKS,
+  type Check,
+  type Drawing,
+  PAPER,
+  type Paper,
+  type Place,
+  type Shape,
+  type Sheet,
+  checkLine,
+  line,
+  moved,
+  widthOf,
+  words,
+} from './drawing';
 
 /** No printer reaches nearer to the edge. mm */
 const MARGIN = 12;
@@ -126,8 +140,9 @@ function needed(all: readonly Page[], overlap: number): ReadonlySet<Page> {
  *
  * @param correction by how much positions are stretched for a printer that prints small or large: 100 over what its
  * check line measured
+ * @param check the line to lay a rule on at the foot of each page
  */
-export function tile(drawing: Drawing, paper: Paper, correction = 1): Tile[] {
+export function tile(drawing: Drawing, paper: Paper, correction = 1, check: Check = CHECKS.mm): Tile[] {
   const [width, height] = PAPER[paper];
   const area = { width: width - 2 * MARGIN, height: height - MARGIN - FOOT };
   const count = (whole: number, room: number) => (whole <= room ? 1 : Math.ceil((whole - OVERLAP) / (room - OVERLAP)));
@@ -157,7 +172,7 @@ export function tile(drawing: Drawing, paper: Paper, correction = 1): Tile[] {
         return joined ? cross(at.x + end(across, area.width), at.y + end(down, area.height)) : [];
       }),
     );
-    const check = checkLine(0, 0).map((shape) => moved(shape, MARGIN, height - 14, correction));
+    const measure = checkLine(0, 0, check).map((shape) => moved(shape, MARGIN, height - 14, correction));
     const which =
       pages.size === 1
         ? drawing.title
@@ -170,7 +185,7 @@ export function tile(drawing: Drawing, paper: Paper, correction = 1): Tile[] {
       from,
       at,
       area,
-      shapes: [...shapes, ...joins, ...check, words(MARGIN, height - 6, which, 2.8)],
+      shapes: [...shapes, ...joins, ...measure, words(MARGIN, height - 6, which, 2.8)],
     };
   });
 }

@@ -2,13 +2,15 @@
 
 import { Choice, LabelledChoice, LengthInput, NameInput } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
+import { useUnits } from '@/ui/state';
 import { preferPrint, setShop, useBench } from './use-bench';
 
 const NEW = '\u0000new';
 
-/** Which paper, which printer, and what that printer's 100 mm line really measured. */
+/** Which paper, which printer, and what the line at the foot of that printer's pages really measured. */
 export function PrintSetting() {
-  const { shop, paper, printer, measuredMm } = useBench();
+  const { shop, paper, printer, measuredMm, check } = useBench();
+  const { readLength } = useUnits();
   const printers = shop.printers ?? [];
   const chosen = printers.find(({ name }) => name === printer);
   const choose = (name: string) => {
@@ -60,16 +62,18 @@ export function PrintSetting() {
             }}
           />
           <Box fontSize="sm" color="fg.muted">
-            its 100 mm line measures{' '}
+            its {check.words} line measures{' '}
             <LengthInput
-              label="Its 100 mm line measures"
-              mm={measuredMm ?? 100}
+              label={`Its ${check.words} line measures`}
+              mm={((measuredMm ?? 100) * check.mm) / 100}
               takeMm={(mm, key) => {
-                if (mm < 80 || mm > 125) return 'That is far from 100 mm. Measure the line at the foot of the page again.';
-                return edit({ measuredMm: mm }, key);
+                // kept for a line of 100 mm
+                const of100 = (mm * 100) / check.mm;
+                if (of100 < 80 || of100 > 125) return `That is far from ${check.words}. Measure the line at the foot of the page again.`;
+                return edit({ measuredMm: of100 }, key);
               }}
               known={measuredMm !== undefined}
-              unit="mm"
+              unit={readLength.unit}
               style={{ width: '4rem', fontSize: '1rem' }}
             />
           </Box>

@@ -1,6 +1,6 @@
 'use client';
 
-import { DASH, type Drawing, type Shape, correctionOf, tile } from '@/core/paper';
+import { DASH, type Drawing, type Shape, correctionOf } from '@/core/paper';
 import { Saves } from '@/ui/fields';
 import { pdfOf } from '@/workers';
 import { useUnits } from '@/ui/state';
@@ -43,12 +43,12 @@ interface Props {
 
 /** A drawing at true size to take away: looked at here, printed on as many pages as it needs, or as a file. */
 export function Printed({ title, drawing, about }: Props) {
-  const { paper, measuredMm } = useBench();
+  const bench = useBench();
   const { length } = useUnits();
-  const correction = correctionOf(measuredMm);
-  const pages = tile(drawing, paper, correction);
+  const correction = correctionOf(bench.measuredMm);
+  const pages = bench.pages(drawing);
   const name = fileName(drawing.title);
-  const pdf = async () => ({ content: await pdfOf([pages[0]!, ...pages.slice(1)]), name: `${name}.pdf`, type: 'application/pdf' });
+  const pdf = async () => ({ content: await pdfOf(pages), name: `${name}.pdf`, type: 'application/pdf' });
   const svg = async () => ({ content: (await import('@/core/print')).writeSvg(drawing), name: `${name}.svg`, type: 'image/svg+xml' });
   const dxf = async () => ({ content: (await import('@/core/print')).writeDxf(drawing), name: `${name}.dxf`, type: 'image/vnd.dxf' });
   return (

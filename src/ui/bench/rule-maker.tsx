@@ -3,6 +3,7 @@
 import { type RuleUnit, type RuledClay, shrinkRule } from '@/core/bench';
 import { STAGES, type Stage } from '@/core/clay';
 import type { Drawing } from '@/core/paper';
+import { madeActs } from '@/store';
 import { STAGE_WORDS } from '@/core/sizing';
 import { clayNow } from '@/core/workspace';
 import { LabelledChoice, LengthInput } from '@/ui/fields';
@@ -29,7 +30,7 @@ export function useRule(clay: RuledClay, bodyId: string | undefined): { readonly
   const clays: readonly [RuledClay, ...RuledClay[]] = known
     ? [clay, { body: other.name, cone: known.firing.cone, clay: known.figures }]
     : [clay];
-  const date = new Date().toISOString().slice(0, 10);
+  const date = madeActs.today();
   return {
     draw: () => shrinkRule({ clays, stage, unit, reads, date }),
     about: (

@@ -9,14 +9,14 @@ import type { ClayView } from './use-clay-view';
 
 /** The strips to lay on the clay, as a PDF. */
 export function BarSheetButton({ view }: { view: ClayView }) {
-  const { paper } = useBench();
+  const { paper, check } = useBench();
   const unit = caliperUnit(useUnits().choice);
   const marked = USUAL_MARK[unit];
   const markedWords = `${writeReading(marked, unit)} ${unit}`;
   const make = async () => {
     const { barSheet } = await import('@/core/paper');
     const batch = view.batches.find(({ id }) => id === view.batchId)?.name;
-    const sheet = barSheet({ body: view.body.name, batch, cone: view.known.firing.cone, marked, markedWords, paper });
+    const sheet = barSheet({ body: view.body.name, batch, cone: view.known.firing.cone, marked, markedWords, paper, check });
     return { content: await pdfOf([sheet]), name: 'rimbet-bars.pdf', type: 'application/pdf' };
   };
   return <Saves files={[{ words: 'Print a bar sheet', make }]} />;

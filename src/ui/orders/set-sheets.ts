@@ -1,7 +1,6 @@
 'use client';
 
 import { USUAL_SETTING, gaugesOf, strips } from '@/core/bench';
-import { correctionOf, tile } from '@/core/paper';
 import { type Plan, mainPart, weighedPart, surenessOf } from '@/core/workspace';
 import { useBench } from '@/ui/bench';
 import type { Saveable } from '@/ui/fields';
@@ -12,7 +11,7 @@ import { pdfOf } from '@/workers';
 export function useSetSheets(plans: readonly Plan[], name: string): readonly Saveable[] {
   const { workspace } = useWorkspace();
   const units = useUnits();
-  const { paper, measuredMm } = useBench();
+  const { pages } = useBench();
   const made = plans.flatMap((plan) => {
     const sized = weighedPart(workspace, mainPart(plan), units.length);
     if (!sized.ok || sized.value.hand) return [];
@@ -22,7 +21,7 @@ export function useSetSheets(plans: readonly Plan[], name: string): readonly Sav
   if (made.length === 0) return [];
   const make = async () => {
     const sheets = made.flatMap(({ plan, worked }) =>
-      tile(strips(gaugesOf(worked, USUAL_SETTING, undefined, units.length), plan.name, {}, units.length), paper, correctionOf(measuredMm)),
+      pages(strips(gaugesOf(worked, USUAL_SETTING, undefined, units.length), plan.name, {}, units.length)),
     );
     const [first, ...rest] = sheets;
     return {

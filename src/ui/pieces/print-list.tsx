@@ -1,6 +1,6 @@
 'use client';
 
-import { correctionOf, tile } from '@/core/paper';
+import { madeActs } from '@/store';
 import { useBench } from '@/ui/bench';
 import { type Saveable } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
@@ -12,11 +12,10 @@ import { rowsOf } from './print-rows';
 export function usePrintList(): Saveable {
   const { workspace } = useWorkspace();
   const units = useUnits();
-  const { paper, measuredMm } = useBench();
+  const { pages } = useBench();
   const make = async () => {
-    const drawing = planTable(rowsOf(workspace, units), new Date().toISOString().slice(0, 10));
-    const [first, ...rest] = tile(drawing, paper, correctionOf(measuredMm));
-    return { content: await pdfOf([first!, ...rest]), name: 'rimbet-pieces.pdf', type: 'application/pdf' };
+    const drawing = planTable(rowsOf(workspace, units), madeActs.today());
+    return { content: await pdfOf(pages(drawing)), name: 'rimbet-pieces.pdf', type: 'application/pdf' };
   };
   return { words: 'Print the list', make };
 }

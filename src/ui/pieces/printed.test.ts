@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { gaugesOf, planTable, strips, template, USUAL_SETTING } from '@/core/bench';
-import type { Drawing } from '@/core/paper';
-import { METRIC, type UnitChoice } from '@/core/units';
+import { CHECKS, type Drawing, barSheet, tile } from '@/core/paper';
+import { METRIC, type UnitChoice, bareUnit } from '@/core/units';
 import { DEMO } from '@/core/example';
 import { weighedPart, surenessOf } from '@/core/workspace';
 import { cardOf } from '@/ui/piece';
@@ -47,8 +47,9 @@ function clashes(drawing: Drawing): string[] {
 
 describe.each(SYSTEMS)('what is printed in %o', (choice, foreign) => {
   const units = unitsOf(choice);
+  const unit = bareUnit[choice.length];
   const check = (drawing: Drawing, own = '') => {
-    expect(textsOf(drawing).filter(({ text }) => foreign.test(text) && text !== own && !text.includes('100 mm'))).toEqual([]);
+    expect(textsOf(drawing).filter(({ text }) => foreign.test(text) && text !== own)).toEqual([]);
     expect(clashes(drawing)).toEqual([]);
   };
 
@@ -64,10 +65,14 @@ describe.each(SYSTEMS)('what is printed in %o', (choice, foreign) => {
     check(card, plan.note.slice(0, 110));
     if (gauges.length > 0) check(strips(gauges, plan.name, {}, units.length));
     for (const each of hand && 'parts' in hand ? hand.parts : [])
-      check(template(each, { name: plan.name, clay: 'Heron Buff, cone 6', stage: 'wet', length: units.length }));
+      check(template(each, { name: plan.name, clay: 'Heron Buff, cone 6', stage: 'wet', length: units.length, check: CHECKS[unit] }));
   });
 
-  it('of them all: the list for the wall', () => {
+  it('of them all: the list for the wall, a sheet of bars, and what stands at the foot of each page', () => {
     check(planTable(rowsOf(DEMO, units), '2026-11-25'));
+    const bars = barSheet({ body: 'Heron Buff', marked: 100, markedWords: units.plain(100), paper: 'a4', check: CHECKS[unit] });
+    const [page] = tile({ title: 'Card', width: 100, height: 100, shapes: [] }, 'letter', 1, CHECKS[unit]);
+    for (const { shapes } of [bars, page!])
+      expect(textsOf({ title: '', width: 0, height: 0, shapes }).filter(({ text }) => foreign.test(text))).toEqual([]);
   });
 });

@@ -1,5 +1,5 @@
 import { type Gauge, type GoMarks, insideRib, profileRib, silhouette, strips, template } from '@/core/bench';
-import type { Drawing } from '@/core/paper';
+import type { Check, Drawing } from '@/core/paper';
 import { type Limit, isExact, windowAt } from '@/core/sizing';
 import type { FitWork } from '@/core/workspace';
 import type { PieceModel } from '../model/use-piece';
@@ -35,8 +35,8 @@ export interface ToolDrawing {
 export type Draw = () => readonly ToolDrawing[];
 
 /** What a slab or a disc for a former is cut by. */
-function templates({ hand, plan, units, ...piece }: PieceModel): ToolDrawing[] {
-  const of = { name: plan.name, clay: clayWords({ hand, plan, units, ...piece }), length: units.length };
+function templates({ hand, plan, units, ...piece }: PieceModel, check: Check): ToolDrawing[] {
+  const of = { name: plan.name, clay: clayWords({ hand, plan, units, ...piece }), length: units.length, check };
   if (hand?.by === 'slab') {
     return hand.parts.map((part) => ({
       title: part.count > 1 ? `${part.name}, cut ${part.count}` : part.name,
@@ -51,13 +51,18 @@ function templates({ hand, plan, units, ...piece }: PieceModel): ToolDrawing[] {
 }
 
 /** Every tool of a piece that is drawn at true size, by its name in the room; the shelf card and the rule are made by who knows them. */
-export function drawnTools(piece: PieceModel, gauges: () => readonly Gauge[], seat: FitWork | undefined): Readonly<Record<string, Draw>> {
+export function drawnTools(
+  piece: PieceModel,
+  gauges: () => readonly Gauge[],
+  seat: FitWork | undefined,
+  check: Check,
+): Readonly<Record<string, Draw>> {
   const { worked, plan, units } = piece;
   const hollow = worked.sized.capacityMl > 0 && !worked.sized.wet.plan;
   const one = (title: string, draw: () => Drawing): Draw => (hollow ? () => [{ title, drawing: draw() }] : () => []);
   return {
     strips: () => [{ title: 'Measuring strips', drawing: strips(gauges(), plan.name, goMarks(piece, seat), units.length) }],
-    templates: () => templates(piece),
+    templates: () => templates(piece, check),
     silhouette: one('Silhouette', () => silhouette(worked, plan.name)),
     'outside-rib': one('Outside rib', () => profileRib(worked, plan.name)),
     'inside-rib': one('Inside rib', () => insideRib(worked, plan.name)),

@@ -2,7 +2,7 @@
 
 import { later } from '@/ui/blocks';
 import { gaugesOf } from '@/core/bench';
-import { correctionOf, tile } from '@/core/paper';
+import { madeActs } from '@/store';
 import { OwnMeasures, PrintSetting, Printed, RuleCheck, fileName, useBench, useRule } from '@/ui/bench';
 import { Saves } from '@/ui/fields';
 import type { Section } from '@/ui/rooms';
@@ -44,18 +44,16 @@ export function ToolsRoom({ piece, tools, tool, onTool }: Props) {
   const batch = workspace.batches.find(({ id }) => id === part.batchId)?.name;
   const body = known.body?.name ?? 'typical stoneware';
   const rule = useRule({ body, batch, cone: known.firing.cone, clay: worked.clay }, part.bodyId);
-  const date = new Date().toISOString().slice(0, 10);
+  const date = madeActs.today();
   const draws: Readonly<Record<string, Draw>> = {
-    ...drawnTools(piece, gauges, seat),
+    ...drawnTools(piece, gauges, seat, bench.check),
     rule: () => [{ title: 'Shrink rule', drawing: rule.draw() }],
     card: () => [{ title: 'Shelf card', drawing: cardOf(piece, gauges(), { batch, measures: bench.shop.measures ?? [], date }) }],
   };
   const choose = (value: string, on: boolean) => setChosen((now) => (on ? [...now, value] : now.filter((each) => each !== value)));
   const printed = tools.filter(({ value }) => chosen.includes(value));
   const pdf = async () => {
-    const pages = printed.flatMap(({ value }) =>
-      draws[value]!().flatMap(({ drawing }) => tile(drawing, bench.paper, correctionOf(bench.measuredMm))),
-    );
+    const pages = printed.flatMap(({ value }) => draws[value]!().flatMap(({ drawing }) => bench.pages(drawing)));
     const [first, ...rest] = pages;
     if (!first) throw new Error('This piece has none of the tools chosen.');
     return { content: await pdfOf([first, ...rest]), name: `${fileName(`${plan.name} tools`)}.pdf`, type: 'application/pdf' };
