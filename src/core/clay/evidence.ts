@@ -1,5 +1,5 @@
-import type { Bar } from './belief';
-import { coneRank } from './cone';
+import { coneAboutC, coneRank } from './cone';
+import type { FiredBar } from './firing';
 import { type Firing, type Sample, lengthOf } from './sample';
 import type { Shares } from './shrinkage';
 import { slipsOf } from './slips';
@@ -73,8 +73,11 @@ export function gather<S extends Sample>(samples: readonly S[], batchId: string 
   };
 }
 
+/** About how hot a firing is, deg C: by its cone, which says more than a temperature. */
+export const heatOf = ({ cone, temperatureC }: Firing): number | undefined => coneAboutC(cone) ?? temperatureC;
+
 /** The bars a belief takes, from the samples used: lengths averaged over their marks. */
-export function asBars<S extends Sample>(evidence: Evidence<S>): Bar[] {
+export function asBars<S extends Sample>(evidence: Evidence<S>): FiredBar[] {
   return evidence.sorted.flatMap(({ sample, unused, sameBatch }) => {
     if (unused) return [];
     const at = (stage: Stage) => lengthOf(sample, stage);
@@ -86,7 +89,7 @@ export function asBars<S extends Sample>(evidence: Evidence<S>): Bar[] {
         dry: at('dry'),
         bisque: at('bisque'),
         glazed: at('glazed')!,
-        ...{ tool, firedTool, madeTo, sameBatch, batch: batchId },
+        ...{ tool, firedTool, madeTo, sameBatch, batch: batchId, temperatureC: heatOf(sample.firing) },
       },
     ];
   });

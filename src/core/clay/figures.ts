@@ -1,5 +1,6 @@
 import type { PercentRange } from '@/core/units';
-import { type Bar, type Belief, type BelievedShares, SHARE_SD, believe } from './belief';
+import { type Bar, type Belief, type BelievedShares, SHARE_SD, believe, priorOf } from './belief';
+import { type FiredBar, believeFiring, isApart } from './firing';
 import { believeHeight } from './height';
 import { type ClayKind, TYPICAL } from './kinds';
 import type { Matter } from './matter';
@@ -13,7 +14,9 @@ export interface ClayFacts {
   readonly sharesPercent?: Shares | undefined;
   readonly waterPercent?: number | undefined;
   readonly lossPercent?: number | undefined;
-  readonly bars?: readonly Bar[] | undefined;
+  readonly bars?: readonly FiredBar[] | undefined;
+  /** How hot the firing asked for is, deg C, where bars fired otherwise stand in for its own. */
+  readonly askedC?: number | undefined;
   /**
    * Bars and pieces measured in height. Where they are given, even none, what is believed of height follows from width and from them;
    * else height is taken as it was entered, or as width.
@@ -89,6 +92,13 @@ function matterFigure(weighed: number | undefined, given: number | undefined, ty
   return { value: typical, source: 'typical' };
 }
 
+/** What is believed of the shrinkage across: by bars fired otherwise where they stand in, shifted and as unsure as that makes it. */
+function believedAt({ kind, shrinkagePercent, bars = [], askedC }: ClayFacts, believed: BelievedShares): Belief {
+  const belief = believe(kind, shrinkagePercent, bars, believed);
+  if (!bars.some((bar) => isApart(bar, askedC))) return belief;
+  return { ...belief, ...believeFiring(priorOf(kind, shrinkagePercent), bars, believed, { temperatureC: askedC }).belief };
+}
+
 /**
  * Turns what is known of a clay into the figures everything computes with: bars before the supplier's word,
  * the supplier's word before what is typical of the kind, and each figure says which it was.
@@ -98,7 +108,7 @@ function matterFigure(weighed: number | undefined, given: number | undefined, ty
 export function clayFigures(facts: ClayFacts): ClayFigures {
   const { shares, sources } = sharesOf(facts);
   const believed = believedShares(shares, sources);
-  const belief = believe(facts.kind, facts.shrinkagePercent, facts.bars ?? [], believed);
+  const belief = believedAt(facts, believed);
   const given = facts.heightShrinkagePercent;
   const heightBelief = facts.heightBars ? believeHeight(facts, facts.bars ?? [], facts.heightBars, belief, believed).belief : undefined;
   const water = matterFigure(facts.weighed?.water, facts.waterPercent, TYPICAL[facts.kind].water);

@@ -59,6 +59,10 @@ const SLOPE = { mean: 0.005, sd: 0.0087, class: 0.005, per: 40 } as const;
 const SAME_HEAT = 15;
 const CLASS_WIDTH = 30;
 
+/** Whether a bar was fired so much hotter or cooler than what is asked that it says less of it. */
+export const isApart = ({ temperatureC }: Pick<FiredBar, 'temperatureC'>, askedC: number | undefined): boolean =>
+  temperatureC !== undefined && askedC !== undefined && Math.abs(temperatureC - askedC) > SAME_HEAT;
+
 /** In which class of heat a bar lies beside what is asked: 0 for the same, 1 for 15 to 45 degrees more, -1 for as much less; an edge goes to the nearer. */
 function heatClass(difference: number): number {
   const beyond = Math.abs(difference);
@@ -150,10 +154,7 @@ export function believeFiring(prior: Prior, bars: readonly FiredBar[], shares: B
   const fired = bars.filter(
     (bar): bar is FiredBar & Fired => bar.glazed !== undefined && (bar.wet !== undefined || firstStage(bar as Fired) !== undefined),
   );
-  const apart = ({ temperatureC: there }: FiredBar): number =>
-    there === undefined || asked.temperatureC === undefined || Math.abs(there - asked.temperatureC) <= SAME_HEAT
-      ? 0
-      : there - asked.temperatureC;
+  const apart = (bar: FiredBar): number => (isApart(bar, asked.temperatureC) ? bar.temperatureC! - asked.temperatureC! : 0);
   const classOf = (bar: FiredBar) => heatClass(apart(bar));
   const phi2 = firingVariance(bars, classOf);
 

@@ -14,10 +14,10 @@ export {
   priorOf,
 } from './belief';
 export { type HeightBelief, believeHeight } from './height';
-export { type AskedFiring, type FiredBar, type FiringBelief, believeFiring } from './firing';
+export { type AskedFiring, type FiredBar, type FiringBelief, believeFiring, isApart } from './firing';
 export { type Matter, dryMass, firedMass, leatherMass, wetDensity } from './matter';
 export { type ClayFacts, type ClayFigures, type OwnHand, type Source, believedShares, clayFigures, sharesOf } from './figures';
-export { type Evidence, type Sorted, type Unused, asBars, gather, impliedShrinkage } from './evidence';
+export { type Evidence, type Sorted, type Unused, asBars, gather, heatOf, impliedShrinkage } from './evidence';
 export { type Firing, type Sample, type Softness, lengthOf } from './sample';
 export { type Slip, slipsOf } from './slips';
 export { type Weighed, plausibility, solidDensity, weigh } from './weighed';

@@ -5,7 +5,7 @@ import { type BarRecord, type KnownClay, restsOnWords } from '.';
 type Used = Sorted<BarRecord>;
 
 const sample = (kind: 'bar' | 'piece', sameBatch: boolean, unused?: Used['unused']): Used =>
-  ({ sample: { kind }, sameBatch, unused }) as unknown as Used;
+  ({ sample: { kind, firing: {} }, sameBatch, unused }) as unknown as Used;
 
 const many = (count: number, ...of: Parameters<typeof sample>): Used[] => Array.from({ length: count }, () => sample(...of));
 

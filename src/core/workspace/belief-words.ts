@@ -1,4 +1,4 @@
-import { type Belief, type Sorted, type Unused, mostPieces } from '@/core/clay';
+import { type Belief, type Sorted, type Unused, heatOf, isApart, mostPieces } from '@/core/clay';
 import { writePercent } from '@/core/units';
 import type { KnownClay } from './clay';
 import type { BarRecord } from './records';
@@ -27,6 +27,15 @@ function countWords(used: readonly Sorted<BarRecord>[]): string {
   return [bars > 0 && plural(bars, 'bar'), pieces > 0 && plural(pieces, 'piece')].filter(Boolean).join(' and ');
 }
 
+/** That bars fired otherwise stand in, and how unsure that makes it. */
+function standInWords({ firing }: KnownClay, used: readonly Sorted<BarRecord>[]): string {
+  const asked = firing.cone ? `to cone ${firing.cone}` : 'like this';
+  const apart = used.filter(({ sample }) => isApart({ temperatureC: heatOf(sample.firing) }, heatOf(firing)));
+  if (apart.length === 0) return `None of them was fired ${asked}: they stand in until one is.`;
+  const from = [...new Set(apart.map(({ sample: { firing: other } }) => (other.cone ? `cone ${other.cone}` : `${other.temperatureC} °C`)))];
+  return `None of them was fired ${asked}. Guessed from ${from.join(' and ')}: a point either way in 40 degrees.`;
+}
+
 /**
  * What a belief rests on, in words: how many bars of this batch and of others, against the supplier's figure or what is
  * typical; and when bars of another firing stand in.
@@ -43,9 +52,7 @@ export function restsOnWords(known: KnownClay): string {
   const otherWords = others.length > 0 ? `${countWords(others)} of other batches, worth ${worth(voices.others)}` : '';
   const measured = [ownWords, otherWords].filter(Boolean).join('; ');
   const verb = voices.own + voices.others > voices.prior ? (used.length === 1 ? 'outweighs' : 'outweigh') : 'do not yet outweigh';
-  const standIn = evidence.otherFiringStandsIn
-    ? ` None of them was fired ${known.firing.cone ? `to cone ${known.firing.cone}` : 'like this'}: they stand in until one is.`
-    : '';
+  const standIn = evidence.otherFiringStandsIn ? ` ${standInWords(known, used)}` : '';
   return `${measured} ${verb} ${prior} (worth ${worth(voices.prior)}).${standIn}`;
 }
 

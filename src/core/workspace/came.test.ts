@@ -82,14 +82,14 @@ describe('what became of a size', () => {
   it('counts among what was said once for each that was said of it, and not where it is left out or unmeasured', () => {
     const said = (...pieces: readonly MadePiece[]) => saidAndHappened({ runs: [run], pieces });
     expect(said(fired(91))).toEqual([
-      { chance: 0.9, happened: true },
-      { chance: 0.5, happened: true },
+      { chance: 0.9, happened: true, direction: 'width' },
+      { chance: 0.5, happened: true, direction: 'width' },
     ]);
     expect(said(fired(88), fired(87.9)).map(({ happened }) => happened)).toEqual([false, true, false, false]);
     expect(said(fired(89))[0]!.happened).toBe(true);
     expect(said(piece({ glazed: { height: { mm: 99 } } }), piece({ glazed: { height: { mm: 99.1 } } }))).toEqual([
-      { chance: 0.8, happened: true },
-      { chance: 0.8, happened: false },
+      { chance: 0.8, happened: true, direction: 'height' },
+      { chance: 0.8, happened: false, direction: 'height' },
     ]);
     expect(said({ ...fired(91), out: true }, piece({}))).toEqual([]);
     expect(saidAndHappened({ runs: [{ ...run, promised: undefined }], pieces: [fired(91)] })).toEqual([]);

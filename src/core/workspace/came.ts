@@ -60,14 +60,19 @@ export function cameOf(run: Run, piece: MadePiece, now: { readonly width: number
   });
 }
 
-const promisesKept = ({ run, piece }: PieceOfRun): readonly Said[] =>
+/** Something said of a size, and the way that size goes: a hand leans in heights and in widths apart. */
+export interface SaidOfSize extends Said {
+  readonly direction: 'height' | 'width';
+}
+
+const promisesKept = ({ run, piece }: PieceOfRun): readonly SaidOfSize[] =>
   (run.promised ?? []).flatMap(({ size, least = -Infinity, most = Infinity, chance }) => {
     const fired = piece.sizes.glazed?.[size]?.mm;
-    return fired === undefined ? [] : [{ chance, happened: fired >= least && fired <= most }];
+    return fired === undefined ? [] : [{ chance, happened: fired >= least && fired <= most, direction: sizeSpec(size).direction }];
   });
 
 /** What was said of every size that was measured fired, and whether it happened. */
-export const saidAndHappened = (made: Pick<Workspace, 'runs' | 'pieces'>): readonly Said[] =>
+export const saidAndHappened = (made: Pick<Workspace, 'runs' | 'pieces'>): readonly SaidOfSize[] =>
   everyPiece(made)
     .filter(({ piece }) => !piece.out)
     .flatMap(promisesKept);

@@ -8,6 +8,7 @@ import {
   asBars,
   clayFigures,
   gather,
+  heatOf,
   readCone,
   weigh,
 } from '@/core/clay';
@@ -135,6 +136,7 @@ function gathered(body: Body | undefined, bars: readonly BarRecord[], batchId: s
   const figures = clayFigures({
     ...facts,
     bars: asBars(evidence),
+    askedC: evidence.otherFiringStandsIn ? heatOf(firing) : undefined,
     heightBars: asBars(heightEvidence),
     weighed: { ...weigh(bars), ...defined(weigh(bars.filter((bar) => bar.batchId === batchId))) },
   });

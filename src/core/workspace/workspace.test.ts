@@ -189,7 +189,22 @@ describe('what is known of a clay', () => {
     expect(restsOnWords(clayOf(DEMO, { bodyId: 'body-quarry-grog' }))).toBe(
       'Rests on what architectural typically does alone: no bar has been fired.',
     );
-    expect(restsOnWords(clayOf(DEMO, { ...heron, firing: { cone: '04' } }))).toMatch(/None of them was fired to cone 04: they stand in/);
+    expect(restsOnWords(clayOf(DEMO, { ...heron, firing: { cone: '04' } }))).toContain(
+      'None of them was fired to cone 04. Guessed from cone 6 and cone 10: a point either way in 40 degrees.',
+    );
+  });
+
+  it('of another firing is shifted, and the less sure the further it is from those there are', () => {
+    const at = (cone: string) => clayOf(DEMO, { ...heron, firing: { cone } }).figures.belief;
+    const [own, ...others] = ['6', '4', '2', '02', '04'].map(at);
+    expect(own!.commonSd).toBeLessThan(0.004);
+    for (const [i, belief] of others.entries()) {
+      const before = i === 0 ? own! : others[i - 1]!;
+      expect(belief.commonSd).toBeGreaterThan(before.commonSd);
+      expect(belief.mean).toBeLessThan(own!.mean);
+    }
+    // 40 degrees are about half a point, give or take one
+    expect(others[0]!.commonSd).toBeGreaterThan(0.006);
   });
 
   it('lets upright bars speak of height alone', () => {

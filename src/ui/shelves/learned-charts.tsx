@@ -200,8 +200,8 @@ export function BallChart() {
   );
 }
 
-/** Whether the odds told the truth: said against happened, with what chance alone would give. */
-export function HonestChart({ honest }: { honest: Honest }) {
+/** Whether the odds of heights or of widths told the truth: said against happened, with what chance alone would give. */
+export function HonestChart({ honest, of }: { honest: Honest; of: string }) {
   if (honest.bins.length === 0) return null;
   const x = scaleLinear([0, 1], [INNER.left, INNER.right]);
   const y = scaleLinear([0, 1], [INNER.bottom, INNER.top]);
@@ -209,7 +209,7 @@ export function HonestChart({ honest }: { honest: Honest }) {
   const off = honest.bins.filter(({ happened, byChance }) => happened < byChance[0] || happened > byChance[1]);
   return (
     <Chart
-      title="Did the odds tell the truth?"
+      title={`Did the odds of ${of} tell the truth?`}
       says={
         off.length === 0
           ? 'What was said happened about so often; the bars are what chance alone would give.'

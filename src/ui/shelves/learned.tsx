@@ -230,7 +230,12 @@ export function Learned() {
         .map((row) => [`${row.run.bodyId}/${row.run.batchId ?? ''}`, row]),
     ).values(),
   ];
-  const honest = honestOdds(saidAndHappened(workspace));
+  const said = saidAndHappened(workspace);
+  // a hand leans in heights and in widths apart, and one sum hides it
+  const honest = (['height', 'width'] as const).map((way) => ({
+    of: `${way}s`,
+    honest: honestOdds(said.filter(({ direction }) => direction === way)),
+  }));
   return (
     <Box>
       <Box color="fg.muted" fontSize="sm" maxWidth="76ch" marginBottom="2">
@@ -340,16 +345,22 @@ export function Learned() {
         <OffChart />
         <DriftChart />
         <BallChart />
-        <HonestChart honest={honest} />
+        {honest.map((each) => (
+          <HonestChart key={each.of} {...each} />
+        ))}
         <ByEyeChart />
       </Grid>
-      {honest.count > 0 && (
+      {said.length > 0 && (
         <chakra.details fontSize="sm" marginTop="2">
           <chakra.summary cursor="pointer" minHeight="max(var(--finger), 28px)">
             how honest, as one figure
           </chakra.summary>
-          Brier score {honest.brier.toFixed(3)} over {honest.count} things said: 0 would be perfect, {(0.09).toFixed(2)} is what an honest{' '}
-          {chanceWords(0.9)} comes to.
+          Brier score{' '}
+          {honest
+            .filter(({ honest: { count } }) => count > 0)
+            .map(({ of, honest: { brier, count } }) => `${brier.toFixed(3)} over ${count} things said of ${of}`)
+            .join(', ')}
+          : 0 would be perfect, {(0.09).toFixed(2)} is what an honest {chanceWords(0.9)} comes to.
         </chakra.details>
       )}
     </Box>
