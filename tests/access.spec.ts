@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import axe, { type RunOnly } from 'axe-core';
-import { eachSection, expect, resize, room, test, visit } from './app';
+import { eachSection, expect, room, test, visit } from './app';
 
 const PLACES = [
   '/',
@@ -45,11 +45,8 @@ const SHARED = new Set([
 /** Where what is good, bad, warned of and of each stage stands together. */
 const DARK = new Set(['Every stage', 'Ball', 'Templates', 'Gauges', 'Lid or stopper', 'Nest', 'Runs']);
 
-const WIDTHS = { wide: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } };
-
 const RULES = {
   all: { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] },
-  layout: { type: 'rule', values: ['target-size', 'scrollable-region-focusable'] },
   colour: { type: 'rule', values: ['color-contrast'] },
 } satisfies Record<string, RunOnly>;
 
@@ -76,21 +73,19 @@ async function faultsOf(page: Page, within: string, runOnly: RunOnly): Promise<s
   ];
 }
 
-/** How a page is looked at: everything once, what the layout changes on the phone, the colours in the dark; they are the same at every width. */
+/** How a page is looked at: everything once, the colours in the dark. How large things are by finger, and that nothing lies beside a phone's screen, is tried in tests/fingers.spec.ts and tests/pieces.spec.ts. */
 const LOOKS = [
-  { width: 'phone', colorScheme: 'light', rules: RULES.layout },
-  { width: 'wide', colorScheme: 'light', rules: RULES.all },
-  { width: 'wide', colorScheme: 'dark', rules: RULES.colour },
+  { colorScheme: 'light', rules: RULES.all },
+  { colorScheme: 'dark', rules: RULES.colour },
 ] as const;
 
-/** The same page each way: it follows width and colours without being loaded again. */
+/** The same page each way: it follows the colours without being loaded again. */
 async function faultsEverywhere(page: Page, within = 'body', looks: readonly (typeof LOOKS)[number][] = LOOKS): Promise<string[]> {
   const faults: string[] = [];
-  for (const { width, colorScheme, rules } of looks) {
+  for (const { colorScheme, rules } of looks) {
     await page.emulateMedia({ colorScheme });
     await expect(page.locator('html')).toHaveClass(new RegExp(`\\b${colorScheme}\\b`));
-    await resize(page, WIDTHS[width]);
-    faults.push(...(await faultsOf(page, within, rules)).map((fault) => `${width}, ${colorScheme}: ${fault}`));
+    faults.push(...(await faultsOf(page, within, rules)).map((fault) => `${colorScheme}: ${fault}`));
   }
   return faults;
 }

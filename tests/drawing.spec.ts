@@ -99,7 +99,8 @@ for (const [name, system] of Object.entries(SYSTEMS)) {
     const look = async (what: string, inRoom: string) => {
       await room(page, inRoom);
       await followed(page);
-      for (const width of WIDTHS) {
+      // what it meets is drawn the same way at any width: where there is most and least room is enough
+      for (const width of inRoom === 'Fit' ? [WIDTHS[0]!, WIDTHS.at(-1)!] : WIDTHS) {
         await resize(page, { width, height: 800 });
         found.push(...(await faults(page)).map((fault) => `${what}, ${inRoom}, ${width}: ${fault}`));
       }

@@ -151,3 +151,20 @@ test('the browser’s back leads to the room and the part looked at before, and 
   await page.goBack();
   await expect(page).toHaveURL(/pieces$/);
 });
+
+test('what cannot be fetched says so in its own place and is fetched anew, while the rest of the page stands', async ({ page }) => {
+  await visit(page);
+  const code = /_next\/static\/chunks\/.*\.js/;
+  await page.route(code, (route) => route.abort());
+  await page.getByRole('button', { name: 'Scale and caliper' }).click();
+  const said = page.getByText('This part of Rimbet could not be loaded. Nothing of yours is lost.');
+  await expect(said).toBeVisible();
+  await expect(answer(page, 'ball')).toHaveText(/\d\sg$/);
+  await type(page, 'Finished width at the mouth', '95');
+  await expect(answer(page, 'ball')).not.toHaveText(/^645/);
+  await saved(page);
+  await page.unroute(code);
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(said).toHaveCount(0);
+  await expect(page.getByLabel('Instruments', { exact: true })).toBeVisible();
+});

@@ -204,7 +204,7 @@ describe('what is known of a clay', () => {
       expect(belief.mean).toBeLessThan(own!.mean);
     }
     // 40 degrees are about half a point, give or take one
-    expect(others[0]!.commonSd).toBeGreaterThan(0.006);
+    expect(others[0]!.commonSd).toBeGreaterThan(0.005);
   });
 
   it('lets upright bars speak of height alone', () => {

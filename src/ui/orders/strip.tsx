@@ -42,6 +42,8 @@ interface Shown {
 export function Strip({ works, today }: { works: readonly OrderWork[]; today: string }) {
   const { workspace } = useWorkspace();
   const { ref, size } = useSize<HTMLDivElement>();
+  const [chosen, setChosen] = useState<string | undefined>();
+  const narrowest = useTouched() ? FINGER : NARROWEST;
   const shown = works.flatMap(({ order, lines }) =>
     lines.flatMap((line): Shown[] => (line.dates?.ok ? [{ order, line, steps: line.dates.value }] : [])),
   );
@@ -52,8 +54,6 @@ export function Strip({ works, today }: { works: readonly OrderWork[]; today: st
   const ends = [today, leads.order.due ?? today, ...own.flatMap(({ steps }) => [steps[0]!.from, steps.at(-1)!.to])].sort();
   const first = daysOn(ends[0]!, -AROUND);
   const count = daysBetween(first, ends.at(-1)!) + 1 + AROUND;
-  const [chosen, setChosen] = useState<string | undefined>();
-  const narrowest = useTouched() ? FINGER : NARROWEST;
   const wide = Math.max(narrowest, Math.min(Math.max(narrowest, WIDEST), ((size?.width ?? 0) - NAMES - 2) / count));
   const x = scaleLinear()
     .domain([0, count])
