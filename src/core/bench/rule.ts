@@ -39,7 +39,7 @@ const STEPS: Record<RuleUnit, { readonly perUnit: number; readonly ranks: readon
   in: { perUnit: 16, ranks: [4, 8, 16] },
 };
 
-/** How much larger the clay is at a stage than it will be finished: k(stage) / k(glazed), computation.md section 1. */
+/** How much larger the clay is at a stage than it will be finished: k(stage) / k(glazed), how-it-computes.md, From finished to wet. */
 export const enlargement = (clay: ClayFigures, stage: Stage): number =>
   remaining(clay.shrinkage, stage, 'width') / remaining(clay.shrinkage, 'glazed', 'width');
 
@@ -142,7 +142,7 @@ export interface Thumb {
   readonly finishes: number;
 }
 
-/** Adding the percentage, and an inch for each foot: what they give for a finished size, and where it ends. computation.md section 1. */
+/** Adding the percentage, and an inch for each foot: what they give for a finished size, and where it ends. how-it-computes.md, From finished to wet. */
 export function rulesOfThumb(clay: ClayFigures, finished: number): Thumb[] {
   const s = clay.shrinkage.width;
   const foot = (finished * 13) / 12;

@@ -12,7 +12,7 @@ export interface Model {
   readonly widest: number;
 }
 
-/** The solid outside of a wet piece, and a disc on its rim for the level to sink in. computation.md section 17. */
+/** The solid outside of a wet piece, and a disc on its rim for the level to sink in. how-it-computes.md, Casting. */
 export function modelOf({ under, side }: Outline, well: Well | undefined): Model {
   const top = side.at(-1)!;
   const rim = highest(side);

@@ -7,7 +7,7 @@ export const RATIO_LIMITS = [50, 100] as const;
 /** Mixed over what is worked out. */
 export const USUAL_MARGIN = 0.05;
 
-/** What a kilogram of set plaster's solids fill, litres: 1/2.65. computation.md section 8. */
+/** What a kilogram of set plaster's solids fill, litres: 1/2.65. how-it-computes.md, Casting. */
 const SOLID_L = 1 / 2.65;
 const ML_PER_L = 1000;
 
@@ -26,7 +26,7 @@ export interface Plaster {
 }
 
 /**
- * Plaster for a mould by the rule, a kilogram a litre, and by density (computation.md section 8).
+ * Plaster for a mould by the rule, a kilogram a litre, and by density (how-it-computes.md, Casting).
  *
  * @param ratio water for 100 of plaster by weight; @param margin share mixed over that, 0.05 for 5 %
  * @example plasterFor(6000, 1450, 70, 0.05).density.plasterKg // 4.43446

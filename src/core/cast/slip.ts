@@ -1,9 +1,9 @@
 import { medianOf } from '@/core/learn';
 
-/** Slip as it is bought by weight, g/ml, where it was not weighed. computation.md section 17. */
+/** Slip as it is bought by weight, g/ml, where it was not weighed. how-it-computes.md, Casting. */
 export const USUAL_SLIP = 1.75;
 
-/** Clay without its water, g/ml. computation.md section 3. */
+/** Clay without its water, g/ml. how-it-computes.md, What counts as evidence. */
 const CLAY_DENSITY = 2.6;
 
 /** How thick a wall grows in a mould: c sqrt(minutes). */

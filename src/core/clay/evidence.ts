@@ -14,7 +14,7 @@ function measuredSpan(sample: Pick<Sample, 'lengths'>): { from: Stage; to: Stage
 
 /**
  * The whole shrinkage, wet to glazed, that two measured stages speak of: (1 - r)/(share_to - r share_from) with r the
- * ratio of the later to the earlier length (solved from k = 1 - share x S, computation.md section 1). Undefined with fewer than two.
+ * ratio of the later to the earlier length (solved from k = 1 - share x S, how-it-computes.md, From finished to wet). Undefined with fewer than two.
  *
  * @example impliedShrinkage({ lengths: { wet: [100], glazed: [88] } }, shares) // 0.12
  */

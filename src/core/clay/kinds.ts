@@ -19,7 +19,7 @@ export interface Typical {
 const WATER = 0.21;
 const LOSS = 0.07;
 
-/** Typical figures by kind, computation.md sections 1 and 3. */
+/** Typical figures by kind, how-it-computes.md, From finished to wet. */
 export const TYPICAL: Record<ClayKind, Typical> = {
   earthenware: { shrinkage: 0.1, sd: 0.02, shares: { leather: 0.5, dry: 0.75, bisque: 0.95 }, water: WATER, loss: LOSS, absorption: 0.1 },
   stoneware: { shrinkage: 0.12, sd: 0.015, shares: { leather: 0.32, dry: 0.45, bisque: 0.52 }, water: WATER, loss: LOSS, absorption: 0.02 },

@@ -4,7 +4,7 @@ export interface Matter {
   readonly loss: number;
 }
 
-/** Density of the dry mineral grains, g/ml; of water, 1. computation.md section 3. */
+/** Density of the dry mineral grains, g/ml; of water, 1. how-it-computes.md, What counts as evidence. */
 const GRAIN_DENSITY = 2.6;
 
 /**

@@ -18,7 +18,7 @@ const share = (before: number | undefined, after: number | undefined): number | 
 
 /**
  * Water as a share of the wet mass, loss on firing of the dry mass (to glazed, else to bisque), absorption as
- * (boiled - dry fired)/dry fired, each the mean over the samples that have it. computation.md section 3.
+ * (boiled - dry fired)/dry fired, each the mean over the samples that have it. how-it-computes.md, What counts as evidence.
  */
 export function weigh(samples: readonly Sample[]): Weighed {
   return {

@@ -1,7 +1,8 @@
-import { percent, positiveMm, strict, word } from './schema-parts';
+import type { Part } from '@/core/workspace';
+import { percent, positiveMm, rowOf, strict, word } from './schema-parts';
 
 /** What may be chosen of casting a part. */
-export const cast = strict.object({
+export const cast = rowOf<NonNullable<Part['cast']>>({
   well: strict.object({ height: positiveMm.required(), width: percent(0, 1000).required(), flare: percent(0, 45) }),
   mould: strict.alternatives(
     strict.object({ shape: word('round').required(), diameter: positiveMm.required(), height: positiveMm.required() }),

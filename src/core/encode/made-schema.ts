@@ -1,9 +1,9 @@
 import { STAGES } from '@/core/clay';
 import { FAMILY_NAMES, SIZE_NAMES } from '@/core/form';
 import { MAKING_WAYS, TOOL_SD } from '@/core/sizing';
-import { DIFFERENT, DRYING, FATES, SHELVES, WORK, WRONG } from '@/core/workspace';
+import { DIFFERENT, DRYING, FATES, type MadePiece, type Promised, type Reading, type Run, SHELVES, WORK, WRONG } from '@/core/workspace';
 import type Joi from 'joi';
-import { count, date, firing, id, leans, moment, name, note, percent, positiveMm, strict, word } from './schema-parts';
+import { count, date, firing, id, leans, moment, name, note, percent, positiveMm, rowOf, strict, word } from './schema-parts';
 
 /** What a run and a piece of it may hold. */
 
@@ -14,50 +14,53 @@ const grams = strict.number().min(0.001).max(100_000);
 const sizes = keyed(SIZE_NAMES, positiveMm);
 const shrinkage = percent(-0.1, 0.5).required();
 
-export const run = strict.object({
-  id,
-  planId: id.optional(),
-  partId: id.optional(),
-  name,
-  date: date.required(),
-  family: word(...FAMILY_NAMES).required(),
-  by: word('wheel', 'slab', 'former', 'coil').required(),
-  way: word(...MAKING_WAYS).required(),
-  bodyId: id.optional(),
-  batchId: id.optional(),
-  firing,
-  softness: word('soft', 'medium', 'firm'),
-  dried: word(...Object.keys(DRYING)),
-  planned: sizes.required(),
-  gauge: positiveMm,
-  taken: leans,
-  asked: sizes.required(),
-  shrinkage: strict.object({ width: shrinkage, height: shrinkage }),
-  promised: strict
-    .array()
-    .items(
-      strict.object({
-        size: word(...SIZE_NAMES).required(),
-        least: strict.number().max(100_000),
-        most: strict.number().max(100_000),
-        chance: percent(0, 1).required(),
-      }),
-    )
-    .max(60),
-  ballComputed: grams,
-  ball: grams,
-  wanted: count,
-  tool: word(...Object.keys(TOOL_SD)).required(),
-  measures: measuredWith.required(),
-  who: strict.string().allow('').max(200),
-  closed: strict.boolean(),
-  note,
-  createdAt: moment,
-});
+/** A run; `part` is what a part may hold. */
+export const run = (part: Joi.Schema) =>
+  rowOf<Run>({
+    as: part,
+    id,
+    planId: id.optional(),
+    partId: id.optional(),
+    name,
+    date: date.required(),
+    family: word(...FAMILY_NAMES).required(),
+    by: word('wheel', 'slab', 'former', 'coil').required(),
+    way: word(...MAKING_WAYS).required(),
+    bodyId: id.optional(),
+    batchId: id.optional(),
+    firing,
+    softness: word('soft', 'medium', 'firm'),
+    dried: word(...Object.keys(DRYING)),
+    planned: sizes.required(),
+    gauge: positiveMm,
+    taken: leans,
+    asked: sizes.required(),
+    shrinkage: strict.object({ width: shrinkage, height: shrinkage }),
+    promised: strict
+      .array()
+      .items(
+        rowOf<Promised>({
+          size: word(...SIZE_NAMES).required(),
+          least: strict.number().max(100_000),
+          most: strict.number().max(100_000),
+          chance: percent(0, 1).required(),
+        }),
+      )
+      .max(60),
+    ballComputed: grams,
+    ball: grams,
+    wanted: count,
+    tool: word(...Object.keys(TOOL_SD)).required(),
+    measures: measuredWith.required(),
+    who: strict.string().allow('').max(200),
+    closed: strict.boolean(),
+    note,
+    createdAt: moment,
+  });
 
-const reading = strict.object({ mm: positiveMm.required(), oval: percent(0, 1000), with: measuredWith, on: date, sure: strict.boolean() });
+const reading = rowOf<Reading>({ mm: positiveMm.required(), oval: percent(0, 1000), with: measuredWith, on: date, sure: strict.boolean() });
 
-export const madePiece = strict.object({
+export const madePiece = rowOf<MadePiece>({
   id,
   runId: id,
   no: strict.number().integer().min(1).max(100_000).required(),

@@ -1,17 +1,17 @@
 import { STAGES } from '@/core/clay';
 import { SIZE_NAMES } from '@/core/form';
-import { ORDER_STEPS } from '@/core/workspace';
-import { count, date, id, moment, name, percent, positiveMm, strict, word } from './schema-parts';
+import { ORDER_STEPS, type Order, type OrderLine, type PieceSet, type Sorting } from '@/core/workspace';
+import { count, date, id, moment, name, percent, positiveMm, rowOf, strict, word } from './schema-parts';
 
 /** What a set and an order may hold. */
 
 const words = strict.string().allow('').max(10_000);
 
-export const pieceSet = strict.object({
+export const pieceSet = rowOf<PieceSet>({
   id,
   name,
   planIds: strict.array().items(id.optional()).min(1).max(40).required(),
-  sorting: strict.object({
+  sorting: rowOf<Sorting>({
     size: strict.number().integer().min(2).max(500).required(),
     at: word(...STAGES).required(),
     within: strict.object(Object.fromEntries(SIZE_NAMES.map((size) => [size, positiveMm]))).required(),
@@ -21,7 +21,7 @@ export const pieceSet = strict.object({
   createdAt: moment,
 });
 
-const line = strict.object({
+const line = rowOf<OrderLine>({
   id,
   planId: id.optional(),
   setId: id.optional(),
@@ -37,7 +37,7 @@ const line = strict.object({
     .max(ORDER_STEPS.length),
 });
 
-export const order = strict.object({
+export const order = rowOf<Order>({
   id,
   name,
   words: words.required(),

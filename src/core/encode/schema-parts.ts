@@ -1,9 +1,13 @@
-import { CONES } from '@/core/clay';
+import { CONES, type Firing } from '@/core/clay';
 import Joi from 'joi';
 
 /** What rows of every table are put together from. Nothing is converted: a number is a number. */
 
 export const strict = Joi.defaults((schema) => schema.prefs({ convert: false }));
+
+/** The fields of a row and what each may hold. A field of the row that is forgotten, or one that no row has, does not compile. */
+export const rowOf = <Row extends object>(fields: { readonly [Field in keyof Row]-?: Joi.Schema }): Joi.ObjectSchema<Row> =>
+  strict.object(fields as Joi.SchemaMap<Row>);
 
 export const id = strict
   .string()
@@ -35,7 +39,7 @@ export const percent = (least: number, most: number) => strict.number().min(leas
 /** Less than a thousandth of a millimetre is no size. */
 export const positiveMm = strict.number().min(0.001).max(100000);
 
-export const firing = strict.object({
+export const firing = rowOf<Firing>({
   cone: strict.string().valid(...CONES),
   temperatureC: percent(300, 1500),
   holdMinutes: percent(0, 6000),

@@ -1,7 +1,7 @@
 import { LIMIT_NAMES, MAKING_WAYS } from '@/core/sizing';
-import { ROOMS_DRY, STOCK_KINDS, type ShopName, WORK } from '@/core/workspace';
+import { ROOMS_DRY, STOCK_KINDS, type Shop, type ShopName, WORK } from '@/core/workspace';
 import Joi from 'joi';
-import { count, date, id, leans, name, percent, positiveMm, strict, word } from './schema-parts';
+import { count, date, id, leans, name, percent, positiveMm, rowOf, strict, word } from './schema-parts';
 
 /** What each setting of the shop may hold. */
 
@@ -9,7 +9,7 @@ const list = (item: Joi.Schema, most: number) => strict.array().items(item).max(
 
 const SHOP: Record<ShopName, Joi.Schema> = {
   place: strict.object(Object.fromEntries(LIMIT_NAMES.map((limitName) => [limitName, positiveMm]))),
-  wheel: strict.object({
+  wheel: rowOf<NonNullable<Shop['wheel']>>({
     batThickness: percent(0, 200),
     clearance: percent(0, 200),
     chuckClearance: percent(0, 50),
@@ -45,13 +45,17 @@ const SHOP: Record<ShopName, Joi.Schema> = {
   rollerWidth: percent(50, 3000),
   slabLength: percent(100, 10000),
   coils: list(strict.object({ coils: count.required(), thickness: positiveMm.required(), height: positiveMm.required() }), 200),
-  week: strict.object({
+  week: rowOf<NonNullable<Shop['week']>>({
     workdays: strict.array().items(strict.number().integer().min(1).max(7)).unique().max(7).required(),
     off: strict.array().items(date).max(2000).required(),
     perDay: count.required(),
     room: word(...Object.keys(ROOMS_DRY)).required(),
   }),
-  kiln: strict.object({ width: positiveMm.required(), depth: positiveMm.required(), shelves: count.max(100).required() }),
+  kiln: rowOf<NonNullable<Shop['kiln']>>({
+    width: positiveMm.required(),
+    depth: positiveMm.required(),
+    shelves: count.max(100).required(),
+  }),
   money: strict.object({
     currency: strict.string().allow('').max(10).required(),
     shop: percent(0, 0.99).required(),

@@ -1,14 +1,29 @@
 import { KINDS, STAGES } from '@/core/clay';
-import { FAMILIES, FAMILY_NAMES, MANNERS, MOST_KNOTS, SIZE_NAMES, isNeeded, sizeSpec } from '@/core/form';
+import { FAMILIES, FAMILY_NAMES, type Knot, MANNERS, MOST_KNOTS, SIZE_NAMES, isNeeded, sizeSpec } from '@/core/form';
 import { BASES, CORNERS, FEWEST_POINTS, FIRMNESS, HANDLE_KINDS, SEAMS } from '@/core/handbuild';
 import { FITS, MOST_PAIRED } from '@/core/fit';
-import { ATTACHED_KINDS, MAKING_MOST, MAKING_WAYS, type Making, TOOL_SD } from '@/core/sizing';
-import { DRYING, HELD, type Part, TABLES, type TableName } from '@/core/workspace';
+import { ATTACHED_KINDS, type Exact, type Limit, MAKING_MOST, MAKING_WAYS, type Making, TOOL_SD } from '@/core/sizing';
+import type { UnitChoice } from '@/core/units';
+import {
+  type BarRecord,
+  type Batch,
+  type Body,
+  type CutterRecord,
+  DRYING,
+  type FormerRecord,
+  HELD,
+  type Handmade,
+  type Part,
+  type Plan,
+  type Settings,
+  TABLES,
+  type TableName,
+} from '@/core/workspace';
 import Joi from 'joi';
 import { cast } from './cast-schema';
 import { madePiece, run } from './made-schema';
 import { order, pieceSet } from './order-schema';
-import { count, date, firing, id, moment, name, note, percent, positiveMm, strict, word } from './schema-parts';
+import { count, date, firing, id, moment, name, note, percent, positiveMm, rowOf, strict, word } from './schema-parts';
 import { shop } from './shop-schema';
 
 /** What a workspace file of version 7 may hold; docs/workspace.schema.json says the same for other programs. */
@@ -19,7 +34,7 @@ const range = strict
   .items(percent(0.1, 30))
   .custom((pair: [number, number], helpers) => (pair[0] <= pair[1] ? pair : helpers.error('array.length', { limit: 2 })));
 
-const body = strict.object({
+const body = rowOf<Body>({
   id,
   name,
   kind: strict
@@ -40,7 +55,7 @@ const body = strict.object({
   createdAt: moment,
 });
 
-const batch = strict.object({
+const batch = rowOf<Batch>({
   id,
   bodyId: id,
   name,
@@ -51,7 +66,7 @@ const batch = strict.object({
 
 const perStage = (value: Joi.Schema) => strict.object(Object.fromEntries(STAGES.map((stage) => [stage, value]))).required();
 
-const bar = strict.object({
+const bar = rowOf<BarRecord>({
   id,
   bodyId: id,
   name,
@@ -83,9 +98,8 @@ const stage = strict
   .valid(...STAGES)
   .required();
 
-const exact = strict.object({ mm: positiveMm.required(), at: stage, free: strict.boolean().valid(true), meant: positiveMm });
-const limit = strict
-  .object({ at: stage, least: positiveMm, most: positiveMm })
+const exact = rowOf<Exact>({ mm: positiveMm.required(), at: stage, free: strict.boolean().valid(true), meant: positiveMm });
+const limit = rowOf<Limit>({ at: stage, least: positiveMm, most: positiveMm })
   .or('least', 'most')
   .custom((value: { least?: number; most?: number }, helpers) =>
     value.least !== undefined && value.most !== undefined && value.least >= value.most ? helpers.error('limit.room') : value,
@@ -96,7 +110,7 @@ const known = strict
   .min(1)
   .max(STAGES.length);
 
-const knot = strict.object({ r: percent(0, 100).required(), z: percent(0, 1).required(), corner: strict.boolean() });
+const knot = rowOf<Knot>({ r: percent(0, 100).required(), z: percent(0, 1).required(), corner: strict.boolean() });
 
 const REQUIRED_MAKING: readonly (keyof Making)[] = ['trimFloor', 'trimWall', 'rimCut', 'wireLoss', 'slurryPercent'];
 const makingKeys = Object.entries(MAKING_MOST).map(([key, most]) => [
@@ -111,7 +125,7 @@ function hasItsSizes(part: Part, helpers: Joi.CustomHelpers) {
   return (part.family === 'profile') === (part.knots === undefined) ? helpers.error('part.knots') : part;
 }
 
-const hand = strict.object({
+const hand = rowOf<Handmade>({
   by: word('slab', 'former', 'coil'),
   slab: strict.object({
     base: word(...Object.keys(BASES)),
@@ -131,7 +145,7 @@ const hand = strict.object({
   pieces: count,
 });
 
-const handle = strict.object({
+const handle = rowOf<NonNullable<Part['handle']>>({
   kind: word(...Object.keys(HANDLE_KINDS)).required(),
   fingers: word(1, 2, 3, 4).required(),
   fingerWidth: percent(5, 60).required(),
@@ -147,7 +161,7 @@ const handle = strict.object({
   fromSlab: strict.boolean(),
 });
 
-const former = strict.object({
+const former = rowOf<FormerRecord>({
   id,
   name,
   measured: word('inside', 'outside').required(),
@@ -160,7 +174,7 @@ const former = strict.object({
   createdAt: moment,
 });
 
-const cutter = strict.object({
+const cutter = rowOf<CutterRecord>({
   id,
   name,
   shape: word('round', 'square').required(),
@@ -171,7 +185,7 @@ const cutter = strict.object({
 
 const measured = strict.array().items(positiveMm).max(MOST_PAIRED);
 
-const fitting = strict.object({
+const fitting = rowOf<NonNullable<Part['fit']>>({
   with: word('stock', 'lid', 'pot', 'part').required(),
   ref: strict
     .string()
@@ -203,95 +217,91 @@ const fitting = strict.object({
   glaze: percent(0, 5),
 });
 
-const part = strict
-  .object({
-    id,
-    name,
-    family: strict
-      .string()
-      .valid(...FAMILY_NAMES)
-      .required(),
-    manner: strict
-      .object(Object.fromEntries(Object.entries(MANNERS).map(([key, words]) => [key, strict.string().valid(...Object.keys(words))])))
-      .required(),
-    knots: strict.array().items(knot).min(2).max(MOST_KNOTS),
-    sizes: strict.object(Object.fromEntries(SIZE_NAMES.map((size) => [size, known]))).required(),
-    gives: strict.object(
-      Object.fromEntries(
-        SIZE_NAMES.filter((size) => sizeSpec(size).inside).map((size) => [size, strict.string().valid('outside', 'wall')]),
-      ),
-    ),
-    odds: percent(0.5, 0.999),
-    bodyId: id.optional(),
-    batchId: id.optional(),
-    firing,
-    way: strict
-      .string()
-      .valid(...MAKING_WAYS)
-      .required(),
-    making: strict.object(Object.fromEntries(makingKeys) as Record<string, Joi.Schema>).required(),
-    hand,
-    handle,
-    fit: fitting,
-    cast,
-    attached: strict
-      .array()
-      .items(
-        strict.object({
-          id,
-          kind: strict
-            .string()
-            .valid(...ATTACHED_KINDS)
-            .required(),
-          bodyId: id.optional(),
-          massG: percent(0, 50000),
-          length: positiveMm,
-          width: positiveMm,
-          thick: positiveMm,
-        }),
-      )
-      .max(20),
-    pouringLip: strict.object({ drop: percent(0, 3000).required(), reach: percent(0, 3000).required() }),
-    joined: strict.object({
-      copies: strict.number().valid(2, 3).required(),
-      ring: strict.boolean(),
-      flattened: percent(0, 3000).required(),
-      handleRise: percent(0, 3000),
-      handleThick: percent(0, 3000),
-    }),
-    shortening: percent(0, 1),
-    opening: strict.object({ share: percent(0.1, 1), lift: percent(1, 4), centred: positiveMm }),
-    knownPiece: strict.object({
-      ballG: strict.number().positive().max(1e6).required(),
-      height: positiveMm.required(),
-      width: positiveMm.required(),
-    }),
-    ballRatio: percent(0.2, 5),
-    tester: strict.object({
-      ballG: strict.number().positive().max(1e6).required(),
-      height: positiveMm.required(),
-      mouth: positiveMm.required(),
-      accepted: strict.boolean(),
-    }),
-    inHand: strict.object({
-      weightG: percent(0, 1e6),
-      glazePercent: percent(0, 50),
-      attachedG: percent(0, 1e6),
-      capacityMl: percent(0, 1e7),
-      wallUnknown: strict.boolean(),
-    }),
-    wanted: strict.object({
-      capacityMl: percent(0, 1e7),
-      belowRim: percent(0, 3000),
-      keep: strict.string().valid('proportions', 'height', 'mouth'),
-      maxHeight: positiveMm,
-      maxWidth: positiveMm,
-      ballG: strict.number().positive().max(1e6),
-    }),
-  })
-  .custom(hasItsSizes);
+const part = rowOf<Part>({
+  id,
+  name,
+  family: strict
+    .string()
+    .valid(...FAMILY_NAMES)
+    .required(),
+  manner: strict
+    .object(Object.fromEntries(Object.entries(MANNERS).map(([key, words]) => [key, strict.string().valid(...Object.keys(words))])))
+    .required(),
+  knots: strict.array().items(knot).min(2).max(MOST_KNOTS),
+  sizes: strict.object(Object.fromEntries(SIZE_NAMES.map((size) => [size, known]))).required(),
+  gives: strict.object(
+    Object.fromEntries(SIZE_NAMES.filter((size) => sizeSpec(size).inside).map((size) => [size, strict.string().valid('outside', 'wall')])),
+  ),
+  odds: percent(0.5, 0.999),
+  bodyId: id.optional(),
+  batchId: id.optional(),
+  firing,
+  way: strict
+    .string()
+    .valid(...MAKING_WAYS)
+    .required(),
+  making: strict.object(Object.fromEntries(makingKeys) as Record<string, Joi.Schema>).required(),
+  hand,
+  handle,
+  fit: fitting,
+  cast,
+  attached: strict
+    .array()
+    .items(
+      strict.object({
+        id,
+        kind: strict
+          .string()
+          .valid(...ATTACHED_KINDS)
+          .required(),
+        bodyId: id.optional(),
+        massG: percent(0, 50000),
+        length: positiveMm,
+        width: positiveMm,
+        thick: positiveMm,
+      }),
+    )
+    .max(20),
+  pouringLip: strict.object({ drop: percent(0, 3000).required(), reach: percent(0, 3000).required() }),
+  joined: strict.object({
+    copies: strict.number().valid(2, 3).required(),
+    ring: strict.boolean(),
+    flattened: percent(0, 3000).required(),
+    handleRise: percent(0, 3000),
+    handleThick: percent(0, 3000),
+  }),
+  shortening: percent(0, 1),
+  opening: strict.object({ share: percent(0.1, 1), lift: percent(1, 4), centred: positiveMm }),
+  knownPiece: strict.object({
+    ballG: strict.number().positive().max(1e6).required(),
+    height: positiveMm.required(),
+    width: positiveMm.required(),
+  }),
+  ballRatio: percent(0.2, 5),
+  tester: strict.object({
+    ballG: strict.number().positive().max(1e6).required(),
+    height: positiveMm.required(),
+    mouth: positiveMm.required(),
+    accepted: strict.boolean(),
+  }),
+  inHand: strict.object({
+    weightG: percent(0, 1e6),
+    glazePercent: percent(0, 50),
+    attachedG: percent(0, 1e6),
+    capacityMl: percent(0, 1e7),
+    wallUnknown: strict.boolean(),
+  }),
+  wanted: strict.object({
+    capacityMl: percent(0, 1e7),
+    belowRim: percent(0, 3000),
+    keep: strict.string().valid('proportions', 'height', 'mouth'),
+    maxHeight: positiveMm,
+    maxWidth: positiveMm,
+    ballG: strict.number().positive().max(1e6),
+  }),
+}).custom(hasItsSizes);
 
-const plan = strict.object({
+const plan = rowOf<Plan>({
   id,
   name,
   note,
@@ -301,17 +311,15 @@ const plan = strict.object({
   changedAt: moment,
 });
 
-const settings = strict.object({
-  units: strict
-    .object({
-      length: strict.string().valid('mm', 'cm', 'in', 'inch-fraction').required(),
-      mass: strict.string().valid('g', 'lb-oz').required(),
-      volume: strict.string().valid('ml', 'fl-oz').required(),
-      flOz: strict.string().valid('us', 'imperial').required(),
-      point: strict.string().valid('decimals', 'thousands'),
-      denominator: strict.number().valid(2, 4, 8, 16, 32, 64).required(),
-    })
-    .required(),
+const settings = rowOf<Settings>({
+  units: rowOf<UnitChoice>({
+    length: strict.string().valid('mm', 'cm', 'in', 'inch-fraction').required(),
+    mass: strict.string().valid('g', 'lb-oz').required(),
+    volume: strict.string().valid('ml', 'fl-oz').required(),
+    flOz: strict.string().valid('us', 'imperial').required(),
+    point: strict.string().valid('decimals', 'thousands'),
+    denominator: strict.number().valid(2, 4, 8, 16, 32, 64).required(),
+  }).required(),
   openPlanId: id.optional(),
   rooms: strict.object().pattern(id, strict.string().max(60)).max(500),
   paper: strict.string().valid('a4', 'letter'),
@@ -342,7 +350,7 @@ export const ROW_SCHEMAS: Readonly<Record<TableName, Joi.Schema>> = {
   formers: former,
   cutters: cutter,
   shop,
-  runs: run.keys({ as: part }),
+  runs: run(part),
   pieces: madePiece,
   sets: pieceSet,
   orders: order,

@@ -41,7 +41,7 @@ function least(of: (x: number) => number, from: number, to: number): number {
 
 /**
  * The width of the mouth, or of the lid, at its stage that costs least in misses; with equal costs the one with the highest odds of
- * good (computation.md section 7). Where there is no doubt it is the middle of the range. mm
+ * good (how-it-computes.md, Fits). Where there is no doubt it is the middle of the range. mm
  */
 export function bestWidth(pair: Pair, side: Side, range: GapRange, costs: Costs = EQUAL_COSTS): Best {
   const withWidth = (diameter: number): Pair => ({ ...pair, [side]: ofDiameter(pair[side], diameter) });

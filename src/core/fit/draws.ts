@@ -28,7 +28,7 @@ function makerOf(width: Width, outwards: 1 | -1): Maker {
 }
 
 /**
- * Makes and fires pairs one by one, and tells the finished gap of each, mm: computation.md section 7 drawn. Two parts of one clay and one firing share what that firing does,
+ * Makes and fires pairs one by one, and tells the finished gap of each, mm: drawn by lot (how-it-computes.md, Fits). Two parts of one clay and one firing share what that firing does,
  * and how much of it was done where they stand at one stage.
  */
 export function firingOf(pair: Pair, normal: Normal): () => number {

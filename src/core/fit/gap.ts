@@ -30,7 +30,7 @@ export interface Gap {
   readonly warps: readonly [number, number];
 }
 
-/** Variances of the shrinkage, common to a firing and each piece's own: the t's variance, computation.md section 7. */
+/** Variances of the shrinkage, common to a firing and each piece's own: the t's variance, how-it-computes.md, Fits. */
 export function shrinkageVariances({ belief }: ClayFigures): { readonly common: number; readonly own: number } {
   const wider = belief.dof / (belief.dof - 2);
   return { common: belief.commonSd ** 2 * wider, own: belief.pieceSd ** 2 * wider };
@@ -87,7 +87,7 @@ const HALF_NORMAL = { mean: Math.sqrt(2 / Math.PI), variance: 1 - 2 / Math.PI };
 
 /**
  * The finished gap between a mouth and a lid: mouth - lid - half of each ovality - two coats of glaze on each glazed face
- * (computation.md section 7). The widths answer to shrinkage, share and hand to the first order, their means to the second. Beside draws
+ * (how-it-computes.md, Fits). The widths answer to shrinkage, share and hand to the first order, their means to the second. Beside draws
  * the odds are right to 0.004 where both are at one stage or the shares were measured, to 0.025 where one is further on than the other and
  * what is done of the shrinkage is only typical: that doubt is large and bends.
  *

@@ -14,7 +14,7 @@ export interface Help {
   readonly diameter: number;
 }
 
-/** How much a measured bar says beside a whole observation, by caliper; computation.md section 2 makes it 0.985 and more. */
+/** How much a measured bar says beside a whole observation, by caliper: 0.985 and more (how-it-computes.md, From finished to wet). */
 const BAR_WORTH = 0.985;
 
 /** What is believed after so many more bars of the batch whose lengths are not known yet: as sure as it will be, about the same mean. */

@@ -17,7 +17,7 @@ export interface Pairing {
 /** The longest lists that are paired. */
 export const MOST_PAIRED = 300;
 
-/** A gap on its limit counts as inside: computation.md section 13. */
+/** A gap on its limit counts as inside: how-it-computes.md, Sets and orders. */
 const ON_THE_LIMIT = 1e-9;
 
 const rest = (count: number, taken: ReadonlySet<number>): number[] =>
@@ -25,7 +25,7 @@ const rest = (count: number, taken: ReadonlySet<number>): number[] =>
 
 /**
  * Pairs finished mouths with lids: as many as can be with the gap within its range, and among those the least sum of
- * |gap - middle| (computation.md section 11). Exact: an assignment whose forbidden cells cost more than all that is allowed.
+ * |gap - middle| (how-it-computes.md, Fits). Exact: an assignment whose forbidden cells cost more than all that is allowed.
  *
  * @example pairUp([72], [71], { min: 0.4, max: 2 }).pairs // [{ mouth: 0, lid: 0, gap: 1 }]
  */

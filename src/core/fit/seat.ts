@@ -17,7 +17,7 @@ export interface SeatShare {
   readonly max: number;
 }
 
-/** Unless said: computation.md section 7. */
+/** Unless said: how-it-computes.md, Fits. */
 export const SEAT_SHARE: SeatShare = { min: 0.35, max: 0.85 };
 
 /** How deep a stopper goes in: the odds and the depth, mm. */
@@ -42,7 +42,7 @@ export const seatRange = ({ bottom, top }: Stopper, share: SeatShare): GapRange 
 
 /**
  * How deep a tapered stopper goes into a mouth: L (mouth - bottom)/(top - bottom), the finished mouth less half its ovality and its
- * glaze; good within a share of the length. computation.md section 11.
+ * glaze; good within a share of the length. how-it-computes.md, Fits.
  */
 export function seatOf(mouth: Width, stopper: Stopper, share: SeatShare = SEAT_SHARE): Seating {
   const gap = gapOf(stopperPair(mouth, stopper));

@@ -47,7 +47,7 @@ export interface GapRange {
   readonly max: number;
 }
 
-/** The finished gaps of each fit, across, mm: computation.md section 7. */
+/** The finished gaps of each fit, across, mm: how-it-computes.md, Fits. */
 export const FITS = { snug: { min: 0.4, max: 1.2 }, easy: { min: 0.8, max: 2.5 }, roomy: { min: 1.5, max: 4 } } as const satisfies Record<
   string,
   GapRange
@@ -55,7 +55,7 @@ export const FITS = { snug: { min: 0.4, max: 1.2 }, easy: { min: 0.8, max: 2.5 }
 
 export type Fit = keyof typeof FITS;
 
-/** How much wider one way than the other a fired mouth is unless said, sd in mm: computation.md section 7. */
+/** How much wider one way than the other a fired mouth is unless said, sd in mm: how-it-computes.md, Fits. */
 export const OVALITY_SD = 0.6;
 
 /** The same width made otherwise, mm. */

@@ -44,7 +44,7 @@ const close = (a: number, b: number): boolean => Math.abs(a - b) <= CLOSE_ENOUGH
 
 const outlines = new WeakMap<object, Outline>();
 
-/** The outline of a form. Curves are sampled until clay and capacity are within 0.05 % (computation.md section 4). */
+/** The outline of a form. Curves are sampled until clay and capacity are within 0.05 % (how-it-computes.md, The section). */
 export function outlineOf<S extends Stage>(form: Form<S>): Outline {
   const known = outlines.get(form);
   if (known) return known;

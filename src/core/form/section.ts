@@ -43,7 +43,7 @@ const closed = (section: Section): Line => (section.length ? [...section, sectio
 
 /**
  * Volume in ml of a closed section turned about the axis: (pi/3) |sum (z2-z1)(r1^2 + r1 r2 + r2^2)|.
- * Exact for straight sides (each edge sweeps a frustum; computation.md section 4).
+ * Exact for straight sides (each edge sweeps a frustum; how-it-computes.md, The section).
  *
  * @example revolvedMl([{ r: 0, z: 0 }, { r: 50, z: 0 }, { r: 50, z: 100 }, { r: 0, z: 100 }]) // 785.398
  */

@@ -64,7 +64,7 @@ const EASE = 4;
 const PRESSED_ON = 8;
 /** A rope of two coils turns once in so many of its thicknesses. Ours. */
 const TWIST_PITCH = 3;
-/** The share of handles that schools make more of. craft.md: one in ten for parts such as handles. */
+/** The share of handles that schools make more of. One in ten for parts such as handles. */
 const RULE_MORE = 0.1;
 /** The count by chance gives enough handles in so many of ten orders. */
 const SURE = 0.9;

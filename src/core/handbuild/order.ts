@@ -219,7 +219,7 @@ const wheelSteps: WorkStep[] = [
 
 const STARTS: Record<Hand, (work: Work) => WorkStep[]> = { wheel: () => wheelSteps, slab: slabSteps, former: formerSteps, coil: coilSteps };
 
-/** The whole order of the work, in words: what to wait for and how to tell, what to do, what to mind. craft.md. */
+/** The whole order of the work, in words: what to wait for and how to tell, what to do, what to mind. */
 export function workOrder(work: Work): WorkStep[] {
   const { sized, handle, mass, kind } = work;
   const { dry, trimmed, glazed } = sized.masses;

@@ -78,7 +78,7 @@ function bevelOf(side: Plane, other: Plane, joint: Joint): number {
 
 /**
  * The sides of a piece of flat faces as slabs of one thickness, edges at foot and head square to the slab (as for round walls,
- * computation.md section 6). Butted: the long sides run through, the short ones stand between. Lapped: each covers the next
+ * how-it-computes.md, Made by hand). Butted: the long sides run through, the short ones stand between. Lapped: each covers the next
  * and stands against the one before. Mitred: both ends are cut to half the angle they meet at.
  */
 export function panelsOf(loft: Loft, thickness: number, corners: Corners): Panel[] {

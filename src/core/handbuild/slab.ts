@@ -42,7 +42,7 @@ const seamNotes: Record<Seam, string> = {
   butted: 'Ends meet square: score well and press a thin coil into the seam.',
 };
 
-/** What the seam adds to the long side at mid-thickness, mm (computation.md section 6). */
+/** What the seam adds to the long side at mid-thickness, mm (how-it-computes.md, Made by hand). */
 const beyondSeam = (seam: Seam, overlap: number, thickness: number): number =>
   seam === 'lapped' ? overlap : seam === 'bevelled' ? thickness : 0;
 
@@ -85,7 +85,7 @@ export function slabKind({ family }: Pick<Form<Stage>, 'family'>): 'strip' | 'pa
 
 /**
  * The flat parts of a finished form at the stage they are cut, mm: templates use the width's factor in every direction, since a
- * slab shrinks alike along itself (computation.md section 6).
+ * slab shrinks alike along itself (how-it-computes.md, Made by hand).
  *
  * @param factor lengths when cut over finished lengths, above 1
  */

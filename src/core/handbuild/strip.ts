@@ -14,7 +14,7 @@ export type Strip =
 /** Diameters nearer than this are one, mm: a ring's radius would pass all measure. */
 const SAME_MM = 1e-9;
 
-/** The radii of the mid-surface, each on the wall's outer edge moved half a thickness into it, and its slant (computation.md 6). */
+/** The radii of the mid-surface, each on the wall's outer edge moved half a thickness into it, and its slant (how-it-computes.md, Made by hand). */
 function midSurface({ top, bottom, height, thickness }: RoundWall) {
   const slant = Math.hypot(height, (top - bottom) / 2);
   const level = ((thickness / 2) * height) / slant;
@@ -23,7 +23,7 @@ function midSurface({ top, bottom, height, thickness }: RoundWall) {
 
 /**
  * The flat strip of a round wall at its own stage, at mid-thickness, ends meeting without overlap: a rectangle where top and
- * bottom are as wide as each other, else a sector of outer radius s big / (big - small) (computation.md section 6).
+ * bottom are as wide as each other, else a sector of outer radius s big / (big - small) (how-it-computes.md, Made by hand).
  *
  * @example stripOf({ top: 102, bottom: 102, height: 88, thickness: 7 }) // rectangle 298.45 by 88
  */

@@ -26,7 +26,7 @@ export interface Came {
 }
 
 /**
- * Parts the difference between intended and fired into hand, clay and what has been learned since (computation.md section 16):
+ * Parts the difference between intended and fired into hand, clay and what has been learned since (how-it-computes.md, What pieces teach):
  * fired - intended = (thrown - planned)(1 - S) + [fired - thrown (1 - S)], and planned x (S then - S now). Without a measured wet
  * size what hand and clay did cannot be told apart: undefined.
  *
@@ -43,7 +43,7 @@ export function cameOut({ planned, thrown, fired, shrinkage, shrinkageThen = shr
   };
 }
 
-/** So many times what both readings may be off is more than a tool can be wrong about. computation.md section 16. */
+/** So many times what both readings may be off is more than a tool can be wrong about. how-it-computes.md, What pieces teach. */
 const TWICE = 2;
 
 /** What two readings together cannot tell, finished mm. */

@@ -10,13 +10,13 @@ export interface Middle {
   readonly count: number;
 }
 
-/** So many are needed before a maker's own ratio counts: computation.md section 5. */
+/** So many are needed before a maker's own ratio counts: how-it-computes.md, The ball. */
 const FEWEST_RATIOS = 3;
 
 const MAD_TO_SD = 1.4826;
 
 /**
- * The maker's own ball ratio: balls used over balls worked out for the sizes really thrown; from three on (computation.md section 16).
+ * The maker's own ball ratio: balls used over balls worked out for the sizes really thrown; from three on (how-it-computes.md, What pieces teach).
  *
  * @example ballRatio([1.04, 1.08, 0.99, 1.11, 1.05]) // { median: 1.05, spread: 0.0445, count: 5 }
  */

@@ -5,7 +5,7 @@ export interface Extras {
   readonly odds: number;
 }
 
-/** What was made and lost before, and what is typical, which counts as ten pieces. computation.md section 14. */
+/** What was made and lost before, and what is typical, which counts as ten pieces. how-it-computes.md, Sets and orders. */
 export interface History {
   readonly made: number;
   readonly lost: number;
@@ -53,7 +53,7 @@ export function makeFromBeta(need: number, odds: number, a: number, b: number): 
 
 /**
  * The least number to make so that enough come out as often as asked: binomial where the loss is fixed, beta-binomial with a history
- * (computation.md section 14).
+ * (how-it-computes.md, Sets and orders).
  *
  * @param loss the share lost, 0 to below 1: fixed, or typical where there is a history
  * @example extras(11, 0.9, 0.1) // { make: 14, odds: 0.955867 }
@@ -69,7 +69,7 @@ export function extras(need: number, odds: number, loss: number, history?: Histo
   return { make, odds: chance(make) };
 }
 
-/** Rules of thumb for making more: a tenth more, or a third of the order or of the batch. craft.md. */
+/** Rules of thumb for making more: a tenth more, or a third of the order or of the batch. */
 export const thumbRules = (need: number): { readonly tenth: number; readonly thirdOfOrder: number; readonly thirdOfBatch: number } => ({
   tenth: Math.ceil(need * 1.1 - 1e-9),
   thirdOfOrder: Math.ceil((need * 4) / 3 - 1e-9),

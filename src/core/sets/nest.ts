@@ -76,7 +76,7 @@ const TURNS = 40;
 const SAME = 0.01;
 
 /**
- * The family of bowls one in another (computation.md section 12): each lowered on the axis until it rests on any of the larger ones, not
+ * The family of bowls one in another (how-it-computes.md, Sets and orders): each lowered on the axis until it rests on any of the larger ones, not
  * on its neighbour alone. Where rims stand level or rise by a step the heights follow from that.
  *
  * @param largest the bowl it begins from; the family is of its shape

@@ -44,7 +44,7 @@ function worksOn({ workdays, off }: WorkDays): (day: number) => boolean {
 
 /**
  * Dates for the steps of an order, backwards from the day it is due: a working step takes whole working days and ends on the latest before
- * the next begins; a waiting one takes days as they come; one that is loaded begins on a working day (computation.md section 15). A week
+ * the next begins; a waiting one takes days as they come; one that is loaded begins on a working day (how-it-computes.md, Sets and orders). A week
  * without a working day is refused.
  */
 export function schedule(due: string, steps: readonly WorkStep[], week: WorkDays): Result<readonly Dated[]> {

@@ -53,7 +53,7 @@ function agreeing(some: readonly (readonly number[])[], size: number, feature: n
 
 /**
  * The least number to make so that so many matching sets come out as often as asked: drawn from how much pieces differ and the losses
- * (computation.md section 14). What a firing does to all of them alike does not part them.
+ * (how-it-computes.md, Sets and orders). What a firing does to all of them alike does not part them.
  *
  * @param normal draws from a normal of mean 0 and sd 1; @param uniform from 0 to 1
  */

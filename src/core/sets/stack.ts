@@ -41,7 +41,7 @@ function leanAt(edges: readonly Edge[], at: Point): number {
 
 /**
  * Lowers one finished piece along the axis onto or into another: pitch = max over radii of T(r) - B(r), T the highest point of the lower
- * and B the lowest of the upper, over the radii both have (computation.md section 12). Both are straight between the points of their
+ * and B the lowest of the upper, over the radii both have (how-it-computes.md, Sets and orders). Both are straight between the points of their
  * sections, so only those radii have to be looked at. Undefined where they share no radius. A tie on a wall is told at its innermost
  * radius, on a floor or a rim at the outermost.
  */

@@ -22,7 +22,7 @@ export interface Worth {
 }
 
 /**
- * What is left of a piece once the shop and the costs, those of lost pieces too, are paid (computation.md section 15).
+ * What is left of a piece once the shop and the costs, those of lost pieces too, are paid (how-it-computes.md, Sets and orders).
  *
  * @example worthOf({ price: 34, shop: 0.45, costs: 2.6, minutes: 19, loss: 0.12, wantPerHour: 45 }).leaves // 15.7455
  */

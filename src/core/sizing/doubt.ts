@@ -23,7 +23,7 @@ export interface Along {
   readonly lean?: number | undefined;
 }
 
-/** Making error by tool, sd in mm. computation.md section 7. */
+/** Making error by tool, sd in mm. how-it-computes.md, Fits. */
 export const TOOL_SD = { gauge: 0.5, eye: 1.5 } as const;
 
 export type Tool = keyof typeof TOOL_SD;
@@ -101,7 +101,7 @@ export interface Made {
 /**
  * The chance that a length made to `mm` at a stage is at or under a limit at another. In doubt are the shrinkage (its Student
  * t), the hand (normal, on the size as made) and the shares at stages between wet and glazed (normal, one draw for a stage):
- * computation.md section 10. For each shrinkage hand and shares together are a normal, bent by the share's second order (right to
+ * how-it-computes.md, Known sizes. For each shrinkage hand and shares together are a normal, bent by the share's second order (right to
  * 0.01 mm); those are summed over the t. Where the stages are one only the hand is in doubt.
  */
 export function chanceUnder(what: Along, { from, mm: set, to }: Made, limit: number, doubts = ALL_DOUBTS): number {

@@ -10,7 +10,7 @@ export interface HabitCost {
 
 /**
  * What adding the shrinkage percentage to a finished size costs: finished x (1 + S) fires to finished x (1 - S^2)
- * (computation.md section 1).
+ * (how-it-computes.md, From finished to wet).
  *
  * @example addingCost(120, 0.115).short // 1.587
  */

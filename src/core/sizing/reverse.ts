@@ -14,7 +14,7 @@ export interface FromBall {
 
 /**
  * Grows or shrinks a shape until it takes so much clay; wall, floor and other thicknesses stay, rim and base keep their ratio
- * (computation.md, the verb `reverse`).
+ * (headless.md, `reverse`).
  *
  * @param clayG what a form takes, g: the ball for what is thrown, or the clay for slabs and coils
  */

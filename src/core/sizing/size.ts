@@ -64,7 +64,7 @@ export interface Attached {
 
 /**
  * From a piece's sizes at one stage to its sizes at all of them, the clay to weigh out and what to throw.
- * The section is resolved at the stage given; other stages stretch it, r by k and z by kh (computation.md 4, 5).
+ * The section is resolved at the stage given; other stages stretch it, r by k and z by kh (how-it-computes.md, The section).
  * The form must have passed checkForm and the making checkMaking.
  *
  * @example size(figures, form, 'glazed', WAYS.trimmed).masses.ball // 646.6 for the reference cup

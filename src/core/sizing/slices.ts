@@ -46,7 +46,7 @@ function ofVolume(slices: readonly Slice[], mm3: number): Slice[] {
 const SPREAD = 0.1;
 
 /**
- * The wall as a hand pulls it: its thickness runs smoothly, its volume is kept (computation.md section 9). A slice becomes as thick
+ * The wall as a hand pulls it: its thickness runs smoothly, its volume is kept (how-it-computes.md, Steps at the wheel). A slice becomes as thick
  * as the clay near it over the wall near it, the nearest counting most; near an end less far, so that the ends keep their own.
  */
 export function smoothed(slices: readonly Slice[]): Slice[] {

@@ -13,7 +13,7 @@ export interface CapacityTarget {
 /**
  * The finished form that holds a target, from a shape: thicknesses stay, widths keep their ratio to each other and heights
  * theirs. With a height or a mouth given the other scales; otherwise all scale together, and where that would be taller than
- * `maxHeight` the height is the limit and the widths take the rest (computation.md, notes on the contract).
+ * `maxHeight` the height is the limit and the widths take the rest (headless.md, `solve`).
  *
  * @example solveCapacity(cup, { capacityMl: 500, maxHeight: 110 }, write) // a cup of 500 ml, at most 110 high
  */

@@ -5,7 +5,7 @@ import type { Sized } from './size';
 import { type Slice, slicesOf, smoothed } from './slices';
 import { partedAtFloor, ring, totalMl } from './thrown';
 
-/** Share of the stretch that goes into height rather than thickness when a wall is opened out; learned later. computation.md section 9. */
+/** Share of the stretch that goes into height rather than thickness when a wall is opened out; learned later. how-it-computes.md, Steps at the wheel. */
 export const USUAL_SHORTENING = 0.25;
 
 type Wet = Length<'wet'>;
@@ -193,7 +193,7 @@ export interface Throwing {
 }
 
 /**
- * The steps at the wheel for a piece thrown from one ball (computation.md section 9). At every step from the puck to the
+ * The steps at the wheel for a piece thrown from one ball (how-it-computes.md, Steps at the wheel). At every step from the puck to the
  * shape the clay on the bat is the same.
  */
 export function wheelSteps(

@@ -87,7 +87,7 @@ export const ring = (inner: number, outer: number, from: number, to: number): Li
 ];
 
 /**
- * The wet piece as thrown: what its making turns, cuts and leaves is put back on (computation.md section 5).
+ * The wet piece as thrown: what its making turns, cuts and leaves is put back on (how-it-computes.md, The ball).
  *
  * @param wet the outline of the trimmed wet piece
  * @param pieceMl its volume

@@ -105,7 +105,7 @@ export interface InTheHand {
   readonly capacityMl?: number | undefined;
 }
 
-/** Glaze as a share of the fired weight: typical, and between which it usually lies. computation.md section 5. */
+/** Glaze as a share of the fired weight: typical, and between which it usually lies. how-it-computes.md, The ball. */
 export const GLAZE = { typical: 0.05, least: 0.03, most: 0.08 } as const;
 /** How far water and firing loss usually lie from the figure used while they are not measured: shares of mass. */
 const WATER_DOUBT = 0.02;

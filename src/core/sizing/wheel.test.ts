@@ -133,7 +133,7 @@ describe('the steps at the wheel', () => {
   });
 
   it('open a mug of 311 ml into a ring 15.16 thick and 55.31 high on a puck 110.3 by 32.5', () => {
-    // computation.md section 9: hole 80, floor 12, first cylinder 127 high, wall 6: made as a straight wet cylinder of just these
+    // how-it-computes.md, Steps at the wheel: hole 80, floor 12, first cylinder 127 high, wall 6: made as a straight wet cylinder of just these
     const R = 46;
     const wallMl = (Math.PI * (R ** 2 - 40 ** 2) * 115) / 1000;
     const extra = 311 - wallMl - (Math.PI * R ** 2 * 12) / 1000;

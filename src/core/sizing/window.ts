@@ -8,7 +8,7 @@ export interface Limit {
   readonly most?: number | undefined;
 }
 
-/** In how many of 10 pieces a limit should hold unless said otherwise. computation.md section 10. */
+/** In how many of 10 pieces a limit should hold unless said otherwise. how-it-computes.md, Known sizes. */
 export const USUAL_ODDS = 0.9;
 
 /** The chance that a length made to mm at a stage ends within the limit; at the limit's own stage it is within or it is not. */

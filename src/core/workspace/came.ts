@@ -31,7 +31,7 @@ function keptTo({ promised = [] }: Run, size: SizeName, fired: number): boolean 
   return own.every(({ least = -Infinity, most = Infinity }) => fired >= least && fired <= most);
 }
 
-/** Each fired size of a piece with what made it so: the hand, the clay, or what is believed now. computation.md section 16 */
+/** Each fired size of a piece with what made it so: the hand, the clay, or what is believed now. how-it-computes.md, What pieces teach */
 export function cameOf(run: Run, piece: MadePiece, now: { readonly width: number; readonly height: number }): readonly SizeCame[] {
   return TOLD.flatMap((size): SizeCame[] => {
     const reading = piece.sizes.glazed?.[size];

@@ -84,7 +84,7 @@ export const meetsInside = (part: { readonly family: FamilyName; readonly fit?: 
 
 export type FitClass = Fit | 'cover' | 'own';
 
-/** How lid and pot are dried and fired, with the sd of how oval they come out, mm. The middle one is computation.md's; the others ours. */
+/** How lid and pot are dried and fired, with the sd of how oval they come out, mm. The middle one is usual; the others ours. */
 export const DRYING = { on: 0.4, apart: 0.6, hurried: 1 } as const;
 
 export type Drying = keyof typeof DRYING;

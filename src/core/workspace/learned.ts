@@ -53,7 +53,7 @@ export function errorsOf({ run, piece }: PieceOfRun): readonly ErrorOf[] {
 
 /**
  * Ball used over the ball worked out for what was really thrown: that of the plan, with wall and floor as they were, in proportion
- * to height and width (ours; computation.md section 16 says only for which sizes).
+ * to height and width (ours).
  */
 export function ballUsed({ run, piece }: PieceOfRun): number | undefined {
   const { ball, ballComputed, by } = run;

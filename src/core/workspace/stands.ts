@@ -8,7 +8,7 @@ const FIRM: readonly { readonly firm: Firmness; readonly words: string }[] = [
 ];
 
 /**
- * Whether the wall of a part stands while it is wet, in words; undefined where it does. computation-2.md section 28.
+ * Whether the wall of a part stands while it is wet, in words; undefined where it does. how-it-computes.md, Known sizes.
  *
  * @param write puts a length, mm, into the reader's units
  */

@@ -10,7 +10,7 @@ export interface Found {
 /** Takes so much of what may be looked at; false once that is used up. */
 export type Spend = (work: number) => boolean;
 
-/** A spread of exactly 1 counts as inside. computation.md section 13. */
+/** A spread of exactly 1 counts as inside. how-it-computes.md, Sets and orders. */
 const INSIDE = 1 + 1e-9;
 
 export const holds = (spread: number): boolean => spread <= INSIDE;

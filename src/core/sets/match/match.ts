@@ -27,7 +27,7 @@ const FIRST_LOOK = 0.02;
 
 /**
  * Sorts pieces into the most sets of a size whose spread is at most 1, and of as many into the tightest: exact by branch and bound, the
- * bound from prices of the pieces (computation.md section 13). What is best is over the bound by little, and of the sets that are over
+ * bound from prices of the pieces (how-it-computes.md, Sets and orders). What is best is over the bound by little, and of the sets that are over
  * their prices by as little there are few.
  *
  * @param points each measured feature over its tolerance

@@ -11,7 +11,7 @@ interface Step {
   readonly sign: string;
 }
 
-/** Slake, mix, pour, set: usual times with the signs that count for more. craft.md. */
+/** Slake, mix, pour, set: usual times with the signs that count for more. */
 const STEPS: readonly Step[] = [
   {
     words: 'Slake',

@@ -14,7 +14,7 @@ import { useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
 import { StackPoint } from './stack-points';
 
-/** Steeper from upright than this a glazed wall in a glazed wall may stick, degrees. computation.md section 12. */
+/** Steeper from upright than this a glazed wall in a glazed wall may stick, degrees. how-it-computes.md, Sets and orders. */
 const STICKS = 10;
 
 /** Less than this is not told, mm. */
