@@ -16,6 +16,7 @@ import {
   isNeeded,
   sizeSpec,
   sizesOf,
+  isDrawn,
 } from '@/core/form';
 import Joi from 'joi';
 
@@ -88,7 +89,7 @@ const point = strict.object({
 /** The keys of one family: its sizes, each needed unless a manner leaves it out, and what is chosen of it. */
 function familySchema(family: FamilyName) {
   const { sizes, choices } = FAMILIES[family];
-  const drawn = family === 'profile';
+  const drawn = isDrawn(family);
   const own = sizes.filter((name) => !sizeSpec(name).inside && !(drawn && (name === 'height' || name === 'rimDiameter')));
   return strict.object({
     family: strict.string().valid(family).required(),

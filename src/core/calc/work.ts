@@ -9,6 +9,7 @@ import {
   type ThicknessOf,
   standingOf,
   thicknessOf,
+  FAMILIES,
 } from '@/core/form';
 import { rolledSlabs } from '@/core/handbuild';
 import { clayForRun } from '@/core/sets';
@@ -18,7 +19,7 @@ import { joi } from './schema';
 /** The verbs for what is weighed out and rolled: thickness by size, slabs, what a run takes. */
 
 const sizeMm = joi.number().positive().max(LARGEST_MM);
-const FLAT: readonly FamilyName[] = ['plate', 'disc', 'tile'];
+const FLAT: readonly FamilyName[] = FAMILY_NAMES.filter((family) => FAMILIES[family].liesFlat);
 
 export const thicknessSchema = joi.object({
   kind: joi

@@ -1,5 +1,5 @@
 import { KINDS, STAGES } from '@/core/clay';
-import { FAMILIES, FAMILY_NAMES, type Knot, MANNERS, MOST_KNOTS, SIZE_NAMES, isNeeded, sizeSpec } from '@/core/form';
+import { FAMILIES, FAMILY_NAMES, type Knot, MANNERS, MOST_KNOTS, SIZE_NAMES, isNeeded, sizeSpec, isDrawn } from '@/core/form';
 import { BASES, CORNERS, FEWEST_POINTS, FIRMNESS, HANDLE_KINDS, SEAMS } from '@/core/handbuild';
 import { FITS, MOST_PAIRED } from '@/core/fit';
 import { ATTACHED_KINDS, type Exact, type Limit, MAKING_MOST, MAKING_WAYS, type Making, TOOL_SD } from '@/core/sizing';
@@ -122,7 +122,7 @@ const makingKeys = Object.entries(MAKING_MOST).map(([key, most]) => [
 function hasItsSizes(part: Part, helpers: Joi.CustomHelpers) {
   const missing = FAMILIES[part.family].sizes.find((name) => isNeeded(name, part.manner) && !part.sizes[name]);
   if (missing) return helpers.error('part.sizes', { missing, family: part.family });
-  return (part.family === 'profile') === (part.knots === undefined) ? helpers.error('part.knots') : part;
+  return isDrawn(part.family) === (part.knots === undefined) ? helpers.error('part.knots') : part;
 }
 
 const hand = rowOf<Handmade>({

@@ -46,6 +46,7 @@ function bellyFault(size: SizeOf, write: Write, neck: number, shoulderTop: numbe
 
 export const jar: Family = {
   words: 'Jar',
+  slabs: 'darts',
   about: 'plain mouth, or a gallery for a lid',
   sizes: [
     'height',
@@ -105,6 +106,8 @@ export const jar: Family = {
 
 export const bottle: Family = {
   words: 'Bottle or vase',
+  slabs: 'darts',
+  necked: true,
   about: 'belly, shoulder, neck and lip',
   sizes: [
     'height',
@@ -171,6 +174,7 @@ export const MOST_KNOTS = 24;
 
 export const profile: Family = {
   words: 'Own profile',
+  slabs: 'darts',
   about: 'points of your own on the outside',
   sizes: ['height', 'rimDiameter', 'mouthInside', ...WALL_AND_FOOT],
   choices: ['foot'],

@@ -33,5 +33,11 @@ export function isNeeded(name: SizeName, { foot, mouth }: Manner): boolean {
   return name === 'galleryWidth' || name === 'galleryDepth' ? mouth === 'gallery' : true;
 }
 
+/** A round slab of clay, such as a flat lid. */
+export const isDisc = (family: FamilyName): boolean => FAMILIES[family].solid === true && !FAMILIES[family].flatSided;
+
+/** Drawn by points of the maker's own. */
+export const isDrawn = (family: FamilyName): boolean => FAMILIES[family].knots !== undefined;
+
 /** The families that can be thrown: the round ones. */
 export const ROUND_FAMILIES: readonly FamilyName[] = FAMILY_NAMES.filter((name) => !FAMILIES[name].flatSided);

@@ -72,6 +72,22 @@ export interface Family {
   readonly manner: Manner;
   /** Not round: built by hand, never thrown. */
   readonly flatSided?: true | undefined;
+  /** Clay all through: it has no wall, no floor and no rim to cut, and holds nothing. Its height is its thickness. */
+  readonly solid?: true | undefined;
+  /** It lies while it dries: no wall has to stand, and wide ones warp. */
+  readonly liesFlat?: true | undefined;
+  /** Its rim is a broad band that is measured and made apart from the well. */
+  readonly broadRim?: true | undefined;
+  /** It closes in to a neck. */
+  readonly necked?: true | undefined;
+  /** How slabs make it: a strip stood up round a base, panels, one disc with darts cut out of it, or nothing but a flat slab. */
+  readonly slabs: 'strip' | 'panels' | 'darts' | 'flat';
+  /** How its panels meet is chosen. */
+  readonly cornersChosen?: true | undefined;
+  /** Thrown, it is so many times as large as its wall is thick; 25 unless said. */
+  readonly sizeOverWall?: number | undefined;
+  /** Thrown, its wall thickens towards the foot. */
+  readonly thickFoot?: true | undefined;
   /** The points a new profile starts with, as shares of mouth radius and height. */
   readonly knots?: readonly Knot[] | undefined;
   /** n points for each curve. */

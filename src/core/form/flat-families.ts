@@ -3,6 +3,9 @@ import { underOf } from './walled';
 
 export const plate: Family = {
   words: 'Plate',
+  slabs: 'darts',
+  liesFlat: true,
+  broadRim: true,
   about: 'plate or platter: flat well, leaning rim',
   names: { rimDiameter: { words: 'diameter', row: 'Diameter' } },
   sizes: ['rimDiameter', 'height', 'rimWidth', 'baseDiameter', 'wall', 'floor', 'footHeight', 'footWidth'],
@@ -90,6 +93,9 @@ export const plate: Family = {
 
 export const disc: Family = {
   words: 'Disc',
+  slabs: 'flat',
+  liesFlat: true,
+  solid: true,
   about: 'flat: a board, a trivet, a tile',
   names: { rimDiameter: { words: 'diameter', row: 'Diameter' }, height: { words: 'thickness', row: 'Thickness' } },
   sizes: ['rimDiameter', 'height'],

@@ -21,7 +21,7 @@ export { type Knot, along, inward, through } from './curve';
 export { FAMILY_NAMES, type FamilyName, MANNERS, type Manner } from './family';
 export { BOWL_ARCS } from './open-families';
 export { MOST_KNOTS } from './closed-families';
-export { FAMILIES, ROUND_FAMILIES, isNeeded, sizeIn } from './families';
+export { FAMILIES, ROUND_FAMILIES, isDisc, isDrawn, isNeeded, sizeIn } from './families';
 export {
   type Form,
   type Shape,

@@ -48,6 +48,7 @@ function cupFault(size: SizeOf, manner: Manner, write: Write): Fault | undefined
 
 export const cylinder: Family = {
   words: 'Cup',
+  slabs: 'strip',
   about: 'straight or tapered',
   sizes: ['height', 'rimDiameter', 'baseDiameter', 'mouthInside', 'floorInside', ...WALL_AND_FOOT],
   choices: ['foot'],
@@ -66,6 +67,7 @@ export const cylinder: Family = {
 
 export const flared: Family = {
   words: 'Cup, flared lip',
+  slabs: 'darts',
   about: 'a lip that turns out for drinking',
   sizes: ['height', 'rimDiameter', 'bodyDiameter', 'baseDiameter', 'mouthInside', 'floorInside', 'lipHeight', ...WALL_AND_FOOT],
   choices: ['foot'],
@@ -115,6 +117,9 @@ export const BOWL_ARCS = { round: [20, 90], deep: [42, 90], shallow: [12, 55] } 
 
 export const bowl: Family = {
   words: 'Bowl',
+  slabs: 'darts',
+  sizeOverWall: 28,
+  thickFoot: true,
   about: 'round, deep or shallow',
   sizes: ['height', 'rimDiameter', 'baseDiameter', 'mouthInside', 'floorInside', ...WALL_AND_FOOT],
   choices: ['curve', 'foot'],

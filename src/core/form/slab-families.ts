@@ -108,6 +108,7 @@ const FOUR_WIDTHS = [
 
 export const oval: Family = {
   words: 'Oval',
+  slabs: 'strip',
   about: 'a slab bent into an oval, straight or leaning',
   sizes: FOUR_WIDTHS,
   names: LONG_WAY,
@@ -121,6 +122,8 @@ export const oval: Family = {
 
 export const box: Family = {
   words: 'Box or tray',
+  slabs: 'panels',
+  cornersChosen: true,
   about: 'four sides, straight or leaning',
   sizes: FOUR_WIDTHS,
   names: LONG_WAY,
@@ -134,6 +137,7 @@ export const box: Family = {
 
 export const faceted: Family = {
   words: 'Faceted',
+  slabs: 'panels',
   about: 'equal flat sides, three to twelve',
   sizes: ['height', 'rimDiameter', 'baseDiameter', 'mouthInside', 'floorInside', 'wall', 'floor'],
   names: {
@@ -150,6 +154,9 @@ export const faceted: Family = {
 
 export const tile: Family = {
   words: 'Tile',
+  slabs: 'flat',
+  liesFlat: true,
+  solid: true,
   about: 'flat, with four corners',
   sizes: ['rimDiameter', 'rimAcross', 'height'],
   names: {

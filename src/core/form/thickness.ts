@@ -1,4 +1,5 @@
 import { medianOf } from '@/core/units';
+import { FAMILIES } from './families';
 import type { FamilyName } from './family';
 import type { Form } from './form';
 import type { SizeName } from './sizes';
@@ -42,13 +43,12 @@ export interface Thickness {
   readonly assumed: boolean;
 }
 
-const LIES_FLAT: readonly FamilyName[] = ['plate', 'disc', 'tile'];
-const WITHOUT_FLOOR: readonly FamilyName[] = ['disc', 'tile'];
-
 const BY_CLAY = { earthenware: 1.1, stoneware: 1, porcelain: 0.8, architectural: 1.25 } as const;
 /** No rule goes beyond, mm. */
 const WALLS = [2.5, 20] as const;
 const FLOORS = [3, 25] as const;
+/** Thrown, a piece is so many times as large as its wall is thick. */
+const SIZE_OVER_WALL = 25;
 /** A thrown bowl is so many times as thick at its foot. */
 const AT_FOOT = 1.4;
 /** Own pieces as large within this factor speak of it, from three on. */
@@ -61,14 +61,14 @@ const toHalf = (mm: number): number => Math.floor(mm * 2 + 0.5 + 1e-9) / 2;
 
 function sizeOf(family: FamilyName, { width, across, height = 0 }: Pick<ThicknessOf, 'width' | 'across' | 'height'>): number {
   const wide = across === undefined ? width : Math.sqrt(width * across);
-  return LIES_FLAT.includes(family) ? wide : Math.sqrt(height * wide);
+  return FAMILIES[family].liesFlat ? wide : Math.sqrt(height * wide);
 }
 
 /** The rule at a size: walls and floors grow with it. Ours. */
 function rule({ family, by, kind }: Pick<ThicknessOf, 'family' | 'by' | 'kind'>, size: number): { wall: number; floor: number } {
   const clay = BY_CLAY[kind];
-  if (WITHOUT_FLOOR.includes(family)) return { wall: bounded((4 + size / 30) * clay, WALLS), floor: 0 };
-  if (family === 'plate') {
+  if (FAMILIES[family].solid) return { wall: bounded((4 + size / 30) * clay, WALLS), floor: 0 };
+  if (FAMILIES[family].broadRim) {
     const floor = (size / 40) * clay;
     return { wall: bounded(0.9 * floor, WALLS), floor: bounded(floor, FLOORS) };
   }
@@ -76,7 +76,7 @@ function rule({ family, by, kind }: Pick<ThicknessOf, 'family' | 'by' | 'kind'>,
     const both = (3 + size / 30) * clay;
     return { wall: bounded(both, WALLS), floor: bounded(both, FLOORS) };
   }
-  const wall = (size / (family === 'bowl' ? 28 : 25)) * clay;
+  const wall = (size / (FAMILIES[family].sizeOverWall ?? SIZE_OVER_WALL)) * clay;
   return { wall: bounded(wall, WALLS), floor: bounded(1.25 * wall, FLOORS) };
 }
 
@@ -101,8 +101,8 @@ export function thicknessOf(of: ThicknessOf, own: readonly OwnThickness[] = []):
   return {
     size,
     wall: toHalf(wall),
-    wallAtFoot: of.family === 'bowl' && of.by === 'wheel' ? toHalf(AT_FOOT * wall) : undefined,
-    floor: WITHOUT_FLOOR.includes(of.family) ? undefined : toHalf(floor),
+    wallAtFoot: FAMILIES[of.family].thickFoot && of.by === 'wheel' ? toHalf(AT_FOOT * wall) : undefined,
+    floor: FAMILIES[of.family].solid ? undefined : toHalf(floor),
     assumed: !learned,
   };
 }
@@ -123,7 +123,7 @@ export function standingOf(
   wall: number,
   firm: Firmness = 'soft',
 ): Standing | undefined {
-  if (LIES_FLAT.includes(family) || height === undefined) return undefined;
+  if (FAMILIES[family].liesFlat || height === undefined) return undefined;
   const limit = by === 'wheel' || by === 'coil' ? STANDS[by] : STANDS[firm];
   const ratio = height / wall;
   return { ratio, limit, courses: Math.ceil(ratio / limit - 1e-9) };
@@ -157,9 +157,9 @@ export function thicknessesOf(form: Form<'glazed'>, { by, kind, free, atFoot, ow
   const rule = thicknessOf({ family, by, kind, ...extentOf(form) }, own);
   const wall = free.includes('wall') ? rule.wall : (sizes.wall ?? rule.wall);
   const entered = sizes.wall !== undefined && !free.includes('wall');
-  const floorOf = by === 'slab' && !LIES_FLAT.includes(family) ? wall : entered ? besideWall(family, by, wall) : (rule.floor ?? wall);
+  const floorOf = by === 'slab' && !FAMILIES[family].liesFlat ? wall : entered ? besideWall(family, by, wall) : (rule.floor ?? wall);
   const foot = rule.wallAtFoot === undefined ? atFoot && toHalf(atFoot * wall) : entered ? toHalf(AT_FOOT * wall) : rule.wallAtFoot;
-  const all: Partial<Record<SizeName, number>> = WITHOUT_FLOOR.includes(family)
+  const all: Partial<Record<SizeName, number>> = FAMILIES[family].solid
     ? { height: rule.wall }
     : { wall, floor: floorOf, ...(foot && { wallAtFoot: foot }) };
   return Object.fromEntries(Object.entries(all).filter(([name]) => free.includes(name as SizeName)));
@@ -167,6 +167,6 @@ export function thicknessesOf(form: Form<'glazed'>, { by, kind, free, atFoot, ow
 
 /** The floor that goes with a wall that was entered, mm. */
 function besideWall(family: FamilyName, by: MadeBy, wall: number): number {
-  const times = family === 'plate' ? 1 / 0.9 : by === 'wheel' ? 1.25 : 1;
+  const times = FAMILIES[family].broadRim ? 1 / 0.9 : by === 'wheel' ? 1.25 : 1;
   return toHalf(bounded(times * wall, FLOORS));
 }

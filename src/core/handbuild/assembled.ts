@@ -1,4 +1,4 @@
-import { type Face, type Form, type Loft, outlineOf, radians } from '@/core/form';
+import { type Face, type Form, type Loft, outlineOf, radians, FAMILIES, isDisc } from '@/core/form';
 import type { Stage } from '@/core/clay';
 import { type Flat, at } from './flat';
 import { planAt } from './panels';
@@ -42,8 +42,8 @@ function loftOf<S extends Stage>(form: Form<S>): Loft | undefined {
   const { plan } = outlineOf(form);
   if (plan) return plan;
   const { rimDiameter, baseDiameter = rimDiameter, height, wall = 0, floor = 0 } = form.sizes;
-  if (form.family !== 'cylinder' && form.family !== 'disc') return undefined;
-  const solid = form.family === 'disc';
+  if (FAMILIES[form.family].flatSided || FAMILIES[form.family].slabs === 'darts') return undefined;
+  const solid = isDisc(form.family);
   const face = { atBase: baseDiameter / 2, atRim: rimDiameter / 2, inset: solid ? 0 : wall };
   const faces = Array.from({ length: ROUND_FACES }, (_, i) => ({ angle: (i * 360) / ROUND_FACES, ...face }));
   return { faces, height, floor: solid ? height : floor };

@@ -17,7 +17,7 @@ export {
 export { type Corners, type Panel, panelsOf, planAt, standingOn, unrolled } from './panels';
 export { discOf, rectangleOf } from './cut';
 export { dartedDisc, midLine, midReach } from './darts';
-export { BASES, type Base, CORNERS, SEAMS, type Seam, type SlabChoices, USUAL_SLAB, slabKind, slabParts } from './slab';
+export { BASES, type Base, CORNERS, SEAMS, type Seam, type SlabChoices, USUAL_SLAB, slabParts } from './slab';
 export { type Laid, type LargestSlab, type Layout, PART_GAP, SLAB_EDGE, type SlabSheet, type Unfit, slabSheets } from './layout';
 export { type Lining, type LiningPlan, USUAL_LINING, liningPlan } from './lining';
 export { type Guide, NO_TEXTURE, type Texture, beforeTexture, guideFor, textureGrowth } from './rolling';

@@ -1,3 +1,4 @@
+import { FAMILIES } from '@/core/form';
 import type { ClayKind } from '@/core/clay';
 import type { Sized } from '@/core/sizing';
 
@@ -61,16 +62,18 @@ const LARGE = 400;
 function dryingAdvice(sized: Sized, handle = false): string[] {
   const { family, sizes } = sized.stages.glazed;
   const width = sized.measures.widest;
-  const flat = family === 'disc' || family === 'tile' || family === 'plate' || sizes.height < width / 4;
+  const flat = FAMILIES[family].liesFlat === true || sizes.height < width / 4;
   const tall = sizes.height > TALL && sizes.height > width * 1.3;
-  const neck = family === 'bottle';
-  const cornered = family === 'box' || family === 'faceted';
+  const neck = FAMILIES[family].necked === true;
+  const cornered = FAMILIES[family].slabs === 'panels';
   const advice: (string | false)[] = [
     flat && 'Dry it slowly between boards, and turn it over each day: an edge that dries first lifts.',
     flat && width > WIDE && 'Cut it free again as it dries, and let it slide on grog in the kiln.',
     !flat && 'Turn it over once the rim has firmed and the floor has not; a board on the rim keeps it flat.',
     cornered && 'Wrap rims and corners: they dry first and open the joints. Dry it slowly, lightly covered.',
-    family === 'oval' && 'Wrap the ends: the tight bends dry first and pull the long sides in.',
+    FAMILIES[family].slabs === 'strip' &&
+      FAMILIES[family].flatSided === true &&
+      'Wrap the ends: the tight bends dry first and pull the long sides in.',
     neck && 'Wrap the neck: it is thin and dries before the belly.',
     tall && !neck && 'Wrap the rim until the foot has caught up.',
     handle && 'Wrap the handle: thin with thick until they are the same.',

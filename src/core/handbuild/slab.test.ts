@@ -35,7 +35,6 @@ import {
   stripOf,
   unrolled,
   wallOf,
-  slabKind,
 } from '.';
 
 const RUNS = { numRuns: 120, seed: 611 };
@@ -387,7 +386,7 @@ describe('the layout on a slab', () => {
 describe('how a form is built of slabs', () => {
   it('is one of four ways, by its family', () => {
     const kinds = Object.fromEntries(
-      (['cylinder', 'oval', 'box', 'faceted', 'disc', 'tile', 'bowl', 'plate'] as const).map((family) => [family, slabKind({ family })]),
+      (['cylinder', 'oval', 'box', 'faceted', 'disc', 'tile', 'bowl', 'plate'] as const).map((family) => [family, FAMILIES[family].slabs]),
     );
     expect(kinds).toEqual({
       cylinder: 'strip',

@@ -1,5 +1,5 @@
 import type { Stage } from '@/core/clay';
-import { type Form, type Loft, outlineOf } from '@/core/form';
+import { type Form, type Loft, outlineOf, FAMILIES, isDisc } from '@/core/form';
 import { type Ends, discPart, ovalWall, panelParts, planPart, roundWallPart } from './cut';
 import { dartedDisc } from './darts';
 import { type FlatPart, cornered, scaledPart } from './flat';
@@ -59,28 +59,22 @@ function roundBase(form: Form<Stage>, base: Base): FlatPart[] {
 function loftParts(form: Form<Stage>, loft: Loft, choices: SlabChoices, ends: Ends): FlatPart[] {
   const { wall = 0, floor = 0 } = form.sizes;
   const standing = choices.base === 'under' ? standingOn(loft, floor) : loft;
-  const corners = form.family === 'box' ? choices.corners : 'mitred';
-  const walls = form.family === 'oval' ? [ovalWall(standing, wall, ends)] : panelParts(panelsOf(standing, wall, corners), wall);
+  const corners = FAMILIES[form.family].cornersChosen ? choices.corners : 'mitred';
+  const walls =
+    FAMILIES[form.family].slabs === 'strip' ? [ovalWall(standing, wall, ends)] : panelParts(panelsOf(standing, wall, corners), wall);
   return choices.base === 'none' ? walls : [...walls, planPart('Base', loft, floor, choices.base === 'inside')];
 }
 
 function finishedParts(form: Form<Stage>, choices: SlabChoices, ends: Ends): FlatPart[] {
   const outline = outlineOf(form);
   const { height, rimDiameter, baseDiameter = 0, wall = 0, floor = 0 } = form.sizes;
-  if (form.family === 'disc') return [discPart('Disc', rimDiameter, rimDiameter, height, false)];
-  if (form.family === 'tile') return [{ ...planPart('Tile', outline.plan!, height, false), edges: [] }];
+  if (isDisc(form.family)) return [discPart('Disc', rimDiameter, rimDiameter, height, false)];
+  if (FAMILIES[form.family].solid) return [{ ...planPart('Tile', outline.plan!, height, false), edges: [] }];
   if (outline.plan) return loftParts(form, outline.plan, choices, ends);
-  if (form.family !== 'cylinder') return [dartedDisc(outline, choices.darts, wall)];
+  if (FAMILIES[form.family].slabs !== 'strip') return [dartedDisc(outline, choices.darts, wall)];
   const raised = choices.base === 'under' ? floor : 0;
   const bottom = baseDiameter + ((rimDiameter - baseDiameter) * raised) / height;
   return [roundWallPart({ top: rimDiameter, bottom, height: height - raised, thickness: wall }, ends), ...roundBase(form, choices.base)];
-}
-
-/** Whether a form's walls come from straight strips and panels, from a disc with darts, or need no wall. */
-export function slabKind({ family }: Pick<Form<Stage>, 'family'>): 'strip' | 'panels' | 'darts' | 'flat' {
-  if (family === 'disc' || family === 'tile') return 'flat';
-  if (family === 'box' || family === 'faceted') return 'panels';
-  return family === 'cylinder' || family === 'oval' ? 'strip' : 'darts';
 }
 
 /**

@@ -1,3 +1,4 @@
+import { FAMILIES, isDisc } from '@/core/form';
 import type { Way } from './making';
 import type { Sized } from './size';
 import type { StepName } from './steps';
@@ -20,24 +21,24 @@ const REACH = 350;
 export function adviceFor(sized: Sized, way?: Way): Advice[] {
   const { family, sizes } = sized.stages.wet;
   const width = sized.measures.widest;
-  const flat = family === 'disc' || family === 'plate' || (sizes.height < width / 3 && width > WIDE);
+  const flat = FAMILIES[family].liesFlat === true || (sizes.height < width / 3 && width > WIDE);
   const tall = sizes.height > TALL && sizes.height > width * 1.3;
-  const collared = family === 'bottle';
+  const collared = FAMILIES[family].necked === true;
   const ring = sized.volumes.hollow > 0;
   const all: (Advice | false)[] = [
     ...ofTheBall(sized, { flat, tall, plaster: way === 'plaster' }),
-    { step: family === 'disc' ? 'shape' : 'opened', words: 'Compress the floor, from the middle out and back, or it cracks in an S.' },
+    { step: isDisc(family) ? 'shape' : 'opened', words: 'Compress the floor, from the middle out and back, or it cracks in an S.' },
     sizes.height > REACH && {
       step: 'cylinder',
       words: 'Deeper than an arm reaches: finish the floor and the inside while the wall is low.',
     },
-    family !== 'disc' &&
+    !isDisc(family) &&
       !collared && { step: 'shape', words: 'Open the mouth up to its size, never down to it: clay widens easily and collars back badly.' },
     collared && {
       step: 'cylinder',
       words: 'Collar a little at a time and thin the wall again after each; leave the neck thick until then.',
     },
-    family !== 'disc' && { step: 'needle', words: 'Needle and wire cut: keep the other hand behind the blade.', caution: true },
+    !isDisc(family) && { step: 'needle', words: 'Needle and wire cut: keep the other hand behind the blade.', caution: true },
     flat && {
       step: 'trim',
       words:

@@ -1,5 +1,5 @@
 import { wetDensity, type ClayFigures, type Length, lengthAt } from '@/core/clay';
-import { type Outline, type Section, revolvedMl, sectionOf, widest } from '@/core/form';
+import { type Outline, type Section, revolvedMl, sectionOf, widest, FAMILIES } from '@/core/form';
 import type { Making } from './making';
 import type { Sized } from './size';
 import { type Slice, slicesOf, smoothed } from './slices';
@@ -263,7 +263,7 @@ export function wheelSteps(
   const cylinder = [cylinderSection(parts, r0), floor];
   const high = parts.at(-1)!.to;
 
-  const plate = family === 'plate' ? centredPlate(sized, mm3, floorTop) : undefined;
+  const plate = FAMILIES[family].broadRim ? centredPlate(sized, mm3, floorTop) : undefined;
   const how: Opening = { ...USUAL_OPENING, centred: plate, ...opening };
   const hole = 2 * Math.min(inner.at(-1)!.r, r0 - parts[0]!.thick / 2);
   const { puck, ...ringed } = opened(hole, (d) => openedTo(d, mm3, floorTop, first.thick, high, how), floorTop);

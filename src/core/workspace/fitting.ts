@@ -2,7 +2,7 @@ import type { Stage } from '@/core/clay';
 import { FITS, type Fit, type GapRange, type SeatShare } from '@/core/fit';
 import type { TOOL_SD } from '@/core/sizing';
 import { type Stock, isRigidLot } from './stock';
-import type { FamilyName } from '@/core/form';
+import { type FamilyName, isDisc } from '@/core/form';
 
 /** What a piece is to fit with, and what is chosen about it. Lengths in mm. */
 export interface Fitting {
@@ -64,11 +64,11 @@ export type Held = (typeof HELD)[number];
 
 /** Whether a piece is the lid of what it is to fit with: a flat round one is, wherever it meets another piece, and one that says so. */
 export const isLid = ({ family }: { readonly family: FamilyName }, fitting: Fitting): boolean =>
-  fitting.with === 'pot' || (fitting.with === 'part' && (family === 'disc' || fitting.lid === true));
+  fitting.with === 'pot' || (fitting.with === 'part' && (isDisc(family) || fitting.lid === true));
 
 /** Which size of a piece meets the other: of a lid with a side that goes over a rim the inside of its own mouth. */
 export const meetingSize = (part: { readonly family: FamilyName }, fitting: Fitting): 'rimDiameter' | 'mouthInside' =>
-  isLid(part, fitting) === (fitting.over === true) && part.family !== 'disc' ? 'mouthInside' : 'rimDiameter';
+  isLid(part, fitting) === (fitting.over === true) && !isDisc(part.family) ? 'mouthInside' : 'rimDiameter';
 
 /** What is chosen of a fit as far as it applies: nothing but a lid goes over a rim, and what was said for one is no word on a stopper. */
 export const asMeant = (fitting: Fitting, lot: Stock | undefined): Fitting =>

@@ -1,3 +1,4 @@
+import { FAMILIES } from '@/core/form';
 import { type ClayFigures, remaining, wetDensity } from '@/core/clay';
 import { SLAB_SPARE } from '@/core/handbuild';
 import { STAGE_WORDS, type Working, type Writers } from '@/core/sizing';
@@ -85,7 +86,8 @@ export function handWorking(work: HandWork, { clay, sized }: Pick<SizedPart, 'cl
       ],
     };
   }
-  const round = family === 'cylinder' && Math.abs(rimDiameter - baseDiameter) < 0.05;
+  const { slabs, flatSided } = FAMILIES[family];
+  const round = slabs === 'strip' && !flatSided && Math.abs(rimDiameter - baseDiameter) < 0.05;
   const strip = round
     ? [
         `Round the middle of the wall: π × (${w.length(rimDiameter)} − ${w.length(wall)}) = ${w.length(Math.PI * (rimDiameter - wall))} finished ÷ ${times(left)} = ${w.length((Math.PI * (rimDiameter - wall)) / left)} wet.`,

@@ -1,5 +1,5 @@
 import { type Direction, READING_ERROR_MM, type Softness } from '@/core/clay';
-import { type FamilyName, type SizeName, sizeSpec } from '@/core/form';
+import { type FamilyName, type SizeName, sizeSpec, FAMILIES } from '@/core/form';
 import {
   type HandReading,
   type Lean,
@@ -144,8 +144,6 @@ const lostFrom = ({ since }: MadePiece): Shelf => SHELVES.findLast((shelf) => sh
 /** On which shelf a piece that has passed a passage stands, or stood; the last passage leads nowhere further. */
 const PASSED_BY: Readonly<Record<Shelf, number>> = { wet: 0, leather: 1, drying: 2, ready: 3, bisqued: 4, coated: 5, fired: 6, lost: 0 };
 
-const FLAT: readonly FamilyName[] = ['plate', 'disc', 'tile'];
-
 type Counted = Record<Passage, { passed: number; lost: number }>;
 
 /** Which passages a piece has passed, and at which it died: a second has passed all but the last. */
@@ -184,7 +182,7 @@ const losses = once((made): readonly Losses[] => {
   });
 });
 
-const kindOf = (family: FamilyName) => (FLAT.includes(family) ? 'flat' : 'hollow');
+const kindOf = (family: FamilyName) => (FAMILIES[family].liesFlat ? 'flat' : 'hollow');
 
 /** What was lost of each form. */
 export const learnedLosses = (made: Made): readonly Losses[] => losses(made);

@@ -1,4 +1,4 @@
-import { type Section, sectionOf } from '@/core/form';
+import { type Section, sectionOf, isDisc } from '@/core/form';
 import { isLid } from './fitting';
 import { type PartRef, partRef } from './parts';
 import type { Part, Plan, Workspace } from './records';
@@ -29,7 +29,7 @@ export function lidPartOf(plan: Plan, pot: Part): Part | undefined {
   const says = (lid: Part) =>
     (lid.fit !== undefined && meets(lid, partRef(plan, pot)) && isLid(lid, lid.fit)) ||
     (pot.fit !== undefined && meets(pot, partRef(plan, lid)) && !isLid(pot, pot.fit));
-  if (pot.family === 'disc' || pot.name === LID) return undefined;
+  if (isDisc(pot.family) || pot.name === LID) return undefined;
   return others.find(({ name }) => name === LID) ?? others.find(says);
 }
 
@@ -37,7 +37,7 @@ export function lidPartOf(plan: Plan, pot: Part): Part | undefined {
 function lying(pot: SizedPlanPart, lid: SizedPlanPart): { readonly turned: boolean; readonly underside: number } {
   const { sizes } = pot.sized.stages.glazed;
   const { family, sizes: own } = lid.sized.stages.glazed;
-  const turned = family !== 'disc';
+  const turned = !isDisc(family);
   const over = turned && own.mouthInside !== undefined && own.mouthInside >= sizes.rimDiameter;
   // the floor inside it lies on the rim: its edge hangs that much lower
   if (over) return { turned, underside: lid.sized.fired.inside.at(-1)!.z - own.height };

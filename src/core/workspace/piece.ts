@@ -1,5 +1,5 @@
 import { type ClayFigures, type Matter, type Stage } from '@/core/clay';
-import { FAMILIES, type Form, checkForm, checkInsides } from '@/core/form';
+import { FAMILIES, type Form, checkForm, checkInsides, isDisc } from '@/core/form';
 import { type Hand, handlePlan } from '@/core/handbuild';
 import {
   type Making,
@@ -45,13 +45,13 @@ export const isExamplePiece = ({ runId }: Pick<MadePiece, 'runId'>): boolean => 
 export function handOf({ family, hand }: Pick<Part, 'family' | 'hand'>): Hand {
   const by = hand?.by ?? 'wheel';
   if (FAMILIES[family].flatSided) return 'slab';
-  return family === 'disc' && by !== 'wheel' ? 'slab' : by;
+  return isDisc(family) && by !== 'wheel' ? 'slab' : by;
 }
 
 /** What goes between clay and trimmed piece; nothing by hand but what is put on. */
 export function makingOf(part: Pick<Part, 'family' | 'hand' | 'making'>): Making {
   if (handOf(part) !== 'wheel') return { ...NOTHING_LOST, attachedMass: part.making.attachedMass };
-  return part.family === 'disc' ? withoutRim(part.making) : part.making;
+  return isDisc(part.family) ? withoutRim(part.making) : part.making;
 }
 
 export const bodyOf = (workspace: Pick<Workspace, 'bodies'>, part: Pick<Part, 'bodyId'>): Body | undefined =>

@@ -70,7 +70,7 @@ function asLarge(family: FamilyName, across: number | undefined, high: number | 
   const wide = across && across / typical.rimDiameter!;
   const tall = high && high / typical.height!;
   // a plate or a tile is no thicker for being wide
-  const flat = family === 'disc' || family === 'tile';
+  const flat = FAMILIES[family].solid;
   return usual(family, wide ?? (flat ? 1 : tall) ?? 1, tall ?? (flat ? 1 : wide) ?? 1);
 }
 

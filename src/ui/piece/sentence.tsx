@@ -1,7 +1,7 @@
 'use client';
 
 import { CONES } from '@/core/clay';
-import { FAMILIES, FAMILY_NAMES, type FamilyName, MANNERS, type Manner } from '@/core/form';
+import { FAMILIES, FAMILY_NAMES, type FamilyName, MANNERS, type Manner, isDisc } from '@/core/form';
 import { MAKING_WAYS } from '@/core/sizing';
 import { writePercent } from '@/core/units';
 import { commands } from '@/store';
@@ -18,7 +18,7 @@ const NONE = '';
 /** The ways this form can be made: what is not round is never thrown, and coils go round. */
 function waysOf(family: FamilyName) {
   if (FAMILIES[family].flatSided) return ['slab'] as const;
-  const solid = family === 'disc';
+  const solid = isDisc(family);
   return [...MAKING_WAYS, 'slab', ...(solid ? [] : (['former', 'coil'] as const))] as const;
 }
 

@@ -44,7 +44,7 @@ function useMatter(workspace: Workspace) {
   const [chosen, setBody] = useState<string | undefined>();
   const bodyId = chosen ?? clayUsedLast(workspace) ?? workspace.bodies[0]?.id;
   const batchId = bodyId && newestBatch(workspace, bodyId)?.id;
-  const solid = family === 'disc' || family === 'tile';
+  const solid = FAMILIES[family].solid;
   const ways = FAMILIES[family].flatSided
     ? (['slab'] as const)
     : solid

@@ -1,4 +1,5 @@
-import { type Work, slabKind } from '@/core/handbuild';
+import { FAMILIES } from '@/core/form';
+import type { Work } from '@/core/handbuild';
 import type { Sized } from '@/core/sizing';
 import { handMass } from '@/core/units';
 import { type Body, type HandWork, type Part, handOf } from '@/core/workspace';
@@ -17,7 +18,7 @@ export const workOf = (
   kind: body?.kind ?? 'stoneware',
   cutLeather: hand?.by === 'slab' && hand.at === 'leather',
   textured: hand !== undefined && hand.by !== 'coil' && (hand.texture.along > 0 || hand.texture.across > 0),
-  panels: slabKind(part) === 'panels',
+  panels: FAMILIES[part.family].slabs === 'panels',
   former: hand?.by === 'former' ? hand.former?.measured : undefined,
   pauses: hand?.by === 'coil' && hand.plan ? hand.plan.courses.filter(({ pause }) => pause).length : 0,
   handle: part.handle !== undefined || (part.attached?.some(({ kind }) => kind === 'handle') ?? false),

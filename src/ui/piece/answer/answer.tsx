@@ -2,7 +2,7 @@
 
 import { later, sameProps } from '@/ui/blocks';
 import { type ClayFigures, remaining } from '@/core/clay';
-import { FAMILIES, footRadius } from '@/core/form';
+import { FAMILIES, footRadius, isDisc } from '@/core/form';
 import { type NumberName, USUAL_ODDS, rangeOf, type Tool } from '@/core/sizing';
 import { type Written, handLength, handMass, readQuantity, text, writeLength, writeVolume } from '@/core/units';
 import { FigureInput, useAnyRefused } from '@/ui/fields';
@@ -40,7 +40,7 @@ function figures({ worked, part }: PieceModel): AnswerFigure[] {
   return [
     {
       name: 'gauge',
-      words: family === 'disc' ? 'thick, on the bat' : 'rim above the bat',
+      words: isDisc(family) ? 'thick, on the bat' : 'rim above the bat',
       wet: sized.thrown.gauge,
       finishes: (mm) => (mm - below - (making.rimGround ?? 0)) * kh,
     },
@@ -48,12 +48,12 @@ function figures({ worked, part }: PieceModel): AnswerFigure[] {
       ? { name: 'mouthInside@wet', words: 'mouth, inside', wet: sized.stages.wet.sizes.mouthInside, finishes: (mm) => mm * k }
       : {
           name: 'rimDiameter@wet',
-          words: family === 'disc' ? 'across, trimmed' : 'mouth, outside',
+          words: isDisc(family) ? 'across, trimmed' : 'mouth, outside',
           wet: sized.stages.wet.sizes.rimDiameter,
           finishes: (mm) => mm * k,
         },
     { name: 'thrownBase', words: 'base, outside', wet: sized.thrown.base, finishes: (mm) => (mm - beside) * k },
-    ...(family === 'disc'
+    ...(isDisc(family)
       ? []
       : [
           {
@@ -226,8 +226,8 @@ function Outcome({ piece }: { piece: PieceModel }) {
   const { stages } = worked.sized;
   const [wet, glazed] = [stages.wet.sizes, stages.glazed.sizes];
   const { family } = piece.form;
-  const up = family === 'disc' || family === 'tile' ? 'thick' : 'high';
-  const wide = FAMILIES[family].flatSided && family !== 'faceted' ? 'long' : 'across';
+  const up = FAMILIES[family].solid ? 'thick' : 'high';
+  const wide = FAMILIES[family].sizes.includes('rimAcross') ? 'long' : 'across';
   // the hand is said once, where it matters most: with what the piece is to fit
   const { tool } = worked.sure;
   const heights = useRange(worked.clay, 'height', wet.height, tool);

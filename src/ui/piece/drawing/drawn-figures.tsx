@@ -227,7 +227,7 @@ export function FinishedSizes({ piece, geometry }: Props) {
             </div>
           </At>
         ))}
-      {wide && piece.form.family === 'plate' && (
+      {wide && FAMILIES[piece.form.family].broadRim && (
         <At x={x.finished + 10} y={y.base + 52} anchor="start">
           <div className="drawn-on-ground">
             <Word>rim rises</Word>
@@ -272,7 +272,7 @@ const rimAngle = ({ form, worked }: PieceModel): number =>
 export function FurtherSizeList({ piece }: { piece: PieceModel }) {
   return (
     <Box color="glazed">
-      {piece.form.family === 'plate' && (
+      {FAMILIES[piece.form.family].broadRim && (
         <HStack justifyContent="space-between" borderTopWidth="1px" borderColor="line" minHeight="48px">
           <Word>rim rises, finished</Word>
           <RimAngle piece={piece} />

@@ -17,7 +17,7 @@ export function further({ names, form, by }: PieceModel): SizeName[] {
   const rolled = by === 'slab' || by === 'former';
   // widths inside are read in the table
   const own = names.filter((size) => !ON_LINES.includes(size) && !sizeSpec(size).inside && !(rolled && size === 'wallAtFoot'));
-  const tapers = !rolled && form.sizes.wall && !FAMILIES[form.family].flatSided && form.family !== 'plate';
+  const tapers = !rolled && form.sizes.wall && !FAMILIES[form.family].flatSided && !FAMILIES[form.family].broadRim;
   return tapers && !own.includes('wallAtFoot') ? [...own, 'wallAtFoot'] : own;
 }
 
@@ -50,7 +50,7 @@ function placeOf({ form, worked }: PieceModel, size: SizeName): readonly [r: num
     footWidth: [foot - of('footWidth') / 2, of('footHeight') / 4],
     bevel: [foot - of('bevel') / 2, of('bevel') / 2],
   };
-  if (form.family === 'plate') {
+  if (FAMILIES[form.family].broadRim) {
     const middle = sizes.rimDiameter / 2 - of('rimWidth') * 0.2;
     const well = sizes.rimDiameter / 2 - of('rimWidth');
     // beside the foot, not through it

@@ -1,5 +1,16 @@
 import type { Stage } from '@/core/clay';
-import { type FamilyName, type Form, type Knot, type Point, type SizeName, footRadius, outlineOf, radiusAt, sizeIn } from '@/core/form';
+import {
+  type FamilyName,
+  type Form,
+  type Knot,
+  type Point,
+  type SizeName,
+  footRadius,
+  outlineOf,
+  radiusAt,
+  sizeIn,
+  FAMILIES,
+} from '@/core/form';
 
 /** What dragging a point of the piece changes: sizes, mm, or the points of an own profile. */
 export interface Dragged {
@@ -84,7 +95,7 @@ function thicknessHandles<S extends Stage>(form: Form<S>): Handle[] {
   const plateWall = sized('wall', 'the underside of the rim', edge, ({ z }) => ({ wall: (sizes.wall! * (rim.z - z)) / (rim.z - edge.z) }));
   const foot = footRadius(outline);
   return [
-    ...(family === 'plate' ? [plateWall] : [...across('wall'), ...across('wallAtFoot')]),
+    ...(FAMILIES[family].broadRim ? [plateWall] : [...across('wall'), ...across('wallAtFoot')]),
     sized('floor', 'the floor', { r: inside.at(-2)!.r * 0.4, z: floor.z }, ({ z }) => ({ floor: sizes.floor! + z - floor.z })),
     ...(manner.foot === 'ring' && sizes.footWidth && sizes.footHeight
       ? [

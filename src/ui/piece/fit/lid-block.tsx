@@ -1,7 +1,7 @@
 'use client';
 
 import { FITS, type Fit, chanceWords } from '@/core/fit';
-import { FAMILIES } from '@/core/form';
+import { FAMILIES, isDisc } from '@/core/form';
 import { type CutAt, LEAST_BEYOND, type LidPair, type MouthWidths, cuttersFor, lidPairs } from '@/core/handbuild';
 import type { Sized } from '@/core/sizing';
 import { type CutterRecord, type Workspace, calledPart, cutParts, partOf, partRef, sizedPlanPart } from '@/core/workspace';
@@ -38,7 +38,7 @@ function NoCutters() {
 /** A lid of two discs for this mouth, or the cutter for a flat piece, from the maker's own set. */
 export function LidBlock({ piece }: { piece: PieceModel }) {
   const { family } = piece.form;
-  if (family === 'disc' || family === 'tile') return <FlatCutters piece={piece} />;
+  if (FAMILIES[family].solid) return <FlatCutters piece={piece} />;
   // an oval or a box takes no round lid
   return piece.worked.sized.wet.plan ? null : <LidPairs piece={piece} />;
 }
@@ -65,7 +65,7 @@ function AlsoFor({
   const { plans } = useWorkspace().workspace;
   const named = plans.flatMap((plan) =>
     plan.parts
-      .filter((part) => part.id !== piece.part.id && part.family !== 'disc' && !FAMILIES[part.family].flatSided)
+      .filter((part) => part.id !== piece.part.id && !FAMILIES[part.family].solid && !FAMILIES[part.family].flatSided)
       .map((part) => ({ value: partRef(plan, part), words: calledPart(plan, part) })),
   );
   return (
@@ -215,7 +215,7 @@ function FlatCutters({ piece }: { piece: PieceModel }) {
   const { workspace } = useWorkspace();
   const { worked, units, form, hand } = piece;
   const at = hand?.by === 'slab' ? hand.at : 'wet';
-  const shape = form.family === 'disc' ? 'round' : 'square';
+  const shape = isDisc(form.family) ? 'round' : 'square';
   const near = cuttersFor(
     worked.clay,
     workspace.cutters.filter((cutter) => cutter.shape === shape),

@@ -1,5 +1,6 @@
 'use client';
 
+import { FAMILIES, isDisc } from '@/core/form';
 import {
   ATTACHED_KINDS,
   type AttachedPart,
@@ -241,8 +242,8 @@ export function PutOn({ piece }: { piece: PieceModel }) {
 function TakenElsewhere({ piece }: { piece: PieceModel }) {
   const { family } = piece.form;
   const names: (keyof Making)[] = [
-    ...(family === 'disc' ? [] : (['wholeWall', 'carveDepth', 'carveHeight', 'rimGround'] as const)),
-    ...(family === 'disc' || family === 'plate' ? (['edgeCut'] as const) : []),
+    ...(isDisc(family) ? [] : (['wholeWall', 'carveDepth', 'carveHeight', 'rimGround'] as const)),
+    ...(FAMILIES[family].liesFlat ? (['edgeCut'] as const) : []),
   ];
   return (
     <Block title="Other clay removed (in ball)">

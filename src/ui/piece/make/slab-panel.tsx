@@ -1,6 +1,7 @@
 'use client';
 
-import { BASES, CORNERS, SEAMS, type SlabChoices, slabKind } from '@/core/handbuild';
+import { FAMILIES } from '@/core/form';
+import { BASES, CORNERS, SEAMS, type SlabChoices } from '@/core/handbuild';
 import type { SlabWork } from '@/core/workspace';
 import { Act, LabelledChoice, OptionalLength, OptionalNumber, optionsOf } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
@@ -14,7 +15,7 @@ const CUT_AT = { wet: 'Wet', leather: 'Leather hard' } as const;
 
 /** How it is cut and joined. */
 function Choices({ piece, work }: { piece: PieceModel; work: SlabWork }) {
-  const kind = slabKind(piece.form);
+  const kind = FAMILIES[piece.form.family].slabs;
   const { choices } = work;
   const set = (change: Partial<SlabChoices>, label: string, key?: string) => piece.takeHand({ slab: change }, label, key);
   return (
@@ -27,7 +28,7 @@ function Choices({ piece, work }: { piece: PieceModel; work: SlabWork }) {
           onChoose={(base) => void set({ base }, BASES[base].toLowerCase())}
         />
       )}
-      {piece.form.family === 'box' && (
+      {FAMILIES[piece.form.family].cornersChosen && (
         <LabelledChoice
           label="Corners"
           value={choices.corners}
@@ -77,7 +78,7 @@ function Choices({ piece, work }: { piece: PieceModel; work: SlabWork }) {
 export function SlabPanel({ piece }: { piece: PieceModel }) {
   const { hand } = piece;
   if (hand?.by !== 'slab') return null;
-  const kind = slabKind(piece.form);
+  const kind = FAMILIES[piece.form.family].slabs;
   return (
     <Box>
       <Choices piece={piece} work={hand} />
@@ -98,7 +99,7 @@ export function SlabPanel({ piece }: { piece: PieceModel }) {
       <Act marginBottom="4" onClick={() => openRoom(piece.plan.id, 'tools', 'templates')}>
         Templates to cut by
       </Act>
-      {piece.form.family === 'cylinder' && <PaperModel piece={piece} work={hand} />}
+      {FAMILIES[piece.form.family].slabs === 'strip' && !FAMILIES[piece.form.family].flatSided && <PaperModel piece={piece} work={hand} />}
     </Box>
   );
 }
