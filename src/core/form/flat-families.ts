@@ -18,14 +18,14 @@ export const plate: Family = {
     const edge = { r: size('rimDiameter') / 2, z: size('height') };
     const well = { r: edge.r - size('rimWidth'), z: floorTop(size, manner) };
     const slope = (edge.z - well.z) / size('rimWidth');
-    const through_ = size('wall') * Math.hypot(1, slope);
+    const verticalThickness = size('wall') * Math.hypot(1, slope);
     const under = ring?.height ?? 0;
     // the rim's underside runs along its top, as far below it as the rim is thick
-    const beneath = (r: number) => well.z + slope * (r - well.r) - through_;
-    const end = { r: edge.r, z: edge.z - through_ };
+    const beneath = (r: number) => well.z + slope * (r - well.r) - verticalThickness;
+    const end = { r: edge.r, z: edge.z - verticalThickness };
     // where that leaves the underside of the well: on a ring its level, else square below the edge of the well
     const leaves = ring
-      ? { r: well.r + (under - well.z + through_) / slope, z: under }
+      ? { r: well.r + (under - well.z + verticalThickness) / slope, z: under }
       : { r: well.r + (size('wall') * slope) / Math.hypot(1, slope), z: well.z - size('wall') / Math.hypot(1, slope) };
     const up = [{ r: foot, z: 0 }, ...(ring ? [{ r: foot, z: under }] : [])];
     const meets = leaves.r > foot + 1e-6 ? [leaves] : beneath(foot) > under + 1e-6 ? [{ r: foot, z: beneath(foot) }] : [];
@@ -41,7 +41,7 @@ export const plate: Family = {
     const top = floorTop(size, manner);
     const slope = (size('height') - top) / size('rimWidth');
     const foot = size('baseDiameter') / 2;
-    const through_ = size('wall') * Math.hypot(1, slope);
+    const verticalThickness = size('wall') * Math.hypot(1, slope);
     const leaves = well + (size('wall') * Math.hypot(1, slope) - size('floor')) / slope;
     return firstOf(
       ringFault(size, manner, write),
@@ -57,7 +57,7 @@ export const plate: Family = {
         size: 'height',
         why: `The rim would rise ${degrees(1, 1 / slope).toFixed(0)} degrees; a plate's goes up to 63. Make it lower, or choose a bowl.`,
       },
-      size('height') < through_ + 1 && {
+      size('height') < verticalThickness + 1 && {
         size: 'wall',
         why: `The rim (${write(size('wall'))}) is thicker than the plate is high. Make it thinner.`,
       },
@@ -83,7 +83,7 @@ export const plate: Family = {
         },
       !hasRing(manner) &&
         foot > well + 1e-9 &&
-        through_ + (foot - well) * slope > size('height') && {
+        verticalThickness + (foot - well) * slope > size('height') && {
           size: 'baseDiameter',
           why: `The foot stands out under the rim. Make it less than ${write(2 * well)}.`,
         },

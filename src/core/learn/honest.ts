@@ -23,7 +23,7 @@ export interface Honest {
 }
 
 const EDGES = [0, 0.35, 0.55, 0.75, 0.9, 1] as const;
-const NINE_IN_TEN = 0.05;
+const TAIL = 0.05;
 
 /** Log of the binomial chance of k in n. */
 function binomialLog(k: number, n: number, p: number): number {
@@ -48,11 +48,11 @@ export function chanceAlone(n: number, p: number): readonly [number, number] {
   for (let k = 0; k <= n; k += 1) {
     const before = sum;
     sum += Math.exp(binomialLog(k, n, p));
-    if (!found && sum > NINE_IN_TEN) {
+    if (!found && sum > TAIL) {
       low = k;
       found = true;
     }
-    if (before < 1 - NINE_IN_TEN) high = k;
+    if (before < 1 - TAIL) high = k;
   }
   return [low / n, high / n];
 }

@@ -129,16 +129,16 @@ describe('the slip of a cast part', () => {
 });
 
 describe('moulds to pour', () => {
-  const with_ = (parts: Plan['parts'][number][]): Workspace => ({
+  const workshopOf = (parts: Plan['parts'][number][]): Workspace => ({
     ...DEMO,
     plans: [{ ...plan, parts: parts as unknown as Plan['parts'] }],
   });
 
   it('are those of every part that is cast, and whose mould can be made', () => {
-    expect(mouldsToPour(with_([{ ...cup, cast: undefined }]))).toEqual([]);
-    expect(mouldsToPour(with_([{ ...cup, cast: { ratio: 10 } }]))).toEqual([]);
+    expect(mouldsToPour(workshopOf([{ ...cup, cast: undefined }]))).toEqual([]);
+    expect(mouldsToPour(workshopOf([{ ...cup, cast: { ratio: 10 } }]))).toEqual([]);
     const both = mouldsToPour(
-      with_([
+      workshopOf([
         { ...cup, cast: {} },
         { ...cup, id: 'second', name: 'foot', cast: { thickness: 30 } },
       ]),

@@ -36,25 +36,27 @@ const UNCONTESTED = 'changedAt';
  * What a value becomes when the step from `before` to `after` is made on what it is `now`, field by field: a neighbour that
  * somebody else changed meanwhile stays as they left it. CONFLICT where both changed the same thing.
  */
-function remade(before: unknown, after: unknown, now: unknown): unknown {
+function mergeField(before: unknown, after: unknown, now: unknown): unknown {
   if (same(before, after) || same(after, now)) return now;
   if (same(before, now)) return after;
   if (isList(before) && isList(after) && isList(now)) return remadeList(before, after, now);
   if (!isRecord(before) || !isRecord(after) || !isRecord(now)) return CONFLICT;
   const names = new Set([...Object.keys(now), ...Object.keys(before), ...Object.keys(after)]);
-  const fields = [...names].map((name) => [name, name === UNCONTESTED ? now[name] : remade(before[name], after[name], now[name])] as const);
+  const fields = [...names].map(
+    (name) => [name, name === UNCONTESTED ? now[name] : mergeField(before[name], after[name], now[name])] as const,
+  );
   if (fields.some(([, value]) => value === CONFLICT)) return CONFLICT;
   return Object.fromEntries(fields.filter(([, value]) => value !== undefined));
 }
 
-/** As {@link remade} for a list of things that have an id each; what comes back stands last. */
+/** As {@link mergeField} for a list of things that have an id each; what comes back stands last. */
 function remadeList(...[before, after, now]: readonly (readonly { readonly id: string }[])[]): unknown {
   const [was, will, is] = [before!, after!, now!].map((list) => new Map(list.map((each) => [each.id, each]))) as [
     Map<string, unknown>,
     Map<string, unknown>,
     Map<string, unknown>,
   ];
-  const all = [...new Set([...is.keys(), ...will.keys(), ...was.keys()])].map((id) => remade(was.get(id), will.get(id), is.get(id)));
+  const all = [...new Set([...is.keys(), ...will.keys(), ...was.keys()])].map((id) => mergeField(was.get(id), will.get(id), is.get(id)));
   return all.includes(CONFLICT) ? CONFLICT : all.filter((each) => each !== undefined);
 }
 
@@ -77,7 +79,7 @@ export function changesOn(workspace: Workspace, changes: readonly RowChange[]): 
   const all: RowChange[] = [];
   for (const change of changes) {
     const now = found(change.table, change.id);
-    const next = remade(change.before, change.after, now);
+    const next = mergeField(change.before, change.after, now);
     if (next === CONFLICT) return undefined;
     if (next !== now) all.push({ ...change, before: now, after: next } as RowChange);
   }

@@ -179,10 +179,10 @@ describe('the ball of a run', () => {
   it('does not change with a handle of another clay, which weighs by its own water', () => {
     const porcelain = DEMO.bodies.find(({ kind }) => kind === 'porcelain')!;
     const part = partOf('cylinder', { attached: [{ id: 'h', kind: 'handle', massG: 80, bodyId: porcelain.id }] });
-    const with_ = sizePart(part, clay, String, matterIn(DEMO));
+    const attached = sizePart(part, clay, String, matterIn(DEMO));
     const without = sized(partOf('cylinder')).sized.masses;
-    if (!with_.ok) throw new Error(with_.problem.message);
-    const { masses } = with_.value.sized;
+    if (!attached.ok) throw new Error(attached.problem.message);
+    const { masses } = attached.value.sized;
     expect(masses.ball).toBe(without.ball);
     expect(masses.trimmed - without.trimmed).toBeCloseTo(80, 9);
     expect(masses.glazed - without.glazed).toBeCloseTo(80 * 0.79 * 0.93, 6);

@@ -13,7 +13,7 @@ export function Block({ title, children }: { title: string; children: ReactNode 
   );
 }
 
-interface ToldProps {
+interface LargeFigureProps {
   readonly words: string;
   readonly children: ReactNode;
   /** The stage the figure is of: the finished piece unless said. */
@@ -24,7 +24,7 @@ interface ToldProps {
 }
 
 /** A worked-out figure set large in the colour of its stage. */
-export function Told({ words, children, stage = 'glazed', small, finished = false }: ToldProps) {
+export function LargeFigure({ words, children, stage = 'glazed', small, finished = false }: LargeFigureProps) {
   return (
     <Box>
       <Box fontSize="sm" color="fg.muted">

@@ -1,7 +1,7 @@
-export { Block, Sideways, Told } from './block';
+export { Block, Sideways, LargeFigure } from './block';
 export { Gap } from './gap';
 export { useLines } from './use-lines';
 export { PhoneFold } from './phone-fold';
-export { later } from './later';
+export { lazyPart } from './lazy-part';
 export { sameProps } from './same-props';
 export { useAfterPaint } from './use-after-paint';

@@ -5,7 +5,7 @@ import { STAGE_WORDS } from '@/core/sizing';
 import { writePercent } from '@/core/units';
 import { type BarRecord, UNUSED_WORDS } from '@/core/workspace';
 import { commands, madeActs } from '@/store';
-import { Act, type CaliperUnit, FigureInput, NameInput, goOn, readLengths, writeLengths, writeReading } from '@/ui/fields';
+import { Act, type CaliperUnit, FigureInput, NameInput, focusNextCell, readLengths, writeLengths, writeReading } from '@/ui/fields';
 import { Gap, useLines } from '@/ui/blocks';
 import { StageName } from '@/ui/stage';
 import { run } from '@/ui/state';
@@ -56,7 +56,14 @@ export function BarTable({ sorted, fresh, view, unit }: TableProps) {
   };
   return (
     <Box overflowX="auto" position="relative">
-      <chakra.table ref={body} width="100%" minWidth={{ md: '640px' }} borderCollapse="collapse" aria-label="Bars" onKeyDown={goOn}>
+      <chakra.table
+        ref={body}
+        width="100%"
+        minWidth={{ md: '640px' }}
+        borderCollapse="collapse"
+        aria-label="Bars"
+        onKeyDown={focusNextCell}
+      >
         <BarHead />
         {before > 0 && (
           <tbody>

@@ -12,6 +12,6 @@ export { type Saveable, Saves } from './saves';
 export { WordChoice } from './word-choice';
 export { useStanding } from './use-standing';
 export { SearchInput } from './search-input';
-export { goOn } from './go-on';
-export { Followed, FollowedContext } from './followed';
+export { focusNextCell } from './focus-next-cell';
+export { CatchUp, CatchUpContext } from './catch-up';
 export { type CaliperUnit, USUAL_MARK, caliperUnit, readLengths, writeLengths, writeReading } from './read-lengths';

@@ -113,18 +113,18 @@ interface NumberProps extends Props {
   /** A count; else up to three places. */
   readonly whole?: boolean;
   /** What might be written, for the refusal. */
-  readonly such: string;
+  readonly example: string;
 }
 
 /** A plain number within bounds that may be left empty. */
-export function OptionalNumber({ min, max, whole = false, such, ...props }: NumberProps) {
+export function OptionalNumber({ min, max, whole = false, example, ...props }: NumberProps) {
   return (
     <Optional
       {...props}
       read={(typed) => {
         const value = Number(typed.trim().replace(',', '.'));
         if (value >= min && value <= max && (!whole || Number.isInteger(value))) return good(value);
-        return bad('', `Write a ${whole ? 'whole number' : 'number'} from ${min} to ${max}, such as ${such}.`);
+        return bad('', `Write a ${whole ? 'whole number' : 'number'} from ${min} to ${max}, such as ${example}.`);
       }}
       write={(value) => String(Number(value.toFixed(3)))}
     />

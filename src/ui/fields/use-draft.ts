@@ -4,7 +4,7 @@ import { bothReadings } from '@/core/units';
 import { learnPoint, workspaceStore, newKey } from '@/ui/state';
 import { flushSync } from 'react-dom';
 import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useContext, useEffect, useEffectEvent, useRef, useState } from 'react';
-import { FollowedContext } from './followed';
+import { CatchUpContext } from './catch-up';
 
 /** How a typed text is taken: a message when it was refused, nothing when it was. The key joins one visit's keystrokes for undo. */
 export type Take = (text: string, key: string) => string | undefined;
@@ -63,7 +63,7 @@ export function useDraft({ shown, take, step }: DraftOptions) {
     };
   }, [refused]);
 
-  const followed = useContext(FollowedContext);
+  const followed = useContext(CatchUpContext);
   const drop = useEffectEvent(() => setDraft((now) => (now?.until ? undefined : now)));
   const stands = draft?.until;
   useEffect(() => {

@@ -6,13 +6,13 @@ import { HStack, chakra } from '@chakra-ui/react';
 
 interface Props {
   readonly title: string;
-  readonly such: string;
+  readonly example: string;
   readonly of: (work: Work) => number | undefined;
   readonly onMinutes: (work: Work, minutes: number | undefined, key: string) => void;
 }
 
 /** Minutes by kind of work, behind a line. */
-export function Minutes({ title, such, of, onMinutes }: Props) {
+export function Minutes({ title, example, of, onMinutes }: Props) {
   return (
     <chakra.details fontSize="sm">
       <chakra.summary cursor="pointer" minHeight="max(var(--finger), 28px)" color="fg.muted">
@@ -25,7 +25,7 @@ export function Minutes({ title, such, of, onMinutes }: Props) {
             label={work}
             min={0}
             max={6000}
-            such={such}
+            example={example}
             width="4.75rem"
             value={of(work)}
             onValue={(minutes, key) => onMinutes(work, minutes, key)}

@@ -97,7 +97,7 @@ export function PieceSheet({ run, piece }: Props) {
       </HStack>
       <Minutes
         title="minutes it took"
-        such="12"
+        example="12"
         of={(work) => piece.minutes?.[work]}
         onMinutes={(work, minutes, key) => edit({ minutes: { ...piece.minutes, [work]: minutes } }, `minutes to ${work}`, key)}
       />

@@ -65,7 +65,7 @@ function Week() {
           min={1}
           max={5000}
           whole
-          such="20"
+          example="20"
           value={week.perDay}
           onValue={(perDay, key) => (perDay === undefined ? 'Write about how many a day.' : edit({ perDay }, key))}
         />
@@ -120,7 +120,7 @@ function Kiln() {
           min={1}
           max={100}
           whole
-          such="4"
+          example="4"
           value={kiln?.shelves}
           onValue={(shelves, key) => (shelves ? edit({ shelves }, key) : 'One shelf at least.')}
         />
@@ -168,7 +168,7 @@ function Costs() {
           label={`Clay, a ${pounds ? 'lb' : 'kg'}`}
           min={0}
           max={1e6}
-          such="1.4"
+          example="1.4"
           width="9.375rem"
           value={money?.clayPerKg ? Math.round(money.clayPerKg * perKg * 1e4) / 1e4 : undefined}
           onValue={(amount, key) => edit({ clayPerKg: (amount ?? 0) / perKg }, key)}
@@ -179,7 +179,7 @@ function Costs() {
             label={COSTS[name]}
             min={0}
             max={1e6}
-            such="1.4"
+            example="1.4"
             width="9.375rem"
             value={money?.[name] || undefined}
             onValue={(amount, key) => edit({ [name]: amount ?? 0 }, key)}
@@ -193,7 +193,7 @@ function Costs() {
             label={`${work}, minutes`}
             min={0}
             max={6000}
-            such="4"
+            example="4"
             width="6.25rem"
             value={money?.byWork?.[work]}
             onValue={(took, key) => {
@@ -222,7 +222,7 @@ function Stock() {
             label={name}
             min={0}
             max={1e5}
-            such="12.5"
+            example="12.5"
             value={clayStock[id]}
             onValue={(kg, key) =>
               run(

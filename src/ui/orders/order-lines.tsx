@@ -76,7 +76,7 @@ function Line({ orderId, work, due, today }: LineProps) {
           min={1}
           max={5000}
           whole
-          such="12"
+          example="12"
           width="5.25rem"
           value={line.count}
           onValue={(count, key) => (count === undefined ? 'How many?' : edit((each) => ({ ...each, count }), 'number', key))}
@@ -100,7 +100,7 @@ function Line({ orderId, work, due, today }: LineProps) {
           min={1}
           max={5000}
           whole
-          such="14"
+          example="14"
           width="5.25rem"
           value={line.make}
           onValue={(make, key) => edit(({ make: _, ...each }) => (make === undefined ? each : { ...each, make }), 'how many to make', key)}
@@ -110,7 +110,7 @@ function Line({ orderId, work, due, today }: LineProps) {
         label={`Price${currency ? `, ${currency}` : ''}`}
         min={0.01}
         max={1e6}
-        such="34"
+        example="34"
         width="5.625rem"
         value={line.price}
         onValue={(price, key) => edit(({ price: _, ...each }) => (price === undefined ? each : { ...each, price }), 'price', key)}

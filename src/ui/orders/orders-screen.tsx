@@ -1,6 +1,6 @@
 'use client';
 
-import { later } from '@/ui/blocks';
+import { lazyPart } from '@/ui/blocks';
 import { type OrderWork, openOrders, orderWork } from '@/core/workspace';
 import { madeActs, orderActs } from '@/store';
 import { Act } from '@/ui/fields';
@@ -14,8 +14,8 @@ import { Shared } from './shared';
 import { Strip, StripHelp } from './strip';
 import { Takes } from './takes';
 
-const HowWeWork = later(() => import('./how-we-work').then((part) => part.HowWeWork));
-const Sets = later(() => import('./sets').then((part) => part.Sets));
+const HowWeWork = lazyPart(() => import('./how-we-work').then((part) => part.HowWeWork));
+const Sets = lazyPart(() => import('./sets').then((part) => part.Sets));
 
 const SETS = 'sets';
 const WORK = 'work';

@@ -1,6 +1,6 @@
 'use client';
 
-import { later } from '@/ui/blocks';
+import { lazyPart } from '@/ui/blocks';
 import type { Stage } from '@/core/clay';
 import { type FamilyName, SIZES, type SizeName, sizeIn } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
@@ -13,7 +13,7 @@ import { useSearchParams } from 'next/navigation';
 import { type ReactNode, Suspense, useCallback, useEffect, useState } from 'react';
 import { Answer } from './answer';
 import { BesideChoice, PieceDrawing } from './drawing';
-import { Sheet, behind } from './model/behind';
+import { Sheet, deferred } from './model/deferred';
 import { type PieceModel, usePiece } from './model/use-piece';
 import { ExampleNote } from './example-note';
 import { DrawnFit } from './fit';
@@ -23,10 +23,10 @@ import { RoomView } from './room-view';
 import { Sentence } from './sentence';
 
 // the answer is there first, its arithmetic a moment later
-const WorkingPanel = later(() => import('./answer/working-panel').then((part) => part.WorkingPanel));
+const WorkingPanel = lazyPart(() => import('./answer/working-panel').then((part) => part.WorkingPanel));
 
 // only an empty workshop begins here
-const StartScreen = later(() => import('@/ui/start').then((part) => part.StartScreen));
+const StartScreen = lazyPart(() => import('@/ui/start').then((part) => part.StartScreen));
 
 /** The plan this tab has open: the one in the address, else the one open last, else the first. */
 function useOpenPlan(): Plan | undefined {
@@ -136,7 +136,7 @@ interface WithParts {
   readonly openPart: (partId: string) => void;
 }
 
-const Title = behind(
+const Title = deferred(
   ({ piece, openPart }: PartProps & WithParts) => (
     <AsOf piece={piece}>
       <Sentence piece={piece} />
@@ -146,7 +146,7 @@ const Title = behind(
   'sheet-title',
 );
 
-const Working = behind(
+const Working = deferred(
   ({ piece }: PartProps) => (
     <>
       <WorkingPanel piece={piece} />
@@ -167,7 +167,7 @@ function DrawingAndRooms({ planId, by, openPart }: WithParts & { planId: string;
   );
 }
 
-const Drawn = behind(
+const Drawn = deferred(
   ({ piece, open, beside }: PartProps & { open: OpenedRoom; beside: string }) => (
     <AsOf piece={piece}>
       <PieceDrawing
@@ -187,7 +187,7 @@ interface RoomsProps extends PartProps, WithParts {
   readonly setBeside: (key: string) => void;
 }
 
-const Rooms = behind(
+const Rooms = deferred(
   ({ piece, open, openPart, beside, setBeside }: RoomsProps) => (
     <AsOf piece={piece}>
       <RoomView

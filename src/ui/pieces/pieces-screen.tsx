@@ -2,7 +2,7 @@
 
 import { mainPart, type Plan, saidOf, type WeighedPart, weighedPart, type Workspace } from '@/core/workspace';
 import { commands } from '@/store';
-import { Gap, useLines, later } from '@/ui/blocks';
+import { Gap, useLines, lazyPart } from '@/ui/blocks';
 import { Thumbnail } from '@/ui/drawing';
 import { Act, Choice, NameInput, SearchInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
@@ -16,7 +16,7 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { TableActions } from './table-actions';
 
-const FromTable = later(() => import('./from-table').then((part) => part.FromTable));
+const FromTable = lazyPart(() => import('./from-table').then((part) => part.FromTable));
 
 interface Row {
   readonly plan: Plan;

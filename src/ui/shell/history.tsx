@@ -53,7 +53,7 @@ export function HistoryButtons() {
 const SHOWN_MS = 6000;
 
 /** What was just undone, deleted or read in, for a few seconds, with the way back. */
-export function Told({ high = false }: { high?: boolean }) {
+export function Notice({ high = false }: { high?: boolean }) {
   const said = useSaid((store) => store.said);
   const [hidden, setHidden] = useState(0);
   useEffect(() => {

@@ -1,6 +1,6 @@
 'use client';
 
-import { later } from '@/ui/blocks';
+import { lazyPart } from '@/ui/blocks';
 import { Finder, PieceSwitcher } from '@/ui/finder';
 import { useSaid, workspaceStore } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
@@ -9,7 +9,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { type ReactNode, Suspense, useEffect, useRef, useState } from 'react';
 import { BarButton } from './bar-button';
-import { HistoryButtons, SavedMark, Told, useHistoryKeys } from './history';
+import { HistoryButtons, SavedMark, Notice, useHistoryKeys } from './history';
 import { useKeptFocus } from './kept-focus';
 import { NewVersion } from './offline';
 import { Remind } from './remind';
@@ -17,8 +17,8 @@ import { Saving } from './saving';
 import { ModeButton, UnitsMenu } from './units-menu';
 
 // only where it is asked for
-const Recover = later(() => import('./recover').then((part) => part.Recover));
-const InstrumentTray = later(() => import('@/ui/instruments').then((part) => part.InstrumentTray));
+const Recover = lazyPart(() => import('./recover').then((part) => part.Recover));
+const InstrumentTray = lazyPart(() => import('@/ui/instruments').then((part) => part.InstrumentTray));
 
 const PLACES = [
   { href: '/today', words: 'Today' },
@@ -66,7 +66,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <>
         {offered && <Recover />}
         <main>{!asked && children}</main>
-        <Told high />
+        <Notice high />
         <Box position="fixed" top="0" right="4" zIndex="50" css={{ '& [data-saving-word]': { color: 'var(--chakra-colors-fg-muted)' } }}>
           <Saving />
         </Box>
@@ -98,7 +98,7 @@ export function Shell({ children }: { children: ReactNode }) {
       {offered && <Recover />}
       <main>{!asked && children}</main>
       {tray && <InstrumentTray onClose={() => setTray(false)} />}
-      <Told />
+      <Notice />
       <SavedMark />
       <NewVersion />
     </>

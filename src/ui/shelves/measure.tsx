@@ -6,7 +6,17 @@ import { STAGE_WORDS } from '@/core/sizing';
 import { readQuantity } from '@/core/units';
 import { type MadePiece, type Reading, type Run, SHELVES, type Shelf, STAGE_ON, onShelf, withReading } from '@/core/workspace';
 import { madeActs } from '@/store';
-import { Choice, FigureInput, LabelledChoice, caliperUnit, goOn, optionsOf, readLengths, writeLengths, writeReading } from '@/ui/fields';
+import {
+  Choice,
+  FigureInput,
+  LabelledChoice,
+  caliperUnit,
+  focusNextCell,
+  optionsOf,
+  readLengths,
+  writeLengths,
+  writeReading,
+} from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -133,7 +143,7 @@ export function Measure({ rows }: { rows: readonly Row[] }) {
         </Box>
       ) : (
         <Box overflowX="auto">
-          <chakra.table aria-label="A load, measured" onKeyDown={goOn} borderCollapse="collapse">
+          <chakra.table aria-label="A load, measured" onKeyDown={focusNextCell} borderCollapse="collapse">
             <thead>
               <tr>
                 <chakra.th scope="col" textAlign="left" fontWeight="400" fontSize="sm" color="fg.muted" paddingInlineEnd="4">

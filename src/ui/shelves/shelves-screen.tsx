@@ -1,6 +1,6 @@
 'use client';
 
-import { PhoneFold, later } from '@/ui/blocks';
+import { PhoneFold, lazyPart } from '@/ui/blocks';
 import { SearchInput, Choice } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -10,10 +10,10 @@ import { Board } from './board';
 import { Begin } from './begin';
 import { ALL, type Filter, useFiltered } from './use-shelves';
 
-const Log = later(() => import('./log').then((part) => part.Log));
-const Measure = later(() => import('./measure').then((part) => part.Measure));
-const SortSets = later(() => import('./sort-sets').then((part) => part.SortSets));
-const Learned = later(() => import('./learned').then((part) => part.Learned));
+const Log = lazyPart(() => import('./log').then((part) => part.Log));
+const Measure = lazyPart(() => import('./measure').then((part) => part.Measure));
+const SortSets = lazyPart(() => import('./sort-sets').then((part) => part.SortSets));
+const Learned = lazyPart(() => import('./learned').then((part) => part.Learned));
 
 const VIEWS = {
   board: 'Where it stands',

@@ -92,7 +92,7 @@ function OneSorting({ set, sorting }: { set: PieceSet; sorting: Sorting }) {
             min={2}
             max={500}
             whole
-            such="6"
+            example="6"
             width="5.25rem"
             value={sorting.size}
             onValue={(size, key) => (size === undefined ? 'How many make a set?' : edit({ size }, 'set size', key))}

@@ -31,12 +31,12 @@ const Given = createContext<Kept | undefined>(undefined);
 /** For parts of a page that may follow a moment later: what they read is kept as it was then. */
 export const KeptAs = Given.Provider;
 
-const heedless = () => () => undefined;
+const neverChanges = () => () => undefined;
 
 /** What is kept, now and whenever it changes, in this tab or another; inside {@link KeptAs} as is given there. */
 export function useWorkspace(): Kept {
   const given = useContext(Given);
-  return useSyncExternalStore(given ? heedless : subscribe, () => given ?? keptNow(), WorkspaceStore.serverSnapshot);
+  return useSyncExternalStore(given ? neverChanges : subscribe, () => given ?? keptNow(), WorkspaceStore.serverSnapshot);
 }
 
 /** One thing the store says, heard of only when it changes. */

@@ -100,9 +100,9 @@ function improved(points: Points, size: number, { sets, left }: { sets: number[]
       }
       for (let i = 0; i < size; i += 1) {
         for (let j = 0; j < left.length; j += 1) {
-          const with_ = sets[a]!.with(i, left[j]!);
-          if (spread(with_) >= spread(sets[a]!) - 1e-12) continue;
-          [left[j], sets[a], better] = [sets[a]![i]!, with_, true];
+          const swapped = sets[a]!.with(i, left[j]!);
+          if (spread(swapped) >= spread(sets[a]!) - 1e-12) continue;
+          [left[j], sets[a], better] = [sets[a]![i]!, swapped, true];
         }
       }
     }

@@ -1,6 +1,6 @@
 'use client';
 
-import { later, sameProps } from '@/ui/blocks';
+import { lazyPart, sameProps } from '@/ui/blocks';
 import { type ClayFigures, remaining } from '@/core/clay';
 import { FAMILIES, footRadius, isDisc } from '@/core/form';
 import { type NumberName, USUAL_ODDS, rangeOf, type Tool } from '@/core/sizing';
@@ -18,8 +18,8 @@ import { misfitWords } from '../model/misfit';
 import type { PieceModel } from '../model/use-piece';
 
 // only of a piece made by hand
-const HandFigures = later(() => import('../hand/hand-figures').then((part) => part.HandFigures));
-const HandObstacle = later(() => import('../hand/hand-figures').then((part) => part.HandObstacle));
+const HandFigures = lazyPart(() => import('../hand/hand-figures').then((part) => part.HandFigures));
+const HandObstacle = lazyPart(() => import('../hand/hand-figures').then((part) => part.HandObstacle));
 
 interface AnswerFigure {
   readonly name: NumberName;

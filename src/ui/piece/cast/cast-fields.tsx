@@ -52,7 +52,7 @@ export function CastFields({ piece, work, problem }: { piece: PieceModel; work: 
           label="Well flares, °"
           min={0}
           max={45}
-          such="3"
+          example="3"
           value={well.flare ?? 0}
           onValue={(flare, key) => takeWell({ flare: flare ?? 0 }, 'flare', key)}
         />
@@ -87,7 +87,7 @@ export function CastFields({ piece, work, problem }: { piece: PieceModel; work: 
           label="Water to 100"
           min={50}
           max={100}
-          such="70"
+          example="70"
           value={cast.ratio ?? USUAL_CAST.ratio}
           onValue={(ratio, key) => take({ ratio }, 'ratio', key)}
         />
@@ -101,7 +101,7 @@ export function CastFields({ piece, work, problem }: { piece: PieceModel; work: 
           label="Least draft, °"
           min={0}
           max={45}
-          such="2"
+          example="2"
           value={cast.leastDraft ?? USUAL_CAST.leastDraft}
           onValue={(leastDraft, key) => take({ leastDraft }, 'draft', key)}
         />

@@ -1,6 +1,6 @@
 'use client';
 
-import { later } from '@/ui/blocks';
+import { lazyPart } from '@/ui/blocks';
 import { type CastWork, castOf } from '@/core/workspace';
 import { STAGE_WORDS } from '@/core/sizing';
 import { writeLength } from '@/core/units';
@@ -15,10 +15,10 @@ import { MouldDrawing } from './mould-drawing';
 import { PlasterBlock } from './plaster-block';
 import { SlipBlock } from './slip-block';
 
-const Timer = later(() => import('./timer').then((part) => part.Timer));
-const Models = later(() => import('./models').then((part) => part.Models));
-const FoundModel = later(() => import('./found-model').then((part) => part.FoundModel));
-const MouldSheet = later(() => import('./mould-paper').then((part) => part.MouldPaper));
+const Timer = lazyPart(() => import('./timer').then((part) => part.Timer));
+const Models = lazyPart(() => import('./models').then((part) => part.Models));
+const FoundModel = lazyPart(() => import('./found-model').then((part) => part.FoundModel));
+const MouldSheet = lazyPart(() => import('./mould-paper').then((part) => part.MouldPaper));
 
 const MORE = { slip: 'Slip', timer: 'Timer', models: 'Files to print', found: 'A model from a file', paper: 'On paper' } as const;
 

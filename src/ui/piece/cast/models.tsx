@@ -1,6 +1,6 @@
 'use client';
 
-import { later } from '@/ui/blocks';
+import { lazyPart } from '@/ui/blocks';
 import { STAGES, type Stage } from '@/core/clay';
 import { mouldSection } from '@/core/cast';
 import { type Section, outlineAt, revolvedMl, sectionOf } from '@/core/form';
@@ -12,7 +12,7 @@ import { Box, HStack } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
 
-const Preview = later(() => import('./preview').then((part) => part.Preview));
+const Preview = lazyPart(() => import('./preview').then((part) => part.Preview));
 
 const WHAT = {
   model: 'the model with its well',

@@ -61,7 +61,7 @@ export function SlipBlock({ piece, work }: { piece: PieceModel; work: CastWork }
             label="Slip weighs, g/ml"
             min={1.2}
             max={2.2}
-            such="1.75"
+            example="1.75"
             value={known.density}
             onValue={(density, key) => edit({ density }, 'slip', key)}
           />
@@ -128,7 +128,7 @@ function TestCasts({
           label="Minutes"
           min={0.1}
           max={10_000}
-          such="12"
+          example="12"
           width="5.25rem"
           value={minutes}
           onValue={(each) => setMinutes(each)}

@@ -1,6 +1,6 @@
 'use client';
 
-import { later } from '@/ui/blocks';
+import { lazyPart } from '@/ui/blocks';
 import { useSize } from '@/ui/drawing';
 import { useAnyRefused } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';
@@ -14,10 +14,10 @@ import { type Ghost, extentOf, ghostOf } from './ghosts';
 import type { PieceModel } from '../model/use-piece';
 
 // the sizes are there first, the points to drag them by a moment later
-const DragPoints = later(() => import('./drag-points').then((part) => part.DragPoints));
+const DragPoints = lazyPart(() => import('./drag-points').then((part) => part.DragPoints));
 
 // only of a piece built of slabs
-const AssembledPiece = later(() => import('../hand/assembled-piece').then((part) => part.AssembledPiece));
+const AssembledPiece = lazyPart(() => import('../hand/assembled-piece').then((part) => part.AssembledPiece));
 
 interface Props {
   readonly piece: PieceModel;

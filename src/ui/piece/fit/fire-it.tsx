@@ -52,7 +52,7 @@ export function FireIt({ work }: Props) {
       <HStack gap="3" flexWrap="wrap">
         <Act onClick={() => fire(1)}>Fire one</Act>
         <Act onClick={() => fire(THOUSAND)}>Fire it 1,000 times</Act>
-        {shown && <Told fired={shown.fired} work={work} ends={ends} />}
+        {shown && <LargeFigure fired={shown.fired} work={work} ends={ends} />}
       </HStack>
       {failed && (
         <Box role="alert" color="bad" fontSize="sm">
@@ -72,7 +72,7 @@ export function FireIt({ work }: Props) {
 }
 
 /** How many became what. */
-function Told({ fired, work, ends }: { fired: readonly number[]; work: FitWork; ends: Ends }) {
+function LargeFigure({ fired, work, ends }: { fired: readonly number[]; work: FitWork; ends: Ends }) {
   const { length } = useUnits();
   const fates = fired.map((gap) => fateOf(gap, work.range));
   const count = (fate: Fate) => fates.filter((each) => each === fate).length;

@@ -106,7 +106,7 @@ function ByWhom({ piece, fitting, change }: { piece: PieceModel; fitting: Fittin
             label="One too loose costs, beside one too tight"
             min={1}
             max={100}
-            such="4"
+            example="4"
             value={fitting.cost ?? NARROW_COSTS.loose}
             onValue={(cost, key) => change({ cost }, 'what a loose one costs', key)}
           />

@@ -79,7 +79,7 @@ function Nest({ piece }: { piece: PieceModel }) {
           min={2}
           max={8}
           whole
-          such="4"
+          example="4"
           width="5rem"
           value={choices.count}
           onValue={(count) => (count === undefined ? '2 to 8.' : edit({ count, widths: {}, heights: {}, bodies: {} }))}

@@ -102,7 +102,7 @@ function StackChoices({ piece: { part }, choices: { onto, count, lidded }, lid, 
           label="How many"
           min={2}
           max={200}
-          such="6"
+          example="6"
           width="5.625rem"
           value={count}
           onValue={(many) => choose({ count: Math.round(many ?? 2) })}

@@ -5,7 +5,7 @@ import { handMass } from '@/core/units';
 import type { Part } from '@/core/workspace';
 import { Act, LabelledChoice, OptionalMass, OptionalPercent, OptionalVolume } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
-import { Block, Told } from '@/ui/blocks';
+import { Block, LargeFigure } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
 
 type InHand = NonNullable<Part['inHand']>;
@@ -118,7 +118,7 @@ function WasProbably({ piece, found, weightG }: { piece: PieceModel; found: Agai
         </Box>
         {found.wallFrom !== 'measured' && (
           <Box>
-            <Told words={`its wall, from its ${found.wallFrom}`}>{units.length(found.form.sizes.wall ?? 0)}</Told>
+            <LargeFigure words={`its wall, from its ${found.wallFrom}`}>{units.length(found.form.sizes.wall ?? 0)}</LargeFigure>
             <Box fontSize="sm" color="wet">
               {units.length(wall ?? 0)} wet
             </Box>

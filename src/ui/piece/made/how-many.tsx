@@ -31,7 +31,7 @@ export function HowMany({ piece }: { piece: PieceModel }) {
           label="Good ones wanted"
           min={1}
           max={5000}
-          such="12"
+          example="12"
           width="7.5rem"
           value={need}
           onValue={(many) => setNeed(many === undefined ? undefined : Math.round(many))}

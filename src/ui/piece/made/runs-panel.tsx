@@ -162,7 +162,7 @@ function RunMinutes({ run, pieces }: { run: Run; pieces: readonly MadePiece[] })
   return (
     <Minutes
       title="minutes for all of them"
-      such="90"
+      example="90"
       of={whole}
       onMinutes={(work, minutes, key) =>
         perform(

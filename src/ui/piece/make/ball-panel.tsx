@@ -79,7 +79,7 @@ export function BallPanel({ piece }: { piece: PieceModel }) {
             value={part.ballRatio}
             min={0.2}
             max={5}
-            such="1.05"
+            example="1.05"
             onValue={(ballRatio, key) => piece.takePart({ ballRatio }, 'own ball ratio', key)}
           />
         </Way>
@@ -167,8 +167,8 @@ export function PutOn({ piece }: { piece: PieceModel }) {
       'what is put on',
       key,
     );
-  const edit = (id: string, with_: Partial<AttachedPart>, key?: string) =>
-    change((now) => now.map((each) => (each.id === id ? { ...each, ...with_ } : each)), key);
+  const edit = (id: string, changes: Partial<AttachedPart>, key?: string) =>
+    change((now) => now.map((each) => (each.id === id ? { ...each, ...changes } : each)), key);
   const addOne = (id: string) => change((now) => [...now, { id, kind: 'handle' }]);
   const matterOf = matterIn(workspace);
   return (

@@ -9,7 +9,7 @@ import { StageName } from '@/ui/stage';
 import { useUnits } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Fragment, useState } from 'react';
-import { Block, Sideways, Told } from '@/ui/blocks';
+import { Block, Sideways, LargeFigure } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
 import { Obstructed } from './obstructed';
 import { PiecesField } from './pieces-field';
@@ -54,7 +54,7 @@ export function CoilPanel({ piece }: { piece: PieceModel }) {
           value={choices.gain}
           min={0.2}
           max={3}
-          such="0.9"
+          example="0.9"
           onValue={(gain, key) => set({ gain }, 'height a coil adds', key)}
         />
       </HStack>
@@ -75,24 +75,24 @@ function CoilAnswer({ plan, piece }: { plan: CoilPlan; piece: PieceModel }) {
         <StageName stage="wet" />
       </Box>
       <HStack gap="8" flexWrap="wrap" marginBottom="3" alignItems="flex-start">
-        <Told stage="wet" words="pinch the base from">
+        <LargeFigure stage="wet" words="pinch the base from">
           {mass(handMass(plan.pinch.g, choice))}
-        </Told>
-        <Told stage="wet" words="up to">
+        </LargeFigure>
+        <LargeFigure stage="wet" words="up to">
           {length(plan.pinch.height)}
-        </Told>
-        <Told stage="wet" words="roll coils, thick">
+        </LargeFigure>
+        <LargeFigure stage="wet" words="roll coils, thick">
           {length(plan.thickness)}
-        </Told>
-        <Told stage="wet" words="how many courses">
+        </LargeFigure>
+        <LargeFigure stage="wet" words="how many courses">
           {String(plan.courses.length)}
-        </Told>
-        <Told stage="wet" words="all coils, long">
+        </LargeFigure>
+        <LargeFigure stage="wet" words="all coils, long">
           {farWords(plan.length, choice.length)}
-        </Told>
-        <Told stage="wet" words="all the clay">
+        </LargeFigure>
+        <LargeFigure stage="wet" words="all the clay">
           {mass(handMass(plan.totalG, choice))}
-        </Told>
+        </LargeFigure>
       </HStack>
       {Math.abs(off) > Math.max(0.5, wall * 0.08) && (
         <Box role="note" fontSize="sm" color="bad" marginBottom="2">

@@ -13,7 +13,7 @@ import { areaWords, weighOutText } from '@/ui/steps';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useState } from 'react';
-import { Block, Told } from '@/ui/blocks';
+import { Block, LargeFigure } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
 import { Obstructed } from './obstructed';
 import { RolledSlabs } from './rolled-slabs';
@@ -291,14 +291,14 @@ function Covering({ piece, work }: { piece: PieceModel; work: FormerWork }) {
         }}
       />
       {footHeight !== undefined && (
-        <Told
+        <LargeFigure
           stage="wet"
           words="with its foot, high"
           small={`finishes ${piece.units.length(withFoot(piece, footHeight).finished)} high`}
           finished
         >
           {piece.units.length(withFoot(piece, footHeight).wet)}
-        </Told>
+        </LargeFigure>
       )}
     </HStack>
   );
@@ -319,15 +319,15 @@ function LiningAnswer({ piece, lining }: { piece: PieceModel; lining: LiningPlan
         <StageName stage="wet" />
       </Box>
       <HStack gap="8" flexWrap="wrap" alignItems="flex-start" marginBottom="2">
-        <Told stage="wet" words="roll, thick">
+        <LargeFigure stage="wet" words="roll, thick">
           {units.length(lining.thickness)}
-        </Told>
-        <Told stage="wet" words="pieces, together">
+        </LargeFigure>
+        <LargeFigure stage="wet" words="pieces, together">
           {areaWords(lining.areaCm2, units.choice.length)}
-        </Told>
-        <Told stage="wet" words="weigh out">
+        </LargeFigure>
+        <LargeFigure stage="wet" words="weigh out">
           {weighOutText(weighOut ?? 0, part, units)}
-        </Told>
+        </LargeFigure>
       </HStack>
       <Box fontSize="sm" color="fg.muted" maxWidth="70ch">
         Press every lap until no line shows on either side: where it only touches, it opens in the fire.

@@ -16,7 +16,7 @@ import { Act, LabelledChoice, OptionalLength, OptionalPercent, optionsOf } from 
 import { StageName } from '@/ui/stage';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { PutOn } from './ball-panel';
-import { Block, Told } from '@/ui/blocks';
+import { Block, LargeFigure } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
 import { HandleDrawing } from './handle-drawing';
 import { PiecesField } from './pieces-field';
@@ -188,31 +188,31 @@ function HandleAnswer({ piece, handle }: { piece: PieceModel; handle: HandleChoi
           <span>{WHEN[handle.firmness ?? 'soft']}</span>
         </HStack>
         <HStack gap="7" flexWrap="wrap" alignItems="flex-start">
-          <Told
+          <LargeFigure
             stage={at}
             words={rope ? `${COUNTED[plan.strands.count]} coils, long` : handle.kind === 'pulled' ? 'pull it, long' : 'cut it, long'}
           >
             {length(plan.strands.length)}
-          </Told>
-          <Told stage={at} words={rope ? 'thick' : 'section'}>
+          </LargeFigure>
+          <LargeFigure stage={at} words={rope ? 'thick' : 'section'}>
             {section}
-          </Told>
-          <Told stage="wet" words={handle.kind === 'pulled' ? 'blank to pull from' : 'clay for it'}>
+          </LargeFigure>
+          <LargeFigure stage="wet" words={handle.kind === 'pulled' ? 'blank to pull from' : 'clay for it'}>
             {mass(handMass(plan.blankG, choice))}
-          </Told>
-          <Told stage="wet" words="adds to the piece">
+          </LargeFigure>
+          <LargeFigure stage="wet" words="adds to the piece">
             {mass(handMass(plan.wetG, choice))}
-          </Told>
+          </LargeFigure>
           {thin && (
             <Box color="warn" fontSize="sm" maxWidth="32ch" role="note">
               The handle is {length(thickness)} thick where the wall is {length(wall)}. It dries first and can crack off: make it at least{' '}
               {length((wall * 2) / 3)}, or dry it under wraps.
             </Box>
           )}
-          <Told stage={at} words="hole, as it is bent">{`${length(plan.hole.bent)} × ${length(plan.hole.reachBent)}`}</Told>
+          <LargeFigure stage={at} words="hole, as it is bent">{`${length(plan.hole.bent)} × ${length(plan.hole.reachBent)}`}</LargeFigure>
         </HStack>
         <HStack gap="7" flexWrap="wrap" alignItems="flex-start" marginTop="2">
-          <Told words="hole, finished">{`${length(plan.hole.finished)} × ${length(handle.reach)}`}</Told>
+          <LargeFigure words="hole, finished">{`${length(plan.hole.finished)} × ${length(handle.reach)}`}</LargeFigure>
         </HStack>
         <Box fontSize="sm" marginTop="2">
           On the leather-hard piece the middles of its ends sit{' '}

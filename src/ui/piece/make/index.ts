@@ -1,13 +1,13 @@
-import { later } from '@/ui/blocks';
+import { lazyPart } from '@/ui/blocks';
 import type { Panels } from '../model/panels';
 
 /** The sections of the room in which it is made. */
 export const MAKE_PANELS: Panels = {
-  ball: later(() => import('./ball-panel').then((part) => part.BallPanel)),
-  steps: later(() => import('./steps-panel').then((part) => part.StepsPanel)),
-  order: later(() => import('./order-panel').then((part) => part.OrderPanel)),
-  slab: later(() => import('./slab-panel').then((part) => part.SlabPanel)),
-  former: later(() => import('./former-panel').then((part) => part.FormerPanel)),
-  coil: later(() => import('./coil-panel').then((part) => part.CoilPanel)),
-  handle: later(() => import('./handle-panel').then((part) => part.HandlePanel)),
+  ball: lazyPart(() => import('./ball-panel').then((part) => part.BallPanel)),
+  steps: lazyPart(() => import('./steps-panel').then((part) => part.StepsPanel)),
+  order: lazyPart(() => import('./order-panel').then((part) => part.OrderPanel)),
+  slab: lazyPart(() => import('./slab-panel').then((part) => part.SlabPanel)),
+  former: lazyPart(() => import('./former-panel').then((part) => part.FormerPanel)),
+  coil: lazyPart(() => import('./coil-panel').then((part) => part.CoilPanel)),
+  handle: lazyPart(() => import('./handle-panel').then((part) => part.HandlePanel)),
 };

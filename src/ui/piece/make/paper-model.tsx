@@ -6,7 +6,7 @@ import { type SlabWork, finishedSizes } from '@/core/workspace';
 import { Act, OptionalLength } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
 import { useState } from 'react';
-import { Block, Told } from '@/ui/blocks';
+import { Block, LargeFigure } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
 
 /** A wet template the other way: measured on the paper, it says what it finishes as. */
@@ -58,11 +58,11 @@ export function PaperModel({ piece, work }: { piece: PieceModel; work: SlabWork 
         <OptionalLength label="High" value={measured.slant} onValue={(mm) => setMeasured((now) => ({ ...now, slant: mm || undefined }))} />
         {finished && (
           <>
-            <Told words="finishes, mouth">{length(finished.top)}</Told>
-            <Told words="base">{length(finished.bottom)}</Told>
-            <Told words="high" small={`for a wall ${length(wall)} thick, finished`}>
+            <LargeFigure words="finishes, mouth">{length(finished.top)}</LargeFigure>
+            <LargeFigure words="base">{length(finished.bottom)}</LargeFigure>
+            <LargeFigure words="high" small={`for a wall ${length(wall)} thick, finished`}>
               {length(finished.height + raised)}
-            </Told>
+            </LargeFigure>
             <Box alignSelf="center">
               <Act onClick={() => use(finished)}>Make it this size</Act>
             </Box>

@@ -9,5 +9,5 @@ interface Props {
 
 /** How many; one where nothing is written. */
 export const PiecesField = ({ onValue, width = '110px', ...rest }: Props) => (
-  <OptionalNumber {...rest} width={width} min={1} max={5000} whole such="12" onValue={(count, key) => onValue(count ?? 1, key)} />
+  <OptionalNumber {...rest} width={width} min={1} max={5000} whole example="12" onValue={(count, key) => onValue(count ?? 1, key)} />
 );

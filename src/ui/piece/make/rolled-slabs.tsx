@@ -6,7 +6,7 @@ import { LabelledChoice, OptionalLength, OptionalPercent } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
-import { Block, Told } from '@/ui/blocks';
+import { Block, LargeFigure } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
 import { areaWords } from '@/ui/steps';
 import { Obstructed } from './obstructed';
@@ -19,20 +19,20 @@ function Slab({ slab, piece, at }: { slab: RolledSlab; piece: PieceModel; at: 'w
   return (
     <Box as="section" aria-label={`Slab ${length(slab.roll.thickness)} thick`} marginBottom="4">
       <HStack gap="8" flexWrap="wrap" alignItems="flex-start" marginBottom="2">
-        <Told stage="wet" words="roll, thick" small={`finishes ${length(slab.finishes)} thick`} finished>
+        <LargeFigure stage="wet" words="roll, thick" small={`finishes ${length(slab.finishes)} thick`} finished>
           {length(slab.roll.thickness)}
-        </Told>
+        </LargeFigure>
         {slab.guide && (
-          <Told stage="wet" words="between battens of">
+          <LargeFigure stage="wet" words="between battens of">
             {slab.guide.battens.map(length).join(' on ')}
-          </Told>
+          </LargeFigure>
         )}
-        <Told stage="wet" words="long × wide, wet" small={areaWords((slab.roll.length * slab.roll.width) / 100, choice.length)}>
+        <LargeFigure stage="wet" words="long × wide, wet" small={areaWords((slab.roll.length * slab.roll.width) / 100, choice.length)}>
           {size}
-        </Told>
-        <Told stage="wet" words="weigh out">
+        </LargeFigure>
+        <LargeFigure stage="wet" words="weigh out">
           {mass(handMass(slab.g, choice))}
-        </Told>
+        </LargeFigure>
         <Box alignSelf="center" fontSize="sm" color="fg.muted">
           {Math.round(slab.used * 100)} % used, {mass(handMass(slab.g * (1 - slab.used), choice))} remains
         </Box>

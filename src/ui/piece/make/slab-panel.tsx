@@ -60,7 +60,7 @@ function Choices({ piece, work }: { piece: PieceModel; work: SlabWork }) {
           min={3}
           max={24}
           whole
-          such="6"
+          example="6"
           onValue={(darts, key) => set({ darts }, 'darts', key)}
         />
       )}

@@ -116,7 +116,7 @@ function HowOpened({ piece }: { piece: PieceModel }) {
           width="13.75rem"
           min={1}
           max={4}
-          such="1.7"
+          example="1.7"
           value={opening.lift ?? USUAL_OPENING.lift}
           onValue={(lift, key) => set({ lift }, key)}
         />

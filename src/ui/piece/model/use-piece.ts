@@ -34,14 +34,14 @@ import {
 import { type Kept, type Units, useUnits, useWorkspace } from '@/ui/state';
 import { useMemo, useState } from 'react';
 import { type Choosers, choosersOf } from './choosers';
-import { type Takers, takersOf } from './takers';
+import { type Edits, editsOf } from './edits';
 import { type Weighed, useWeighed } from './use-weighed';
 
 /** A number whose arithmetic can be open, or the shrinkage and what it rests on. */
 export type Opened = NumberName | 'shrinkage' | 'hand';
 
 /** A plan's piece worked out, and what can be done to it. */
-export interface PieceModel extends Takers, Choosers {
+export interface PieceModel extends Edits, Choosers {
   /** The workshop it was worked out in. */
   readonly kept: Kept;
   readonly plan: Plan;
@@ -97,7 +97,7 @@ export function usePiece(plan: Plan, partId: string | undefined): PieceModel | u
   const { possible: sizedPart, impossible } = useWorked(part, workspace, units);
   const possible = useWeighed(workspace, sizedPart);
   const [opened, open] = useState<Opened | undefined>();
-  const takers = useMemo(() => takersOf(ref, units), [ref, units]);
+  const edits = useMemo(() => editsOf(ref, units), [ref, units]);
   const choosers = useMemo(() => choosersOf(ref, units), [ref, units]);
   if (!possible) return undefined;
 
@@ -125,7 +125,7 @@ export function usePiece(plan: Plan, partId: string | undefined): PieceModel | u
     units,
     opened: opened === undefined || opened === 'hand' ? (by === 'wheel' ? 'ball' : 'hand') : opened,
     open,
-    ...takers,
+    ...edits,
     ...choosers,
   };
 }

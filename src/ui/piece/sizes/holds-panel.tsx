@@ -6,7 +6,7 @@ import { Act, LabelledChoice, OptionalLength, OptionalVolume } from '@/ui/fields
 import { StageName } from '@/ui/stage';
 import { areaWords } from '@/ui/steps';
 import { Box, HStack } from '@chakra-ui/react';
-import { Block, Told } from '@/ui/blocks';
+import { Block, LargeFigure } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
 
 const KEEPS: Record<Keep, string> = {
@@ -27,10 +27,12 @@ export function HoldsPanel({ piece }: { piece: PieceModel }) {
         <StageName stage="glazed" />
       </Box>
       <HStack gap="8" flexWrap="wrap" marginBottom="4" alignItems="flex-start">
-        <Told words="holds, to the brim">{units.volume(measures.brimMl)}</Told>
-        {belowRim > 0 && <Told words={`holds, to ${units.length(belowRim)} below the rim`}>{units.volume(holdsMl(form, belowRim))}</Told>}
-        <Told words="glaze inside, with the rim">{area(measures.insideCm2)}</Told>
-        <Told words="glaze outside">{area(measures.outsideCm2)}</Told>
+        <LargeFigure words="holds, to the brim">{units.volume(measures.brimMl)}</LargeFigure>
+        {belowRim > 0 && (
+          <LargeFigure words={`holds, to ${units.length(belowRim)} below the rim`}>{units.volume(holdsMl(form, belowRim))}</LargeFigure>
+        )}
+        <LargeFigure words="glaze inside, with the rim">{area(measures.insideCm2)}</LargeFigure>
+        <LargeFigure words="glaze outside">{area(measures.outsideCm2)}</LargeFigure>
       </HStack>
       <Target piece={piece} />
       <PouringLipBlock piece={piece} />
@@ -134,8 +136,8 @@ function PouringLipBlock({ piece }: { piece: PieceModel }) {
         <OptionalLength label="Spout projection" value={pulled?.reach} onValue={(out, key) => set({ reach: out ?? 0 }, key)} />
         {told && (
           <>
-            <Told words="holds before it runs over">{units.volume(told.holdsMl)}</Told>
-            <Told words="widest, over the lip">{units.length(told.widest)}</Told>
+            <LargeFigure words="holds before it runs over">{units.volume(told.holdsMl)}</LargeFigure>
+            <LargeFigure words="widest, over the lip">{units.length(told.widest)}</LargeFigure>
           </>
         )}
       </HStack>
@@ -180,12 +182,14 @@ function JoinedBlock({ piece }: { piece: PieceModel }) {
               onValue={(handleRise, key) => set({ handleRise }, key)}
             />
             <OptionalLength label="Handle, thick" value={joined.handleThick} onValue={(handleThick, key) => set({ handleThick }, key)} />
-            <Told words="overall width">{units.length(sizes.overall)}</Told>
-            <Told words="footprint">
+            <LargeFigure words="overall width">{units.length(sizes.overall)}</LargeFigure>
+            <LargeFigure words="footprint">
               {units.length(sizes.footprint[0])} × {units.length(sizes.footprint[1])}
-            </Told>
-            {sizes.clear !== undefined && <Told words="clear under the handle">{units.length(sizes.clear)}</Told>}
-            {sizes.clearFromFloor !== undefined && <Told words="clear from the floor">{units.length(sizes.clearFromFloor)}</Told>}
+            </LargeFigure>
+            {sizes.clear !== undefined && <LargeFigure words="clear under the handle">{units.length(sizes.clear)}</LargeFigure>}
+            {sizes.clearFromFloor !== undefined && (
+              <LargeFigure words="clear from the floor">{units.length(sizes.clearFromFloor)}</LargeFigure>
+            )}
           </>
         )}
       </HStack>

@@ -10,12 +10,12 @@ import { type Units, newKey } from '@/ui/state';
 import { ink } from '@/ui/theme';
 import { HStack } from '@chakra-ui/react';
 import { Fragment, memo } from 'react';
-import { Sideways, later, sameProps } from '@/ui/blocks';
+import { Sideways, lazyPart, sameProps } from '@/ui/blocks';
 import { type PieceModel, isKnownAt } from '../model/use-piece';
 
 // only where two sizes contradict each other, and of an own profile
-const Conflicts = later(() => import('./conflicts').then((part) => part.Conflicts));
-const KnotTable = later(() => import('./knot-table').then((part) => part.KnotTable));
+const Conflicts = lazyPart(() => import('./conflicts').then((part) => part.Conflicts));
+const KnotTable = lazyPart(() => import('./knot-table').then((part) => part.KnotTable));
 
 /** A stair of what is left of 100 wet: the bar is the true length, what is gone is open. */
 function Stair({ stage, left }: { stage: Stage; left: number }) {

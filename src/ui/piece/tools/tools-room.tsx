@@ -1,6 +1,6 @@
 'use client';
 
-import { later } from '@/ui/blocks';
+import { lazyPart } from '@/ui/blocks';
 import { gaugesOf } from '@/core/bench';
 import { madeActs } from '@/store';
 import { OwnMeasures, PrintSetting, Printed, RuleCheck, fileName, useBench, useRule } from '@/ui/bench';
@@ -18,7 +18,7 @@ import { fitGauge } from './fit-gauge';
 import { type Draw, drawnTools } from './drawn-tools';
 import { GaugesTool } from './gauges-tool';
 
-const SendTool = later(() => import('./send-tool').then((part) => part.SendTool));
+const SendTool = lazyPart(() => import('./send-tool').then((part) => part.SendTool));
 
 interface Props {
   readonly piece: PieceModel;

@@ -6,7 +6,7 @@ import { createContext } from 'react';
  * Whether what follows a keystroke a moment later has followed. A figure in it that was stepped or left shows what was entered until then,
  * not what was there before.
  */
-export class Followed {
+export class CatchUp {
   private behind = false;
   private readonly waiting = new Set<() => void>();
 
@@ -27,4 +27,4 @@ export class Followed {
 }
 
 /** Where nothing follows later all has followed always. */
-export const FollowedContext = createContext(new Followed());
+export const CatchUpContext = createContext(new CatchUp());

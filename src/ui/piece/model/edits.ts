@@ -45,7 +45,7 @@ import { follow, followEntered, followTyped } from './follow';
 export type PartChange = Partial<Part> | ((part: Part) => Partial<Part>);
 
 /** What can be typed or chosen of a part; each says why it cannot be, or makes it so. */
-export interface Takers {
+export interface Edits {
   readonly takeSize: (size: SizeName, at: Stage) => (mm: number, key: string) => string | undefined;
   readonly takeLimit: (size: SizeName, at: Stage) => (span: Span, key: string) => string | undefined;
   /** Several sizes typed together where one stands, "80 x 90": its width and the height, the short side between them where there is one. */
@@ -145,10 +145,10 @@ function keptByName<Args extends readonly string[], F>(make: (...args: Args) => 
   };
 }
 
-export function takersOf(ref: PartRef, units: Units): Takers {
+export function editsOf(ref: PartRef, units: Units): Edits {
   const typed = (size: SizeName, known: KnownSize, label: string, key: string) =>
     tryOn(ref, units, commands.setSize(ref, size, known, label, key, followTyped));
-  const takePart: Takers['takePart'] = (change, label, key) => tryOn(ref, units, commands.setPart(ref, change, label, key, follow));
+  const takePart: Edits['takePart'] = (change, label, key) => tryOn(ref, units, commands.setPart(ref, change, label, key, follow));
   return {
     takePart,
     takeHand: (change, label, key) => tryOn(ref, units, commands.setHand(ref, change, label, key, follow)),

@@ -1,7 +1,7 @@
 'use client';
 
 import { useAfterPaint } from '@/ui/blocks';
-import { Followed, FollowedContext } from '@/ui/fields';
+import { CatchUp, CatchUpContext } from '@/ui/fields';
 import {
   type ComponentType,
   createContext,
@@ -26,15 +26,15 @@ const Context = createContext<Pieces | undefined>(undefined);
 export function Sheet({ piece, children }: { piece: PieceModel; children: ReactNode }) {
   const later = useAfterPaint(piece);
   const pieces = useMemo(() => ({ now: piece, later }), [piece, later]);
-  const [followed] = useState(() => new Followed());
+  const [followed] = useState(() => new CatchUp());
   useLayoutEffect(() => followed.tell(piece !== later), [followed, piece, later]);
   return (
     <Context value={pieces}>
-      <FollowedContext value={followed}>
+      <CatchUpContext value={followed}>
         <div className="sheet" data-behind={piece === later ? undefined : ''}>
           {children}
         </div>
-      </FollowedContext>
+      </CatchUpContext>
     </Context>
   );
 }
@@ -62,7 +62,7 @@ function useBehind() {
  *
  * @param className of the element round it, which says where it stands
  */
-export function behind<P extends { piece: PieceModel }>(Part: ComponentType<P>, className: string): ComponentType<Omit<P, 'piece'>> {
+export function deferred<P extends { piece: PieceModel }>(Part: ComponentType<P>, className: string): ComponentType<Omit<P, 'piece'>> {
   const Kept = memo(Part) as unknown as ComponentType<P>;
   return function Behind(props: Omit<P, 'piece'>) {
     const { shown, holds } = useBehind();

@@ -31,7 +31,7 @@ class Fetched extends Component<{ readonly children: ReactNode; readonly onAgain
  * A part of a page that is fetched when it is first shown. Until then its place is empty and the rest of the page stays as it is: with a
  * boundary further out all of that would be hidden meanwhile, and the cursor lost. Where it cannot be fetched its place says so.
  */
-export function later<P extends object>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
+export function lazyPart<P extends object>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
   const fetched = () => lazy(async () => ({ default: await load() })) as ComponentType<P>;
   // one for all places where it is shown; another once it has failed
   const part = { current: fetched() };
