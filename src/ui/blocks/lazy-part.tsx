@@ -2,8 +2,11 @@
 
 import { Component, type ComponentType, type ReactNode, Suspense, lazy } from 'react';
 
-/** Says that a part could not be fetched, and lets the rest of the page stand; what is fetched once more is fetched anew. */
-class Fetched extends Component<{ readonly children: ReactNode; readonly onAgain: () => void }, { readonly failed: boolean }> {
+/**
+ * Says that a part could not be fetched, and lets the rest of the page stand. What failed once is not asked for again by the loader, so the
+ * page is loaded anew; whatever is not on disk is asked about first.
+ */
+class Fetched extends Component<{ readonly children: ReactNode }, { readonly failed: boolean }> {
   override state = { failed: false };
 
   static getDerivedStateFromError = () => ({ failed: true });
@@ -13,14 +16,8 @@ class Fetched extends Component<{ readonly children: ReactNode; readonly onAgain
     return (
       <div role="alert" className="not-fetched">
         This part of Rimbet could not be loaded. Nothing of yours is lost.{' '}
-        <button
-          type="button"
-          onClick={() => {
-            this.props.onAgain();
-            this.setState({ failed: false });
-          }}
-        >
-          Try again
+        <button type="button" onClick={() => window.location.reload()}>
+          Load it again
         </button>
       </div>
     );
@@ -32,17 +29,10 @@ class Fetched extends Component<{ readonly children: ReactNode; readonly onAgain
  * boundary further out all of that would be hidden meanwhile, and the cursor lost. Where it cannot be fetched its place says so.
  */
 export function lazyPart<P extends object>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
-  const fetched = () => lazy(async () => ({ default: await load() })) as ComponentType<P>;
-  // one for all places where it is shown; another once it has failed
-  const part = { current: fetched() };
-  return function Later(props: P) {
-    const Part = part.current;
+  const Part = lazy(async () => ({ default: await load() })) as ComponentType<P>;
+  return function LazyPart(props: P) {
     return (
-      <Fetched
-        onAgain={() => {
-          part.current = fetched();
-        }}
-      >
+      <Fetched>
         <Suspense>
           <Part {...props} />
         </Suspense>

@@ -49,16 +49,20 @@ export function useKeptFocus(): void {
       clearTimeout(waiting?.timer);
       waiting = undefined;
     };
-    const watch = () => {
+    const watch = (event: Event) => {
       stop();
+      // the way on to the next is the browser's own
+      if (event instanceof KeyboardEvent && event.key === 'Tab') return;
       const worked = document.activeElement;
       if (!worked || worked === document.body || worked.matches('input, textarea')) return;
       const place = placeOf(worked);
       const observer = new MutationObserver(() => {
         if (worked.isConnected) return;
         stop();
-        // whoever did it may have put the focus elsewhere
-        if (document.activeElement === document.body) insteadOf(worked, place)?.focus({ preventScroll: true });
+        // whoever did it may have put the focus elsewhere, or it is on its way there
+        setTimeout(() => {
+          if (document.activeElement === document.body) insteadOf(worked, place)?.focus({ preventScroll: true });
+        });
       });
       observer.observe(document.body, { childList: true, subtree: true });
       waiting = { observer, timer: setTimeout(stop, AWHILE) };

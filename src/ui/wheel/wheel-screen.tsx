@@ -77,7 +77,7 @@ function AtTheWheel({ plan, part, set }: { plan: Plan; part: Part; set: PieceSet
       <div className="wheel-foot">
         {awake === false && (
           <Box role="note" flexBasis="100%" fontSize="sm" color="warn">
-            This browser cannot keep the screen awake: set the device not to sleep.
+            The screen may sleep: set the device not to.
           </Box>
         )}
         <Run plan={plan} part={part} />

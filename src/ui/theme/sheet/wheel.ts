@@ -2,7 +2,7 @@
 const LYING = '@media (orientation: landscape) and (max-height: 500px)';
 
 /** A phone held upright, and long enough. */
-const UPRIGHT = '@media (max-width: 767px) and (min-height: 700px)';
+const UPRIGHT = '@media (max-width: 767px) and (min-height: 840px)';
 
 /** At the wheel: the figure over the buttons, and on a phone on its side beside them. */
 export const WHEEL = {
