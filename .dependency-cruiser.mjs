@@ -1,5 +1,6 @@
 const ORDER = [
   'checksum',
+  'remember',
   'units',
   'clay',
   'form',

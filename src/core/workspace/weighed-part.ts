@@ -1,3 +1,4 @@
+import { remembering } from '@/core/remember';
 import type { Result } from '@/core/units';
 import type { ClayRows } from './clay';
 import { type HandWork, handWork } from './handmade';
@@ -15,14 +16,6 @@ export interface WeighedPart extends SizedPlanPart {
 /** The rows that all the clay of a part is worked out from. */
 export type WeighRows = ClayRows & Pick<Workspace, 'formers' | 'shop'>;
 
-type Good<T> = Extract<Result<T>, { readonly ok: true }>;
-
-interface Kept extends Pick<WeighRows, 'formers' | 'shop'> {
-  readonly result: Good<WeighedPart>;
-}
-
-const kept = new WeakMap<SizedPlanPart, Kept>();
-
 /**
  * Works a part out with all its clay: the ball, or what is rolled, pressed or coiled. Kept while the part, its clay, the formers and the
  * settings of the shop are the same objects. What only needs the sizes asks `sizedPlanPart`: slabs, formers and coils are then not even loaded.
@@ -31,19 +24,18 @@ const kept = new WeakMap<SizedPlanPart, Kept>();
  */
 export function weighedPart(workspace: WeighRows, part: Part, write: (mm: number) => string): Result<WeighedPart> {
   const sized = sizedPlanPart(workspace, part, write);
-  return sized.ok ? keptOf(workspace, sized.value) : sized;
+  return sized.ok ? withClay(sized.value, rowsOf(workspace)) : sized;
 }
 
 /** What has been worked out already, with its clay. */
-export const weighed = (workspace: Pick<Workspace, 'formers' | 'shop'>, sized: SizedPlanPart): WeighedPart =>
-  keptOf(workspace, sized).value;
+export const weighed = (workspace: BesidesRows, sized: SizedPlanPart): WeighedPart => withClay(sized, rowsOf(workspace)).value;
 
-function keptOf(workspace: Pick<Workspace, 'formers' | 'shop'>, sized: SizedPlanPart): Good<WeighedPart> {
-  const { formers, shop } = workspace;
-  const before = kept.get(sized);
-  if (before?.formers === formers && before.shop === shop) return before.result;
-  const hand = handWork(sized.part, sized, workspace);
-  const result: Good<WeighedPart> = { ok: true, value: { ...sized, hand, weighOut: hand ? hand.totalG : thrownBall(sized) } };
-  kept.set(sized, { formers, shop, result });
-  return result;
-}
+/** What it hangs on besides the part and its clay. */
+type BesidesRows = Pick<Workspace, 'formers' | 'shop'>;
+
+const rowsOf = ({ formers, shop }: BesidesRows): BesidesRows => ({ formers, shop });
+
+const withClay = remembering((sized: SizedPlanPart, rows: BesidesRows): { readonly ok: true; readonly value: WeighedPart } => {
+  const hand = handWork(sized.part, sized, rows);
+  return { ok: true, value: { ...sized, hand, weighOut: hand ? hand.totalG : thrownBall(sized) } };
+});

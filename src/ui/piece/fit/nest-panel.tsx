@@ -1,12 +1,13 @@
 'use client';
 
-import { sectionOf } from '@/core/form';
-import { type NestBowl, type NestChoices, nestWork, sticksOut, usualNest } from '@/core/workspace';
+import { type Form, sectionOf } from '@/core/form';
+import { remembering } from '@/core/remember';
+import { type NestBowl, type NestChoices, type Plan, type Workspace, nestWork, sticksOut, usualNest } from '@/core/workspace';
 import { orderActs } from '@/store';
 import { Sideways } from '@/ui/blocks';
 import { bothHalves } from '@/ui/drawing';
 import { Act, Choice, LabelledChoice, LengthInput, OptionalLength, OptionalNumber } from '@/ui/fields';
-import { useGo, useWorkspace } from '@/ui/state';
+import { type Units, useGo, useWorkspace } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';
 import { ink } from '@/ui/theme';
 import { Box, HStack } from '@chakra-ui/react';
@@ -28,19 +29,17 @@ export function NestPanel({ piece }: { piece: PieceModel }) {
   return <Nest piece={piece} />;
 }
 
-type NestArgs = Parameters<typeof nestWork>;
-
-const kept = new WeakMap<NestChoices, { readonly of: NestArgs; readonly found: ReturnType<typeof nestWork> }>();
+interface NestInputs {
+  readonly workspace: Workspace;
+  readonly plan: Plan;
+  readonly largest: Form<'glazed'>;
+  readonly units: Units;
+}
 
 /** A nest worked out once: what is tried before it is chosen is not worked out again. */
-function nestKept(...of: NestArgs): ReturnType<typeof nestWork> {
-  const choices = of[3];
-  const known = kept.get(choices);
-  if (known?.of.every((each, i) => each === of[i])) return known.found;
-  const found = nestWork(...of);
-  kept.set(choices, { of, found });
-  return found;
-}
+const nestFor = remembering((choices: NestChoices, { workspace, plan, largest, units }: NestInputs) =>
+  nestWork(workspace, plan, largest, choices, units),
+);
 
 function Nest({ piece }: { piece: PieceModel }) {
   const { workspace } = useWorkspace();
@@ -49,7 +48,7 @@ function Nest({ piece }: { piece: PieceModel }) {
   const [choices, setChoices] = useState<NestChoices>(() => usualNest(worked.sized.stages.glazed));
   const [stays, setStays] = useState(false);
   const largest = worked.sized.stages.glazed;
-  const workOf = (asked: NestChoices) => nestKept(workspace, piece.plan, largest, asked, units);
+  const workOf = (asked: NestChoices) => nestFor(asked, { workspace, plan: piece.plan, largest, units });
   const found = workOf(choices);
   const edit = (change: Partial<NestChoices>) => setChoices({ ...choices, ...change });
   const make = () => {

@@ -1,29 +1,26 @@
 'use client';
 
+import { remembering } from '@/core/remember';
 import type { Result } from '@/core/units';
-import { type FitWork, type Fitting, type Part, type Workspace, fitOf } from '@/core/workspace';
+import { type FitRows, type FitWork, type Fitting, type Part, fitOf } from '@/core/workspace';
 import { useWorkspace } from '@/ui/state';
 import type { PieceModel } from '../model/use-piece';
 import { usualFitting } from './usual';
 
-interface Kept extends Pick<Workspace, 'bodies' | 'bars' | 'shop' | 'plans' | 'runs' | 'pieces'> {
+interface Inputs extends FitRows {
   readonly sized: PieceModel['worked']['sized'];
-  readonly found: Result<FitWork>;
+  readonly fitting: Fitting;
 }
 
-const kept = new WeakMap<Part, Kept>();
+const fitFor = remembering((part: Part, { sized, fitting, ...rows }: Inputs): Result<FitWork> => fitOf(rows, part, sized, fitting));
+
+const usualFor = remembering((part: Part, { plan }: Pick<PieceModel, 'plan'>) => usualFitting({ plan, part }));
 
 /** How a piece fits with what it is to fit, worked out once for the room and the drawing. */
 export function useFit(piece: PieceModel): { readonly fitting: Fitting; readonly found: Result<FitWork> } {
-  const { workspace } = useWorkspace();
-  const { bodies, bars, shop, plans, runs, pieces } = workspace;
+  const { bodies, bars, shop, plans, formers, runs, pieces, settings } = useWorkspace().workspace;
   const { part } = piece;
   const { sized } = piece.worked;
-  const fitting = part.fit ?? usualFitting(piece);
-  const known = kept.get(part);
-  const same = known?.bodies === bodies && known.bars === bars && known.runs === runs && known.pieces === pieces;
-  if (same && known.shop === shop && known.sized === sized) return { fitting, found: known.found };
-  const found = fitOf(workspace, part, sized, fitting);
-  kept.set(part, { bodies, bars, shop, plans, runs, pieces, sized, found });
-  return { fitting, found };
+  const fitting = part.fit ?? usualFor(part, { plan: piece.plan });
+  return { fitting, found: fitFor(part, { bodies, bars, shop, plans, formers, runs, pieces, settings, sized, fitting }) };
 }

@@ -1,0 +1,26 @@
+/**
+ * Remembers the last answer for each thing asked about, while every input is the same object. The work is handed nothing but that thing and its
+ * inputs: one that is not declared is not there to be used, and so none can be forgotten in comparing.
+ *
+ * @example
+ * const widthOf = remembering((plan: Plan, { bodies }: Pick<Workspace, 'bodies'>) => work(plan, bodies));
+ * widthOf(plan, { bodies: workspace.bodies });
+ */
+export function remembering<Asked extends object, Inputs extends object, Answer>(
+  work: (asked: Asked, inputs: Inputs) => Answer,
+): (asked: Asked, inputs: Inputs) => Answer {
+  const last = new WeakMap<Asked, { readonly inputs: Inputs; readonly answer: Answer }>();
+  return (asked, inputs) => {
+    const before = last.get(asked);
+    if (before && same(before.inputs, inputs)) return before.answer;
+    const answer = work(asked, inputs);
+    last.set(asked, { inputs, answer });
+    return answer;
+  };
+}
+
+/** Whether two sets of inputs hold the same things by the same names. */
+function same<Inputs extends object>(before: Inputs, now: Inputs): boolean {
+  const names = Object.keys(now) as (keyof Inputs)[];
+  return names.length === Object.keys(before).length && names.every((name) => before[name] === now[name]);
+}
