@@ -159,12 +159,18 @@ export const muddled = (page: Page, within: string) =>
           each.checkVisibility({ visibilityProperty: true }),
       );
     const rects = seen.flatMap((each) => {
-      const range = document.createRange();
-      range.selectNodeContents(each);
       const words = each.textContent!.trim().slice(0, 30);
-      return !stands(each)
-        ? []
-        : [...range.getClientRects()].filter(({ width, height }) => width > 2 && height > 2).map((rect) => ({ each, rect, words }));
+      if (!stands(each)) return [];
+      // its own words: what is folded up within it has a place too
+      return [...each.childNodes]
+        .filter(({ nodeType }) => nodeType === 3)
+        .flatMap((text) => {
+          const range = document.createRange();
+          range.selectNodeContents(text);
+          return [...range.getClientRects()];
+        })
+        .filter(({ width, height }) => width > 2 && height > 2)
+        .map((rect) => ({ each, rect, words }));
     });
     const over: string[] = [];
     rects.forEach((a, i) => {
