@@ -32,6 +32,25 @@ export async function visit(page: Page, path = '/'): Promise<void> {
   await expect(page.getByText('Opening the workshop')).toHaveCount(0);
 }
 
+/** Every place of the application but the pieces themselves and the wheel, with each of its views. */
+export const PLACES = [
+  '/new',
+  '/pieces',
+  '/clay?body=body-heron-buff',
+  '/compare',
+  '/kit',
+  '/shelves',
+  '/shelves?view=measure',
+  '/shelves?view=log',
+  '/shelves?view=sets',
+  '/shelves?view=learned',
+  '/orders',
+  '/orders?order=sets',
+  '/orders?order=work',
+  '/today',
+  '/files',
+];
+
 export const answer = (page: Page, name: string) => page.locator(`[data-answer="${name}"]`);
 
 /** Types into a field as a person does: everything in it is replaced. */

@@ -151,6 +151,17 @@ test('the browser’s back leads to the room and the part looked at before, and 
   await shown('sizes', 'ledger');
   await page.goBack();
   await expect(page).toHaveURL(/pieces$/);
+  // the views of a place as well
+  for (const [place, nav, view, shown] of [
+    ['/shelves', 'Of the shelves', 'Log', /view=log/],
+    ['/orders', 'Orders', 'How we work', /order=work/],
+  ] as const) {
+    await visit(page, place);
+    await page.getByRole('navigation', { name: nav, exact: true }).getByRole('button', { name: view, exact: true }).click();
+    await expect(page).toHaveURL(shown);
+    await page.goBack();
+    await expect(page).toHaveURL(new RegExp(`${place}$`));
+  }
 });
 
 // the browser complains of what is not there, and here it is right to

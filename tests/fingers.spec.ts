@@ -1,5 +1,5 @@
 import { type Page } from '@playwright/test';
-import { eachSection, expect, fingers, middle, saved, test, visit } from './app';
+import { PLACES, eachSection, expect, fingers, middle, saved, test, visit } from './app';
 
 /** What wet and dusty fingers do on glass, sent as the hardware sends it. */
 
@@ -227,21 +227,6 @@ const tooFine = (page: Page) =>
     ),
   );
 
-const EVERYWHERE = [
-  '/new',
-  '/pieces',
-  '/clay?body=body-heron-buff',
-  '/shelves',
-  '/shelves?view=sets',
-  '/orders',
-  '/orders?order=sets',
-  '/orders?order=work',
-  '/kit',
-  '/today',
-  '/compare',
-  '/files',
-];
-
 for (const [device, viewport] of Object.entries({ 'a tablet': { width: 1180, height: 820 }, 'a phone': { width: 390, height: 844 } })) {
   test.describe(`what is pressed on ${device}`, () => {
     test.use({ viewport, hasTouch: true, isMobile: true });
@@ -254,7 +239,7 @@ for (const [device, viewport] of Object.entries({ 'a tablet': { width: 1180, hei
         const fine = viewport.width < 768 ? (await tooFine(page)).map((field) => `${field}: its type`) : [];
         found.push(...[...(await tooSmall(page, least)), ...fine].map((each) => `${where}: ${each}`));
       };
-      for (const place of EVERYWHERE) {
+      for (const place of PLACES) {
         await visit(page, place);
         await look(place, 44);
       }

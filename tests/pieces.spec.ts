@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { answer, eachSection, expect, muddled, saved, test, visit } from './app';
+import { PLACES, answer, eachSection, expect, muddled, saved, test, visit } from './app';
 
 test('pieces are listed, found, sorted, renamed, duplicated and deleted with undo', async ({ page }) => {
   await visit(page, '/pieces');
@@ -116,16 +116,7 @@ test.describe('on a phone', () => {
     await visit(page, '/orders');
     await page.getByLabel('Name of the order', { exact: true }).fill(long);
     await page.keyboard.press('Enter');
-    const places = [
-      '/new',
-      '/pieces',
-      '/clay?body=body-heron-buff',
-      '/shelves',
-      '/shelves?view=measure',
-      '/shelves?view=log',
-      '/shelves?view=learned',
-    ];
-    for (const place of [...places, '/orders', '/kit', '/today', '/compare', '/files', '/wheel?plan=plan-honey-jar']) {
+    for (const place of [...PLACES, '/wheel?plan=plan-honey-jar']) {
       await visit(page, place);
       await expect.poll(() => muddled(page, 'header, main'), { message: place }).toEqual([]);
     }

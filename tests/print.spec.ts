@@ -1,4 +1,4 @@
-import { eachSection, expect, test, visit } from './app';
+import { PLACES, eachSection, expect, test, visit } from './app';
 
 test('what is printed of a page is its content: no way about, nothing to press, dark on white', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'dark' });
@@ -40,17 +40,8 @@ test('nothing of any place or room is cut off at the edge of the paper', async (
         })
         .map((each) => `${each.tagName} ${each.textContent?.slice(0, 40)}`),
     );
-  for (const place of [
-    '/pieces',
-    '/clay?body=body-heron-buff',
-    '/shelves',
-    '/shelves?view=sets',
-    '/orders',
-    '/orders?order=sets',
-    '/today',
-    '/compare',
-    '/kit',
-  ]) {
+  // what a new piece starts from and what is done with files is no paper
+  for (const place of PLACES.filter((each) => !/^\/(new|files)/.test(each))) {
     await visit(page, place);
     await page.emulateMedia({ media: 'print' });
     await expect.poll(cutOff, { message: place }).toEqual([]);

@@ -366,6 +366,14 @@ test('width and height typed together are both taken, at the start, in the table
   await page.getByRole('option', { name: /finished size of 110 mm × 60 mm/ }).click();
   await expect(page.getByLabel('High, finished', { exact: true })).toHaveValue('60 mm');
   await expect(figure(page, 'weigh')).toHaveText(/\d\sg$/);
+  // nothing of it is dropped: a cup has no third, a box has
+  const across = page.getByLabel('Across the mouth, finished', { exact: true });
+  await across.fill('80 x 90 x 70');
+  await expect(page.getByText('A cup has two: enter its width and its height.')).toBeVisible();
+  await page.getByLabel('Form', { exact: true }).selectOption('a box or tray');
+  await across.fill('180 x 100 x 60');
+  await expect(page.getByLabel('Across, short side, finished', { exact: true })).toHaveValue('100 mm');
+  await expect(page.getByLabel('High, finished', { exact: true })).toHaveValue('60 mm');
 });
 
 test.describe('in a language that sets thousands apart by points', () => {

@@ -1,6 +1,6 @@
 import type { PercentRange } from '@/core/units';
 import { type Bar, type Belief, type BelievedShares, SHARE_SD, believe, priorOf } from './belief';
-import { type FiredBar, believeFiring, isApart } from './firing';
+import { type FiredBar, believeFiring, isFiredOtherwise } from './firing';
 import { believeHeight } from './height';
 import { type ClayKind, TYPICAL } from './kinds';
 import type { Matter } from './matter';
@@ -95,7 +95,7 @@ function matterFigure(weighed: number | undefined, given: number | undefined, ty
 /** What is believed of the shrinkage across: by bars fired otherwise where they stand in, shifted and as unsure as that makes it. */
 function believedAt({ kind, shrinkagePercent, bars = [], askedC }: ClayFacts, believed: BelievedShares): Belief {
   const belief = believe(kind, shrinkagePercent, bars, believed);
-  if (!bars.some((bar) => isApart(bar, askedC))) return belief;
+  if (!bars.some((bar) => isFiredOtherwise(bar, askedC))) return belief;
   return { ...belief, ...believeFiring(priorOf(kind, shrinkagePercent), bars, believed, { temperatureC: askedC }).belief };
 }
 

@@ -60,7 +60,7 @@ const SAME_HEAT = 15;
 const CLASS_WIDTH = 30;
 
 /** Whether a bar was fired so much hotter or cooler than what is asked that it says less of it. */
-export const isApart = ({ temperatureC }: Pick<FiredBar, 'temperatureC'>, askedC: number | undefined): boolean =>
+export const isFiredOtherwise = ({ temperatureC }: Pick<FiredBar, 'temperatureC'>, askedC: number | undefined): boolean =>
   temperatureC !== undefined && askedC !== undefined && Math.abs(temperatureC - askedC) > SAME_HEAT;
 
 /** In which class of heat a bar lies beside what is asked: 0 for the same, 1 for 15 to 45 degrees more, -1 for as much less; an edge goes to the nearer. */
@@ -154,7 +154,7 @@ export function believeFiring(prior: Prior, bars: readonly FiredBar[], shares: B
   const fired = bars.filter(
     (bar): bar is FiredBar & Fired => bar.glazed !== undefined && (bar.wet !== undefined || firstStage(bar as Fired) !== undefined),
   );
-  const apart = (bar: FiredBar): number => (isApart(bar, asked.temperatureC) ? bar.temperatureC! - asked.temperatureC! : 0);
+  const apart = (bar: FiredBar): number => (isFiredOtherwise(bar, asked.temperatureC) ? bar.temperatureC! - asked.temperatureC! : 0);
   const classOf = (bar: FiredBar) => heatClass(apart(bar));
   const phi2 = firingVariance(bars, classOf);
 

@@ -14,7 +14,7 @@ export {
   priorOf,
 } from './belief';
 export { type HeightBelief, believeHeight } from './height';
-export { type AskedFiring, type FiredBar, type FiringBelief, believeFiring, isApart } from './firing';
+export { type AskedFiring, type FiredBar, type FiringBelief, believeFiring, isFiredOtherwise } from './firing';
 export { type Matter, dryMass, firedMass, leatherMass, wetDensity } from './matter';
 export { type ClayFacts, type ClayFigures, type OwnHand, type Source, believedShares, clayFigures, sharesOf } from './figures';
 export { type Evidence, type Sorted, type Unused, asBars, gather, heatOf, impliedShrinkage } from './evidence';

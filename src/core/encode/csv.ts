@@ -1,4 +1,4 @@
-import { type UnitChoice, bareUnit } from '@/core/units';
+import { G_PER_OZ, type UnitChoice, bareUnit, fluidOunceMl } from '@/core/units';
 import { inBody, shownBall, calledPart, weighedPart, type Workspace } from '@/core/workspace';
 import Papa from 'papaparse';
 
@@ -38,8 +38,8 @@ function columnsOf({ length, mass, volume, flOz }: UnitChoice) {
   const lengths = { mm: columnIn('mm', 1, 1), cm: columnIn('cm', 10, 2), in: columnIn('in', 25.4, 3) };
   return {
     length: lengths[bareUnit[length]],
-    mass: mass === 'g' ? columnIn('g', 1, 0) : columnIn('oz', 28.349523125, 1),
-    volume: volume === 'ml' ? columnIn('ml', 1, 0) : columnIn('fl oz', flOz === 'us' ? 29.5735295625 : 28.4130625, 1),
+    mass: mass === 'g' ? columnIn('g', 1, 0) : columnIn('oz', G_PER_OZ, 1),
+    volume: volume === 'ml' ? columnIn('ml', 1, 0) : columnIn('fl oz', fluidOunceMl(flOz), 1),
   };
 }
 

@@ -200,6 +200,12 @@ describe('a table of finished sizes', () => {
     expect(rows[0]!.name).toBe(DEMO.plans[0]!.name);
   });
 
+  it('asks of a point before three figures where it may mark thousands', () => {
+    const table = tableOf('name,height\nJar,1.200');
+    const [row] = partsFrom(table, ['name', 'height'], DEMO, { unit: 'mm', point: 'ask', bodyId: undefined, write });
+    expect(row!.part).toMatchObject({ ok: false, problem: { message: expect.stringContaining('could mean 1200 or 1.2') } });
+  });
+
   it('takes the unit a heading names, whatever the workshop measures in', () => {
     for (const [heading, cell] of [
       ['finished height in', '4.724'],

@@ -1,5 +1,5 @@
 import { type FamilyName, FAMILIES, FAMILY_NAMES, type SizeName, isNeeded } from '@/core/form';
-import { type LengthUnit, type Result, bad, good, quote, readLength } from '@/core/units';
+import { type LengthUnit, type PointMarks, type Result, bad, good, quote, readLength } from '@/core/units';
 import { type Part, type StartOf, type Workspace, afterEntered, sizedPlanPart, startedPart } from '@/core/workspace';
 import Papa from 'papaparse';
 
@@ -113,6 +113,8 @@ export interface RowRead {
 interface Options {
   /** What a bare number is in, where no column says it. */
   readonly unit: LengthUnit;
+  /** What a point before exactly three figures marks. */
+  readonly point?: PointMarks | undefined;
   /** The clay where a line names none. */
   readonly bodyId: string | undefined;
   readonly write: {
@@ -191,12 +193,13 @@ const unitIn = (heading: string): 'mm' | 'cm' | 'in' | undefined =>
 function sizesIn(
   cell: (column: Column) => string,
   unitOfColumn: (column: Column) => 'mm' | 'cm' | 'in',
+  point: PointMarks | undefined,
 ): Result<Partial<Record<SizeName, number>>> {
   const sizes: Partial<Record<SizeName, number>> = {};
   for (const [column, size] of SIZE_COLUMNS) {
     const text = cell(column);
     if (text === '') continue;
-    const read = readLength(text, { unit: unitOfColumn(column) });
+    const read = readLength(text, { unit: unitOfColumn(column), point });
     if (!read.ok) return bad(column, read.problem.message);
     sizes[size] = read.value;
   }
@@ -226,7 +229,7 @@ function partOf(
   cell: (column: Column) => string,
   headed: (column: Column) => 'mm' | 'cm' | 'in' | undefined,
   workspace: Workspace,
-  { unit, bodyId, write }: Options,
+  { unit, point, bodyId, write }: Options,
 ): Result<Part> {
   const family = familyOf(cell('form'));
   if (!family.ok) return family;
@@ -235,7 +238,7 @@ function partOf(
   const measured = unitOf(cell('unit'), unit);
   if (!measured.ok) return measured;
   // a cell of its own says more than a heading
-  const sizes = sizesIn(cell, (column) => (cell('unit') === '' ? (headed(column) ?? measured.value) : measured.value));
+  const sizes = sizesIn(cell, (column) => (cell('unit') === '' ? (headed(column) ?? measured.value) : measured.value), point);
   if (!sizes.ok) return sizes;
   const { rimDiameter: across, height: high, ...others } = sizes.value;
   if (!across && !high) return bad('mouth', 'It has neither a mouth nor a height: give at least one of them.');

@@ -33,6 +33,10 @@ export function isNeeded(name: SizeName, { foot, mouth }: Manner): boolean {
   return name === 'galleryWidth' || name === 'galleryDepth' ? mouth === 'gallery' : true;
 }
 
+/** What several lengths typed together are of, in their order: width and height, the short side between them of what has one. */
+export const sizesTogether = (family: FamilyName): readonly SizeName[] =>
+  FAMILIES[family].sizes.includes('rimAcross') ? ['rimDiameter', 'rimAcross', 'height'] : ['rimDiameter', 'height'];
+
 /** A round slab of clay, such as a flat lid. */
 export const isDisc = (family: FamilyName): boolean => FAMILIES[family].solid === true && !FAMILIES[family].flatSided;
 

@@ -21,7 +21,7 @@ export { type Knot, along, inward, through } from './curve';
 export { FAMILY_NAMES, type FamilyName, MANNERS, type Manner } from './family';
 export { BOWL_ARCS } from './open-families';
 export { MOST_KNOTS } from './closed-families';
-export { FAMILIES, ROUND_FAMILIES, isDisc, isDrawn, isNeeded, sizeIn } from './families';
+export { FAMILIES, ROUND_FAMILIES, isDisc, isDrawn, isNeeded, sizeIn, sizesTogether } from './families';
 export {
   type Form,
   type Shape,
@@ -40,7 +40,7 @@ export {
 } from './form';
 export { type Face, type Loft, polygonMm2, radians, sideLengths, supportsAt } from './loft';
 export { givenWay } from './give-way';
-export { overallWords } from './words';
+export { overallWords, tooManyWords } from './words';
 export { footRadius, unbevelled } from './walled';
 export { type Measures, filledTo, holdsMl, measuresOf } from './measures';
 export {

@@ -1,11 +1,12 @@
 export { type Problem, type Result, bad, good } from './result';
 export { harmless, quote } from './quote';
-export type { FluidOunce, Kind } from './tables';
+export { type FluidOunce, type Kind, fluidOunceMl } from './tables';
 export { type PointMarks, type ReadOptions, bothReadings, readLength, readLengths, readQuantity, readSizes } from './read';
 export { readDay } from './day';
 export { type Span, readSpan } from './span';
 export { type PercentLimits, type PercentRange, readPercent, readPercentRange, readShrinkage } from './percent';
 export {
+  G_PER_OZ,
   type LengthUnit,
   type MassUnit,
   METRIC,

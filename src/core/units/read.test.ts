@@ -226,6 +226,31 @@ describe('a point before three figures', () => {
     expect(value('mass', written, { point: 'thousands' })).toBe(value('mass', written));
   });
 
+  it('is asked of every figure it can be, and is one of the two it names', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 999 }),
+        fc.integer({ min: 0, max: 999 }),
+        fc.constantFrom('length', 'mass', 'volume'),
+        (n, m, kind) => {
+          const places = String(m).padStart(3, '0');
+          const read = (point: 'ask' | 'decimals' | 'thousands') => value(kind as 'mass', `${n}.${places}`, { point });
+          const [decimal, thousands] = [Number(`${n}.${places}`), Number(`${n}${places}`)];
+          // a length of more than 100 m is no length
+          if (kind === 'length' && thousands > 1e5) {
+            expect([read('ask'), read('thousands')]).toEqual([read('decimals'), read('decimals')]);
+            return;
+          }
+          expect(read('ask')).toContain(`could mean ${thousands} or ${decimal}.`);
+          expect(read('decimals')).toBeCloseTo(decimal, 9);
+          expect(read('thousands')).toBe(thousands);
+          expect(value(kind as 'mass', String(thousands), { point: 'ask' })).toBe(thousands);
+        },
+      ),
+      { seed: 12, numRuns: 300 },
+    );
+  });
+
   it('is what was said it is', () => {
     expect(value('mass', '1.200 g', { point: 'thousands' })).toBe(1200);
     expect(value('length', '1.200', { point: 'decimals' })).toBe(1.2);

@@ -70,7 +70,8 @@ export function readQuantity(kind: Kind, text: string, options: ReadOptions = {}
   if (unread) return bad('', foreign(text, unread.at, unread.expected, kind));
 
   const bare = units.find((unit) => unit.name === (options.unit ?? own)) ?? units[0]!;
-  const pointed = options.point === undefined || options.point === 'decimals' ? undefined : pointedOf(text, amounts, bare);
+  const pointed =
+    options.point === undefined || options.point === 'decimals' ? undefined : pointedOf(text, amounts, bare, WORDS[kind].most);
   if (pointed && options.point === 'ask') {
     return bad('', `${quote(text)} could mean ${pointed.thousands} or ${pointed.decimal}. Write the one you mean.`);
   }
@@ -84,12 +85,12 @@ export function readQuantity(kind: Kind, text: string, options: ReadOptions = {}
 
 /**
  * Both readings of a figure whose point stands before exactly three places, in mm, g or ml. Of larger units, three places are what a
- * scale or a rule shows: 1.200 kg is never asked.
+ * scale or a rule shows: 1.200 kg is never asked. Nor is what could only be absurd: 100 m and more.
  */
-function pointedOf(text: string, amounts: readonly Amount[], bare: Unit): { thousands: number; decimal: number } | undefined {
+function pointedOf(text: string, amounts: readonly Amount[], bare: Unit, most: number): { thousands: number; decimal: number } | undefined {
   const [amount] = amounts;
   const both = amounts.length === 1 && (amount!.unit ?? bare).factor === 1 ? bothReadings(text) : undefined;
-  return both?.decimal === amount?.value ? both : undefined;
+  return both && both.decimal === amount?.value && both.thousands <= most ? both : undefined;
 }
 
 /** What a figure such as `1.200` means with its point for thousands, and with its point for decimals; undefined where that is no question. */

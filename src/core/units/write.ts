@@ -28,7 +28,7 @@ export interface Written {
 }
 
 const MM_PER_INCH = 25.4;
-const G_PER_OZ = 28.349523125;
+export const G_PER_OZ = 28.349523125;
 
 /** The unit a bare number typed into a field is read in. */
 export const bareUnit = { mm: 'mm', cm: 'cm', in: 'in', 'inch-fraction': 'in' } as const;

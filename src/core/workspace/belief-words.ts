@@ -1,4 +1,4 @@
-import { type Belief, type Sorted, type Unused, heatOf, isApart, mostPieces } from '@/core/clay';
+import { type Belief, type Sorted, type Unused, heatOf, isFiredOtherwise, mostPieces } from '@/core/clay';
 import { writePercent } from '@/core/units';
 import type { KnownClay } from './clay';
 import type { BarRecord } from './records';
@@ -30,7 +30,7 @@ function countWords(used: readonly Sorted<BarRecord>[]): string {
 /** That bars fired otherwise stand in, and how unsure that makes it. */
 function standInWords({ firing }: KnownClay, used: readonly Sorted<BarRecord>[]): string {
   const asked = firing.cone ? `to cone ${firing.cone}` : 'like this';
-  const apart = used.filter(({ sample }) => isApart({ temperatureC: heatOf(sample.firing) }, heatOf(firing)));
+  const apart = used.filter(({ sample }) => isFiredOtherwise({ temperatureC: heatOf(sample.firing) }, heatOf(firing)));
   if (apart.length === 0) return `None of them was fired ${asked}: they stand in until one is.`;
   const from = [...new Set(apart.map(({ sample: { firing: other } }) => (other.cone ? `cone ${other.cone}` : `${other.temperatureC} °C`)))];
   return `None of them was fired ${asked}. Guessed from ${from.join(' and ')}: a point either way in 40 degrees.`;

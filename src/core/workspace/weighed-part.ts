@@ -24,18 +24,18 @@ export type WeighRows = ClayRows & Pick<Workspace, 'formers' | 'shop'>;
  */
 export function weighedPart(workspace: WeighRows, part: Part, write: (mm: number) => string): Result<WeighedPart> {
   const sized = sizedPlanPart(workspace, part, write);
-  return sized.ok ? withClay(sized.value, rowsOf(workspace)) : sized;
+  return sized.ok ? weighedWith(sized.value, kitOf(workspace)) : sized;
 }
 
 /** What has been worked out already, with its clay. */
-export const weighed = (workspace: BesidesRows, sized: SizedPlanPart): WeighedPart => withClay(sized, rowsOf(workspace)).value;
+export const weighed = (workspace: KitRows, sized: SizedPlanPart): WeighedPart => weighedWith(sized, kitOf(workspace)).value;
 
 /** What it hangs on besides the part and its clay. */
-type BesidesRows = Pick<Workspace, 'formers' | 'shop'>;
+type KitRows = Pick<Workspace, 'formers' | 'shop'>;
 
-const rowsOf = ({ formers, shop }: BesidesRows): BesidesRows => ({ formers, shop });
+const kitOf = ({ formers, shop }: KitRows): KitRows => ({ formers, shop });
 
-const withClay = remembering((sized: SizedPlanPart, rows: BesidesRows): { readonly ok: true; readonly value: WeighedPart } => {
+const weighedWith = remembering((sized: SizedPlanPart, rows: KitRows): { readonly ok: true; readonly value: WeighedPart } => {
   const hand = handWork(sized.part, sized, rows);
   return { ok: true, value: { ...sized, hand, weighOut: hand ? hand.totalG : thrownBall(sized) } };
 });

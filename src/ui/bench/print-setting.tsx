@@ -4,12 +4,14 @@ import { Choice, LabelledChoice, LengthInput, NameInput } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
 import { useUnits } from '@/ui/state';
 import { preferPrint, setShop, useBench } from './use-bench';
+import { usePages } from './use-pages';
 
 const NEW = '\u0000new';
 
 /** Which paper, which printer, and what the line at the foot of that printer's pages really measured. */
 export function PrintSetting() {
-  const { shop, paper, printer, measuredMm, check } = useBench();
+  const { shop, paper, printer, measuredMm } = useBench();
+  const { check } = usePages();
   const { readLength } = useUnits();
   const printers = shop.printers ?? [];
   const chosen = printers.find(({ name }) => name === printer);

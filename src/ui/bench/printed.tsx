@@ -1,12 +1,12 @@
 'use client';
 
-import { DASH, type Drawing, type Shape, correctionOf } from '@/core/paper';
+import { DASH, type Drawing, type Shape } from '@/core/paper';
 import { Saves } from '@/ui/fields';
 import { pdfOf } from '@/workers';
 import { useUnits } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { useBench } from './use-bench';
+import { usePages } from './use-pages';
 
 function Drawn({ shape }: { shape: Shape }) {
   if (shape.kind === 'line') return <line x1={shape.x1} y1={shape.y1} x2={shape.x2} y2={shape.y2} strokeWidth={shape.width} />;
@@ -43,10 +43,9 @@ interface Props {
 
 /** A drawing at true size to take away: looked at here, printed on as many pages as it needs, or as a file. */
 export function Printed({ title, drawing, about }: Props) {
-  const bench = useBench();
+  const { pages: pagesOf, correction } = usePages();
   const { length } = useUnits();
-  const correction = correctionOf(bench.measuredMm);
-  const pages = bench.pages(drawing);
+  const pages = pagesOf(drawing);
   const name = fileName(drawing.title);
   const pdf = async () => ({ content: await pdfOf(pages), name: `${name}.pdf`, type: 'application/pdf' });
   const svg = async () => ({ content: (await import('@/core/print')).writeSvg(drawing), name: `${name}.svg`, type: 'image/svg+xml' });

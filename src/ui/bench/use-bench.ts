@@ -1,8 +1,6 @@
 'use client';
 
 import { USUAL_SETTING, type WheelSetting } from '@/core/bench';
-import { CHECKS, type Check, type Drawing, type Tile, correctionOf, tile } from '@/core/paper';
-import { bareUnit } from '@/core/units';
 import { type Settings, type Shop, type ShopName, shopOf } from '@/core/workspace';
 import { commands } from '@/store';
 import { run, useWorkspace, workspaceStore } from '@/ui/state';
@@ -15,10 +13,6 @@ export interface Bench {
   /** What the chosen printer's 100 mm line measured, if it was. */
   readonly measuredMm: number | undefined;
   readonly wheel: WheelSetting;
-  /** The line to lay a rule on that every sheet has. */
-  readonly check: Check;
-  /** The pages a drawing takes on that paper from that printer. */
-  readonly pages: (drawing: Drawing) => [Tile, ...Tile[]];
 }
 
 const lettersAreUsual = (): boolean => typeof navigator !== 'undefined' && /^en-(US|CA)$/.test(navigator.language);
@@ -27,16 +21,11 @@ export function useBench(): Bench {
   const { workspace } = useWorkspace();
   const { paper, printer } = workspace.settings;
   const shop = shopOf(workspace);
-  const on = paper ?? (lettersAreUsual() ? 'letter' : 'a4');
-  const measuredMm = shop.printers?.find(({ name }) => name === printer)?.measuredMm;
-  const check = CHECKS[bareUnit[workspace.settings.units.length]];
   return {
     shop,
-    paper: on,
+    paper: paper ?? (lettersAreUsual() ? 'letter' : 'a4'),
     printer,
-    measuredMm,
-    check,
-    pages: (drawing) => tile(drawing, on, correctionOf(measuredMm), check) as [Tile, ...Tile[]],
+    measuredMm: shop.printers?.find(({ name }) => name === printer)?.measuredMm,
     wheel: { ...USUAL_SETTING, ...shop.wheel },
   };
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { bothReadings } from '@/core/units';
-import { learnPoint, workspaceStore, newKey } from '@/ui/state';
+import { rememberPoint, workspaceStore, newKey } from '@/ui/state';
 import { flushSync } from 'react-dom';
 import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useContext, useEffect, useEffectEvent, useRef, useState } from 'react';
 import { CatchUpContext } from './catch-up';
@@ -119,7 +119,7 @@ export function useDraft({ shown, take, step }: DraftOptions) {
 
   const settle = () => {
     if (!draft || draft.problem) return;
-    learnPoint(visit.current.refused, draft.text);
+    rememberPoint(visit.current.refused, draft.text);
     leave(draft.text);
   };
 

@@ -37,7 +37,7 @@ export function OrdersScreen() {
     go(act, `/orders?order=${id}`);
   };
   const tab = (id: string, words: string, here: boolean) => (
-    <button key={id} type="button" aria-current={here ? 'true' : undefined} onClick={() => router.replace(`/orders?order=${id}`)}>
+    <button key={id} type="button" aria-current={here ? 'true' : undefined} onClick={() => router.push(`/orders?order=${id}`)}>
       {words}
     </button>
   );

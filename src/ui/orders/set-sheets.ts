@@ -2,7 +2,7 @@
 
 import { USUAL_SETTING, gaugesOf, strips } from '@/core/bench';
 import { type Plan, mainPart, weighedPart, surenessOf } from '@/core/workspace';
-import { useBench } from '@/ui/bench';
+import { usePages } from '@/ui/bench';
 import type { Saveable } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { pdfOf } from '@/workers';
@@ -11,7 +11,7 @@ import { pdfOf } from '@/workers';
 export function useSetSheets(plans: readonly Plan[], name: string): readonly Saveable[] {
   const { workspace } = useWorkspace();
   const units = useUnits();
-  const { pages } = useBench();
+  const { pages } = usePages();
   const made = plans.flatMap((plan) => {
     const sized = weighedPart(workspace, mainPart(plan), units.length);
     if (!sized.ok || sized.value.hand) return [];

@@ -26,7 +26,7 @@ const WIDEST = 40;
 const MONTH = 84;
 
 /** How many days of its month are left, that day too. */
-const daysToNextMonth = (iso: string): number =>
+const daysLeftInMonth = (iso: string): number =>
   1 + new Date(Date.UTC(Number(iso.slice(0, 4)), Number(iso.slice(5, 7)), 0)).getUTCDate() - Number(iso.slice(8));
 
 /** Days shown before the first and after the last. */
@@ -79,7 +79,7 @@ export function Strip({ works, today }: { works: readonly OrderWork[]; today: st
             return (
               <g key={day}>
                 {free && <rect x={at(day)} y={TOP - 6} width={wide} height={high - TOP + 6} fill={ink('bg-panel')} />}
-                {(date === 1 || (day === first && daysToNextMonth(first) * wide > MONTH)) && (
+                {(date === 1 || (day === first && daysLeftInMonth(first) * wide > MONTH)) && (
                   <text x={at(day)} y={14} fontSize="12" fill={ink('fg-muted')}>
                     {new Date(`${day}T00:00:00Z`).toLocaleDateString('en-GB', { month: 'long', timeZone: 'UTC' })}
                   </text>
@@ -133,21 +133,35 @@ const stepKey = ({ id }: LineWork['line'], { name }: DatedStep): string => `${id
 const toldOf = (name: string, step: DatedStep, moved: boolean): string =>
   `${name}: ${STEP[step.name].words}, ${dayWords(step.from)}${step.to === step.from ? '' : ` to ${dayWords(step.to)}`}${step.typical ? ', typical days' : ''}${step.done ? ', done' : ''}${moved ? ', moved' : ''}`;
 
+interface StepOfLine {
+  readonly order: string;
+  readonly line: LineWork['line'];
+  readonly name: string;
+  readonly step: DatedStep;
+}
+
+/** Whether a step was moved, and what can be done with it: so many days on or back, done or not, back where the plan has it. */
+const stepEdits = ({ order, line, step }: Omit<StepOfLine, 'name'>) => ({
+  moved: line.ends?.[step.name] !== undefined,
+  move: (by: number) => run(orderActs.endStep(order, line.id, step.name, daysOn(step.to, by), `end-${line.id}-${step.name}`)),
+  mark: () => run(orderActs.markStep(order, line.id, step.name)),
+  putBack: () => run(orderActs.endStep(order, line.id, step.name, undefined)),
+});
+
 /** What can be done with the step that was pressed last, each by one tap. */
-function ChosenStep({ order, line, name, step }: Pick<StepBarProps, 'order' | 'line' | 'name' | 'step'>) {
-  const moved = line.ends?.[step.name] !== undefined;
-  const move = (by: number) => run(orderActs.endStep(order, line.id, step.name, daysOn(step.to, by), `end-${line.id}-${step.name}`));
+function ChosenStep({ order, line, name, step }: StepOfLine) {
+  const { moved, move, mark, putBack } = stepEdits({ order, line, step });
   return (
     <HStack role="group" aria-label="The step chosen" gap="2" flexWrap="wrap" paddingBlock="2" data-screen>
       <Box as="b" marginInlineEnd="2">
         {toldOf(name, step, moved)}
       </Box>
-      <Act look="solid" onClick={() => run(orderActs.markStep(order, line.id, step.name))}>
+      <Act look="solid" onClick={mark}>
         {step.done ? 'Not done yet' : 'Done'}
       </Act>
       <Act onClick={() => move(-1)}>A day earlier</Act>
       <Act onClick={() => move(1)}>A day later</Act>
-      {moved && <Act onClick={() => run(orderActs.endStep(order, line.id, step.name, undefined))}>Back to the plan’s days</Act>}
+      {moved && <Act onClick={putBack}>Back to the plan’s days</Act>}
     </HStack>
   );
 }
@@ -208,11 +222,7 @@ function LineRow({ shown: { order, line, steps }, y, at, wide, chosen, onChoose 
   );
 }
 
-interface StepBarProps {
-  readonly order: string;
-  readonly line: LineWork['line'];
-  readonly name: string;
-  readonly step: DatedStep;
+interface StepBarProps extends StepOfLine {
   readonly y: number;
   readonly at: (iso: string) => number;
   readonly wide: number;
@@ -226,10 +236,9 @@ function StepBar({ order, line, name, step, y, at, wide: day, chosen, onChoose }
   // letting go of what was dragged is a click too
   const wasDragged = useRef(false);
   const { ink: color } = STEP[step.name];
-  const moved = line.ends?.[step.name] !== undefined;
+  const { moved, move, mark, putBack } = stepEdits({ order, line, step });
   const days = daysBetween(step.from, step.to) + 1;
   const wide = days * day - 2;
-  const move = (by: number) => run(orderActs.endStep(order, line.id, step.name, daysOn(step.to, by), `end-${line.id}-${step.name}`));
   const onKeyDown = (event: KeyboardEvent) => {
     const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
     if (by !== 0) {
@@ -238,11 +247,11 @@ function StepBar({ order, line, name, step, y, at, wide: day, chosen, onChoose }
     }
     if (event.key === 'Delete' || event.key === 'Backspace') {
       event.preventDefault();
-      run(orderActs.endStep(order, line.id, step.name, undefined));
+      putBack();
     }
     if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
-      run(orderActs.markStep(order, line.id, step.name));
+      mark();
     }
   };
   const hold = useHold({

@@ -7,7 +7,7 @@ import { STAGE_WORDS } from '@/core/sizing';
 import { type Plan, mainPart } from '@/core/workspace';
 import { RefusalScope } from '@/ui/fields';
 import { type OpenedRoom, useRoom } from '@/ui/rooms';
-import { KeptAs, useVisited, useWorkspace, visited, workspaceStore } from '@/ui/state';
+import { KeptAs, useReopened, useWorkspace, pushOpened, workspaceStore } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { useSearchParams } from 'next/navigation';
 import { type ReactNode, Suspense, useCallback, useEffect, useState } from 'react';
@@ -80,12 +80,12 @@ function PlanView({ plan }: { plan: Plan }) {
   const what = `part of ${plan.id}`;
   const openPart = useCallback(
     (to: string) => {
-      visited(what, part.id, to);
+      pushOpened(what, part.id, to);
       setChosen(to);
     },
     [what, part.id],
   );
-  useVisited(what, setChosen);
+  useReopened(what, setChosen);
   return (
     <OpenPart value={openPart}>
       <RefusalScope key={part.id}>

@@ -31,7 +31,12 @@ export function FromTable({ onDone }: { onDone: () => void }) {
       guess={(reader, table) => reader.guessedColumns(table)}
       read={(reader, table, columns): Line[] =>
         reader
-          .partsFrom(table, columns, workspace, { unit: units.choice.length, bodyId: clayUsedLast(workspace), write: units })
+          .partsFrom(table, columns, workspace, {
+            unit: units.choice.length,
+            point: units.readLength.point,
+            bodyId: clayUsedLast(workspace),
+            write: units,
+          })
           .map(({ line, name, part }) => ({
             line,
             name,

@@ -1,7 +1,7 @@
 'use client';
 
 import { madeActs } from '@/store';
-import { useBench } from '@/ui/bench';
+import { usePages } from '@/ui/bench';
 import { type Saveable } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { pdfOf } from '@/workers';
@@ -12,7 +12,7 @@ import { rowsOf } from './print-rows';
 export function usePrintList(): Saveable {
   const { workspace } = useWorkspace();
   const units = useUnits();
-  const { pages } = useBench();
+  const { pages } = usePages();
   const make = async () => {
     const drawing = planTable(rowsOf(workspace, units), madeActs.today());
     return { content: await pdfOf(pages(drawing)), name: 'rimbet-pieces.pdf', type: 'application/pdf' };

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Hand } from '@/core/handbuild';
-import { useSaid, useVisited, visited, workspaceStore } from '@/ui/state';
+import { useSaid, useReopened, pushOpened, workspaceStore } from '@/ui/state';
 import { useCallback, useMemo } from 'react';
 import { type OpenRoom, ROOMS, roomFrom } from './rooms';
 
@@ -32,12 +32,12 @@ export function useRoom(planId: string, by: Hand): OpenedRoom {
     (room: string, section?: string) => {
       const from = shownAs(roomFrom(workspaceStore().getSnapshot().workspace.settings.rooms?.[planId], by));
       const to = section ? `${room}/${section}` : room;
-      visited(what, from, shownAs(roomFrom(to, by)));
+      pushOpened(what, from, shownAs(roomFrom(to, by)));
       openRoom(planId, room, section);
     },
     [what, planId, by],
   );
-  useVisited(what, (shown) => openRoom(planId, ...(shown.split('/') as [string, string])));
+  useReopened(what, (shown) => openRoom(planId, ...(shown.split('/') as [string, string])));
   return useMemo(() => ({ ...roomFrom(remembered, by), open }), [remembered, by, open]);
 }
 

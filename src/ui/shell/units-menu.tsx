@@ -2,7 +2,7 @@
 
 import type { LengthUnit, MassUnit, UnitChoice } from '@/core/units';
 import { Choice } from '@/ui/fields';
-import { unsaidPoint, useUnits, workspaceStore } from '@/ui/state';
+import { pointOfLanguage, useUnits, workspaceStore } from '@/ui/state';
 import { Box, chakra, type HTMLChakraProps } from '@chakra-ui/react';
 import { Moon, Sun } from 'lucide-react';
 import { useTheme } from 'next-themes';
@@ -42,7 +42,7 @@ export function UnitsMenu() {
   const { choice } = useUnits();
   const id = useId();
   // the page is made before it is known who reads it
-  const unsaid = useSyncExternalStore(NEVER, unsaidPoint, () => 'decimals' as const);
+  const unsaid = useSyncExternalStore(NEVER, pointOfLanguage, () => 'decimals' as const);
   const set = (change: Partial<UnitChoice>) => workspaceStore().set(({ units }) => ({ units: { ...units, ...change } }));
   const short = LENGTHS.find(({ value }) => value === choice.length)!.short;
   return (

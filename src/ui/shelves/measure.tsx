@@ -3,7 +3,7 @@
 import { STAGES, type MeasuredWith, type Stage } from '@/core/clay';
 import type { SizeName } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
-import { readQuantity } from '@/core/units';
+import { G_PER_OZ, readQuantity } from '@/core/units';
 import { type MadePiece, type Reading, type Run, SHELVES, type Shelf, STAGE_ON, onShelf, withReading } from '@/core/workspace';
 import { madeActs } from '@/store';
 import {
@@ -258,7 +258,7 @@ function WeightCell({ piece, of, stage }: { piece: MadePiece; of: Run; stage: St
       column="weight"
       known={grams !== undefined}
       color={stage}
-      shown={grams === undefined ? '' : String(Number((unit === 'g' ? grams : grams / 28.349523125).toFixed(unit === 'g' ? 0 : 1)))}
+      shown={grams === undefined ? '' : String(Number((unit === 'g' ? grams : grams / G_PER_OZ).toFixed(unit === 'g' ? 0 : 1)))}
       take={(text, key) => {
         const read = text.trim() === '' ? undefined : readQuantity('mass', text, units.readMass);
         if (read && !read.ok) return read.problem.message;

@@ -46,7 +46,7 @@ export function ShelvesScreen() {
               key={each}
               type="button"
               aria-current={each === view ? 'true' : undefined}
-              onClick={() => router.replace(each === 'board' ? '/shelves' : `/shelves?view=${each}`)}
+              onClick={() => router.push(each === 'board' ? '/shelves' : `/shelves?view=${each}`)}
             >
               {VIEWS[each]}
             </button>

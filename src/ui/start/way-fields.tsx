@@ -6,7 +6,7 @@ import { OptionalLength, OptionalMass, OptionalVolume, WordChoice, optionsOf } f
 import { Box, chakra } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
-import { type Typed, type WayIn, sizesOf } from './ways-in';
+import { type Typed, type WayIn, typedTogether } from './ways-in';
 
 const STAGES_IN_HAND = ['glazed', 'bisque', 'dry', 'leather'] as const;
 
@@ -26,7 +26,12 @@ interface FieldsProps {
 export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
   const stage = way === 'finished' ? 'finished' : way === 'wet' ? 'wet' : STAGE_WORDS[typed.stage];
   const { sizes } = FAMILIES[family];
-  const together = (mm: readonly number[]) => set(sizesOf(mm, sizes.includes('rimAcross')));
+  const together = (mm: readonly number[]): string | undefined => {
+    const read = typedTogether(mm, family, way);
+    if (!read.ok) return read.problem.message;
+    set(read.value);
+    return undefined;
+  };
   const across = (
     <OptionalLength
       label={`Across the mouth, ${stage}`}
@@ -70,7 +75,7 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
       </div>
     );
   }
-  if (way === 'hand') return <InHandFields typed={typed} family={family} short={short} set={set} />;
+  if (way === 'hand') return <InHandFields typed={typed} family={family} short={short} together={together} set={set} />;
   if (way === 'holds') {
     return (
       <div className="way-fields">
@@ -140,8 +145,13 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
   return null;
 }
 
+interface InHandProps extends Pick<FieldsProps, 'typed' | 'family' | 'set'> {
+  readonly short: ReactNode;
+  readonly together: (mm: readonly number[]) => string | undefined;
+}
+
 /** Of a piece that is there: what it measures, whether its wall was measured, and what it weighs once fired. */
-function InHandFields({ typed, family, short, set }: Pick<FieldsProps, 'typed' | 'family' | 'set'> & { readonly short: ReactNode }) {
+function InHandFields({ typed, family, short, together, set }: InHandProps) {
   const { sizes } = FAMILIES[family];
   return (
     <div className="way-fields">
@@ -156,7 +166,7 @@ function InHandFields({ typed, family, short, set }: Pick<FieldsProps, 'typed' |
         width="7.5rem"
         value={typed.across}
         onValue={(mm) => set({ across: mm || undefined })}
-        onSizes={(mm) => set(sizesOf(mm, sizes.includes('rimAcross')))}
+        onSizes={together}
       />
       {short}
       <OptionalLength label="Its height" width="6.5rem" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />

@@ -1,5 +1,6 @@
 import type { Stage } from '@/core/clay';
-import { FAMILIES, type FamilyName, type SizeName } from '@/core/form';
+import { FAMILIES, type FamilyName, type SizeName, sizesTogether, tooManyWords } from '@/core/form';
+import { type Result, bad, good } from '@/core/units';
 import type { Start } from '@/core/workspace';
 
 export type WayIn = 'finished' | 'wet' | 'hand' | 'holds' | 'ball' | 'fit' | 'sent';
@@ -36,9 +37,13 @@ export interface Typed {
   readonly stage: Stage;
 }
 
-/** What several figures typed together are: width and height, of what is not round width, short side and height. */
-export function sizesOf([across, second, third]: readonly number[], hasShort: boolean): Pick<Typed, 'across' | 'short' | 'high'> {
-  return hasShort ? { across, short: second, ...(third && { high: third }) } : { across, high: third ?? second };
+const TYPED = { rimDiameter: 'across', rimAcross: 'short', height: 'high' } as const;
+
+/** What several lengths typed together are, as far as a way in has a field for them; says why not, if so. */
+export function typedTogether(mm: readonly number[], family: FamilyName, way: WayIn): Result<Partial<Typed>> {
+  const sizes = sizesTogether(family).filter((size) => size !== 'rimAcross' || way !== 'ball') as (keyof typeof TYPED)[];
+  if (mm.length > sizes.length) return bad('', tooManyWords(family));
+  return good(Object.fromEntries(mm.map((each, i) => [TYPED[sizes[i]!], each])));
 }
 
 /** What is known by what was typed so far; undefined while that says nothing. */

@@ -16,7 +16,7 @@ import {
 } from '@/core/units';
 import type { Writers } from '@/core/sizing';
 import { useMemo } from 'react';
-import { unsaidPoint } from './point';
+import { pointOfLanguage } from './point';
 import { useUnitChoice } from './use-workspace';
 
 /** The units chosen, and figures written in them, each on one line. */
@@ -49,5 +49,5 @@ export const unitsOf = (choice: UnitChoice, point: PointMarks = choice.point ?? 
 
 export function useUnits(): Units {
   const choice = useUnitChoice();
-  return useMemo(() => unitsOf(choice, choice.point ?? unsaidPoint()), [choice]);
+  return useMemo(() => unitsOf(choice, choice.point ?? pointOfLanguage()), [choice]);
 }

@@ -112,13 +112,13 @@ export function DragPoints({ piece, geometry }: { piece: PieceModel; geometry: G
     const outward = at === 'wet' ? -arrow[0] : arrow[0];
     move(key, snappedPoint({ r: handle.at.r + outward * reach, z: handle.at.z + arrow[1] * step }, step));
   };
-  const visited = () => {
+  const pushOpened = () => {
     visit.current = newKey();
   };
   return (
     <>
       {/* one that listens for all of them: they come and go with the form and move with every figure */}
-      <div style={{ display: 'contents' }} {...hold()} onKeyDown={onKeyDown} onFocus={visited} onBlur={release}>
+      <div style={{ display: 'contents' }} {...hold()} onKeyDown={onKeyDown} onFocus={pushOpened} onBlur={release}>
         {points.map((point) => (
           <DragPoint key={point.key} point={point} piece={piece} geometry={geometry} />
         ))}

@@ -1,5 +1,5 @@
 import { type ClayFigures, type Stage, remaining } from '@/core/clay';
-import { FAMILIES, type FamilyName, type Form, type Manner, type SizeName, checkForm, insidesOf, sizeIn, sizeSpec } from '@/core/form';
+import { type Form, type Manner, type SizeName, checkForm, insidesOf, sizeIn, sizeSpec, sizesTogether, tooManyWords } from '@/core/form';
 import {
   type KnownPiece,
   type KnownSize,
@@ -126,12 +126,6 @@ function withLimits(sizes: KnownSizes, limits: Partial<Record<SizeName, Limit>>,
   return { ...sizes, ...Object.fromEntries(limited) } as KnownSizes;
 }
 
-/** What several figures typed together where one stands are of, in their order. */
-function sizesTogether(family: FamilyName, size: SizeName): SizeName[] {
-  const across: SizeName = size === 'height' || size === 'rimAcross' ? 'rimDiameter' : size;
-  return FAMILIES[family].sizes.includes('rimAcross') ? [across, 'rimAcross', 'height'] : [across, 'height'];
-}
-
 const sizeWords = (ref: PartRef, size: SizeName, at: Stage): string =>
   `${sizeIn(partNow(ref)?.part.family ?? 'cylinder', size).words}, ${STAGE_WORDS[at]}`;
 
@@ -180,9 +174,10 @@ export function editsOf(ref: PartRef, units: Units): Edits {
     ),
     takeSizes: keptByName((size: SizeName, at: Stage) => (mm: readonly number[], key: string) => {
       const family = partNow(ref)?.part.family ?? 'cylinder';
-      const sizes = sizesTogether(family, size);
-      if (mm.length > sizes.length)
-        return `A ${FAMILIES[family].words.split(',')[0]!.toLowerCase()} has two: enter its width and its height.`;
+      // where a belly or a base stands it is that width
+      const isAcross = size !== 'height' && size !== 'rimAcross';
+      const sizes = sizesTogether(family).map((each) => (each === 'rimDiameter' && isAcross ? size : each));
+      if (mm.length > sizes.length) return tooManyWords(family);
       const typed = (part: Part): Partial<Part> =>
         mm.reduce<Part>((each, one, i) => ({ ...each, ...withTyped(each, sizes[i]!, { mm: one, at }) }), part);
       const label = mm.map((_, i) => sizeIn(family, sizes[i]!).words).join(', ');

@@ -3,7 +3,7 @@
 import { lazyPart } from '@/ui/blocks';
 import { gaugesOf } from '@/core/bench';
 import { madeActs } from '@/store';
-import { OwnMeasures, PrintSetting, Printed, RuleCheck, fileName, useBench, useRule } from '@/ui/bench';
+import { OwnMeasures, PrintSetting, Printed, RuleCheck, fileName, useBench, usePages, useRule } from '@/ui/bench';
 import { Saves } from '@/ui/fields';
 import type { Section } from '@/ui/rooms';
 import { type Bat, batFor } from '@/core/workspace';
@@ -32,6 +32,7 @@ export function ToolsRoom({ piece, tools, tool, onTool }: Props) {
   const { worked, plan, units, known, part } = piece;
   const { workspace } = useWorkspace();
   const bench = useBench();
+  const { check, pages: pagesOf } = usePages();
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const bat = batFor(bench.shop.bats ?? [], worked.sized.thrown.base);
   const setting = bat ? { ...bench.wheel, batThickness: bat.thickness } : bench.wheel;
@@ -46,14 +47,14 @@ export function ToolsRoom({ piece, tools, tool, onTool }: Props) {
   const rule = useRule({ body, batch, cone: known.firing.cone, clay: worked.clay }, part.bodyId);
   const date = madeActs.today();
   const draws: Readonly<Record<string, Draw>> = {
-    ...drawnTools(piece, gauges, seat, bench.check),
+    ...drawnTools(piece, gauges, seat, check),
     rule: () => [{ title: 'Shrink rule', drawing: rule.draw() }],
     card: () => [{ title: 'Shelf card', drawing: cardOf(piece, gauges(), { batch, measures: bench.shop.measures ?? [], date }) }],
   };
   const choose = (value: string, on: boolean) => setChosen((now) => (on ? [...now, value] : now.filter((each) => each !== value)));
   const printed = tools.filter(({ value }) => chosen.includes(value));
   const pdf = async () => {
-    const pages = printed.flatMap(({ value }) => draws[value]!().flatMap(({ drawing }) => bench.pages(drawing)));
+    const pages = printed.flatMap(({ value }) => draws[value]!().flatMap(({ drawing }) => pagesOf(drawing)));
     const [first, ...rest] = pages;
     if (!first) throw new Error('This piece has none of the tools chosen.');
     return { content: await pdfOf([first, ...rest]), name: `${fileName(`${plan.name} tools`)}.pdf`, type: 'application/pdf' };

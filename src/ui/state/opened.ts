@@ -8,7 +8,7 @@ import { useEffect, useEffectEvent } from 'react';
  *
  * @param what what is opened one at a time, by a name of its own
  */
-export function visited(what: string, from: string, to: string): void {
+export function pushOpened(what: string, from: string, to: string): void {
   if (from === to) return;
   // with what the router keeps there
   window.history.replaceState({ ...window.history.state, [what]: from }, '');
@@ -16,7 +16,7 @@ export function visited(what: string, from: string, to: string): void {
 }
 
 /** Opens again what was looked at, as the browser goes back and forth. */
-export function useVisited(what: string, reopen: (value: string) => void): void {
+export function useReopened(what: string, reopen: (value: string) => void): void {
   const onMove = useEffectEvent(({ state }: PopStateEvent) => {
     const value = (state as Record<string, unknown> | null)?.[what];
     if (typeof value === 'string') reopen(value);
