@@ -30,7 +30,11 @@ export async function visit(page: Page, path = '/'): Promise<void> {
   await page.goto(path);
   await expect(page.locator('[data-status="ready"]')).toHaveCount(1);
   await expect(page.getByText('Opening the workshop')).toHaveCount(0);
+  await fetched(page);
 }
+
+/** Once every part that stands in the page was fetched: before, there is nothing of it to look at. */
+const fetched = (page: Page) => expect(page.locator('[data-fetching]')).toHaveCount(0);
 
 /** Every place of the application but the pieces themselves and the wheel, with each of its views. */
 export const PLACES = [
@@ -118,6 +122,7 @@ export async function eachSection(page: Page, look: (words: string) => Promise<v
       if (only && !only.has(section ?? name)) continue;
       if (section) await buttons.nth(i).dispatchEvent('click');
       await expect(page.locator('[data-room]').locator('*').first()).toBeVisible();
+      await fetched(page);
       await look(section ?? name);
     }
   }

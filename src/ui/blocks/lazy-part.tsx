@@ -33,7 +33,7 @@ export function lazyPart<P extends object>(load: () => Promise<ComponentType<P>>
   return function LazyPart(props: P) {
     return (
       <Fetched>
-        <Suspense>
+        <Suspense fallback={<span hidden data-fetching />}>
           <Part {...props} />
         </Suspense>
       </Fetched>

@@ -73,7 +73,7 @@ export function Saves({ files, children }: { files: readonly Saveable[]; childre
           {state.file ? (
             <>
               Try again, or{' '}
-              <Act minHeight="28px" onClick={() => download(state.file!)}>
+              <Act minHeight="max(var(--finger), 28px)" onClick={() => download(state.file!)}>
                 take it as a download
               </Act>
             </>

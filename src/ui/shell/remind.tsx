@@ -32,7 +32,7 @@ export function Remind() {
       to have a copy outside this browser.{' '}
       <chakra.button
         type="button"
-        minHeight="32px"
+        minHeight="max(var(--finger), 32px)"
         paddingInline="2"
         textDecoration="underline dotted"
         cursor="pointer"

@@ -82,7 +82,13 @@ export function Log({ rows, filter, onFilter }: { rows: readonly Row[]; filter: 
         </Box>
       ) : (
         <Box overflowX="auto">
-          <chakra.table aria-label="Log" width="100%" minWidth="820px" borderCollapse="collapse">
+          <chakra.table
+            aria-label="Log"
+            width="100%"
+            minWidth={{ base: '820px', _print: '0' }}
+            fontSize={{ _print: 'xs' }}
+            borderCollapse="collapse"
+          >
             <thead>
               <tr>
                 {table.getFlatHeaders().map((header) => {
@@ -101,6 +107,8 @@ export function Log({ rows, filter, onFilter }: { rows: readonly Row[]; filter: 
                       <chakra.button
                         type="button"
                         minHeight="max(var(--finger), 32px)"
+                        minWidth="var(--finger)"
+                        textAlign="left"
                         cursor="pointer"
                         onClick={header.column.getToggleSortingHandler()}
                       >

@@ -193,7 +193,7 @@ export function Measure({ rows }: { rows: readonly Row[] }) {
 
 type Take = (row: Row, size: SizeName, text: string, key: string) => string | undefined;
 
-const CELL = { width: '5.25rem', minHeight: '38px', fontSize: '1.125rem' } as const;
+const CELL = { width: '5.25rem', minHeight: 'max(var(--finger), 38px)', fontSize: '1.125rem' } as const;
 
 /** The field of a size of a piece; before it the guess by eye, where that comes first. */
 function cellsOf(row: Row, size: SizeName, stage: Stage, guessFirst: boolean, unit: 'mm' | 'in', take: Take) {

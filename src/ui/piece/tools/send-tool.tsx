@@ -83,7 +83,7 @@ export function SendTool({ piece }: { piece: PieceModel }) {
             rows={6}
             width="100%"
             padding="2"
-            fontSize="xs"
+            fontSize={{ base: 'md', md: 'xs' }}
             background="bg.raised"
             borderWidth="1px"
             borderColor="line.strong"
