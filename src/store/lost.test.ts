@@ -4,48 +4,8 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { WorkspaceStore, commands } from '.';
 import { SecondCopy } from './second-copy';
 import { RimbetDatabase } from './db';
-
-/**
- * A folder of the origin's private file system in memory, as the specification has it: a file changes when its stream is closed and
- * not before, and what is not there is a NotFoundError. `room` bytes fit in it.
- */
-class MemoryFolder {
-  readonly files = new Map<string, Uint8Array>();
-  private readonly folders = new Map<string, MemoryFolder>();
-  room = Infinity;
-  readonly getDirectoryHandle = async (name: string) => {
-    const folder = this.folders.get(name) ?? new MemoryFolder();
-    this.folders.set(name, folder);
-    return folder;
-  };
-  readonly getFileHandle = async (name: string, { create = false } = {}) => {
-    if (!this.files.has(name) && !create) throw new DOMException(name, 'NotFoundError');
-    if (!this.files.has(name)) this.files.set(name, new Uint8Array());
-    return {
-      getFile: async () => new Blob([this.files.get(name)! as BlobPart]),
-      createWritable: async ({ keepExistingData = false } = {}) => {
-        let bytes = keepExistingData ? this.files.get(name)! : new Uint8Array();
-        let at = 0;
-        return {
-          seek: async (to: number) => void (at = to),
-          write: async (content: string | Blob) => {
-            const more = new Uint8Array(await new Blob([content]).arrayBuffer());
-            if (at + more.length > this.room) throw new DOMException('full', 'QuotaExceededError');
-            const next = new Uint8Array(Math.max(bytes.length, at + more.length));
-            next.set(bytes);
-            next.set(more, at);
-            [bytes, at] = [next, at + more.length];
-          },
-          close: async () => void this.files.set(name, bytes),
-          abort: async () => undefined,
-        };
-      },
-    };
-  };
-  readonly removeEntry = async (name: string) => {
-    if (!this.files.delete(name)) throw new DOMException(name, 'NotFoundError');
-  };
-}
+import { typesDuringWrite } from './meanwhile.test-kit';
+import { MemoryFolder } from './memory-folder.test-kit';
 
 let browsers = 0;
 let name = '';
@@ -119,15 +79,30 @@ describe('a database that is gone under an open tab', () => {
     expect(height(await opened())).toBe(133);
   });
 
+  it('keeps what is done while it is being written again', async () => {
+    const store = await worked();
+    const db = (store as unknown as { db: RimbetDatabase }).db;
+    await emptyDatabase();
+    const typed = typesDuringWrite(db, () => store.run(commands.renamePlan('plan-honey-jar', 'Typed meanwhile')));
+    await typed;
+    await saved(store);
+    const next = await opened();
+    for (const each of [store, next])
+      expect(each.getSnapshot().workspace.plans.find(({ id }) => id === 'plan-honey-jar')?.name).toBe('Typed meanwhile');
+    expect(height(next)).toBe(133);
+  });
+
   it('is never said to be saved while it cannot be filled again', async () => {
     const store = await worked();
     const db = (store as unknown as { db: RimbetDatabase }).db;
+    const all = db.transaction.bind(db) as (...given: unknown[]) => unknown;
     const put = vi
       .spyOn(db, 'transaction')
-      .mockImplementation(() => Promise.reject(new DOMException('full', 'QuotaExceededError')) as never);
+      .mockImplementation(((mode: string, ...rest: unknown[]) =>
+        mode === 'rw' ? Promise.reject(new DOMException('full', 'QuotaExceededError')) : all(mode, ...rest)) as never);
     await emptyDatabase();
     await vi.waitFor(() => expect(store.getSnapshot().fault).toBeDefined());
-    expect(store.getSnapshot()).toMatchObject({ saving: 'failed' });
+    expect(store.getSnapshot()).toMatchObject({ saving: 'failed', unsaved: 1 });
     expect(height(store)).toBe(133);
     put.mockRestore();
     await saved(store);
@@ -195,19 +170,43 @@ describe('a database that is gone at the next visit', () => {
   });
 });
 
+/** Every row as the database has it now; puts them back later. */
+async function rowsNow() {
+  const db = await new RimbetDatabase(name).opened();
+  const rows = await Promise.all(db.tables.map(async (table) => [table, await table.toArray()] as const));
+  return async () => {
+    for (const [table, all] of rows) {
+      await table.clear();
+      await table.bulkPut(all);
+    }
+    db.close();
+  };
+}
+
+it('a database that has become older under an open tab is written again whole, not gone on from', async () => {
+  const store = await worked();
+  const putBack = await rowsNow();
+  store.run(setHeight(150));
+  await store.settled();
+  await putBack();
+  store.run(commands.renamePlan('plan-honey-jar', 'Jar'));
+  await saved(store);
+  expect(store.getSnapshot().said?.words).toContain('had lost what it stored');
+  const next = await opened();
+  for (const each of [store, next]) {
+    expect(height(each)).toBe(150);
+    expect(each.getSnapshot().workspace.plans.find(({ id }) => id === 'plan-honey-jar')?.name).toBe('Jar');
+  }
+});
+
 it('a database that is older than the copy is told beside what it holds, and becomes what the copy holds', async () => {
   const store = await worked();
-  const older = await new RimbetDatabase(name).opened();
-  const rows = await Promise.all(older.tables.map(async (table) => [table, await table.toArray()] as const));
+  const putBack = await rowsNow();
   store.run(setHeight(150));
   await saved(store);
   await copied(150);
-  for (const [table, all] of rows) {
-    await table.clear();
-    await table.bulkPut(all);
-  }
+  await putBack();
   (store as unknown as { db: RimbetDatabase }).db.close();
-  older.close();
   const next = await opened();
   expect(height(next)).toBe(133);
   await vi.waitFor(() => expect(next.getSnapshot().offer).toMatchObject({ why: 'younger' }));
@@ -323,6 +322,20 @@ describe('the second copy', () => {
     (await folder.getDirectoryHandle('second-copy')).room = 10;
     await expect(copy.follow(state(at + 1), [patch(at)])).rejects.toThrow('full');
     expect(await copy.find()).toMatchObject({ kept: { stamp: at }, whole: true });
+  });
+
+  it('that was not written as it should be is not taken for one: the snapshot before it stays, and is written anew', async () => {
+    const { folder, copy, at } = await followed([2]);
+    const files = await folder.getDirectoryHandle('second-copy');
+    files.loses = 9;
+    await expect(copy.follow(state(at + 1), [patch(at)])).rejects.toThrow('was not written as it should be');
+    expect(await copy.find()).toMatchObject({ kept: { stamp: at }, whole: false });
+    // nor is a whole snapshot that was torn: the one before it stands in the other place
+    await expect(copy.follow(state(at + 1), [], true)).rejects.toThrow('was not written as it should be');
+    expect(await copy.find()).toMatchObject({ kept: { stamp: at } });
+    files.loses = 0;
+    await copy.follow(state(at + 2), [patch(at + 1)]);
+    expect(await copy.find()).toMatchObject({ kept: { stamp: at + 2 } });
   });
 
   it('takes what another tab wrote for a gap, and begins anew behind it', async () => {

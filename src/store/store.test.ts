@@ -5,6 +5,7 @@ import fc from 'fast-check';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { type Fault, WorkspaceStore, commands, madeActs } from '.';
 import { RimbetDatabase } from './db';
+import { typesDuringWrite } from './meanwhile.test-kit';
 
 /** Two tabs of one browser: they share the database and hear each other, never themselves. */
 function twoTabs() {
@@ -176,6 +177,28 @@ describe('the workspace store', () => {
     expect(height(right)).toBe(130);
   });
 
+  it.each([false, true])('keeps what is typed while a write is under way, after another tab wrote: %s', async (otherWrote) => {
+    const db = new RimbetDatabase(database);
+    // hears of the other tab from the disk alone
+    const store = new WorkspaceStore(db, { postMessage: () => undefined, addEventListener: () => undefined } as never);
+    await store.open();
+    if (otherWrote) {
+      const other = await opened();
+      other.run(commands.setSize('plan-honey-jar', 'wall', { mm: 5, at: 'glazed' }, 'wall'));
+      await other.settled();
+    }
+    const wall = sizeOf(await opened(), 'wall');
+    const typed = typesDuringWrite(db, () => store.run(commands.renamePlan('plan-honey-jar', 'Typed meanwhile')));
+    store.run(setHeight(150));
+    await typed;
+    await store.settled();
+    await vi.waitFor(() => expect(store.getSnapshot().saving).toBe('saved'));
+    const next = await opened();
+    for (const each of [store, next]) expect([jar(each)?.name, height(each), sizeOf(each, 'wall')]).toEqual(['Typed meanwhile', 150, wall]);
+    next.undo();
+    expect(jar(next)?.name).toBe('Honey jar, wide');
+  });
+
   it('joins what waits into few transactions, and keeps the two ends of it', async () => {
     const db = new RimbetDatabase(database);
     const store = new WorkspaceStore(db, undefined);
@@ -190,6 +213,44 @@ describe('the workspace store', () => {
     expect(height(again)).toBe(250);
     again.undo();
     expect(height(again)).toBe(249);
+  });
+
+  it('keeps what can be undone of the last 200 things, on disk as on screen', async () => {
+    const db = new RimbetDatabase(database);
+    const store = new WorkspaceStore(db, undefined);
+    await store.open();
+    for (let i = 1; i <= 215; i += 1) {
+      store.run(setHeight(100 + i));
+      // some of it lies on disk before there are too many
+      if (i % 70 === 0) await store.settled();
+    }
+    await store.settled();
+    expect(await db.history.count()).toBe(200);
+    for (const each of [store, await opened()]) {
+      let undone = 0;
+      for (; each.getSnapshot().undo !== undefined; undone += 1) each.undo();
+      expect([undone, height(each)]).toEqual([200, 115]);
+    }
+  });
+
+  it('does not read everything again for what it knows already', async () => {
+    const db = new RimbetDatabase(database);
+    let hear: (event: MessageEvent) => void = () => undefined;
+    const channel = { postMessage: () => undefined, addEventListener: (_: string, listener: never) => void (hear = listener) };
+    const store = new WorkspaceStore(db, channel as never);
+    await store.open();
+    store.run(setHeight(130));
+    await store.settled();
+    const transactions = vi.spyOn(db, 'transaction');
+    const late = { from: 0, to: 1, changes: [], entries: [], gone: [] };
+    hear(new MessageEvent('message', { data: late }));
+    await store.settled();
+    expect(transactions).not.toHaveBeenCalled();
+    expect(height(store)).toBe(130);
+    // what it does not know is read
+    hear(new MessageEvent('message', { data: { ...late, from: 7, to: 8 } }));
+    await store.settled();
+    expect(transactions).toHaveBeenCalled();
   });
 
   it('keeps each of two tabs’ notes, and takes back only one’s own', async () => {
@@ -278,12 +339,17 @@ describe('the workspace store', () => {
   it('writes a tap at the wheel at once, and does not let it wait for more', async () => {
     const store = await opened();
     const plan = jar(store)!;
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+    const written = async () => {
+      for (let turns = 0; turns < 1000 && store.getSnapshot().saving !== 'saved'; turns += 1) await new Promise(setImmediate);
+      return store.getSnapshot();
+    };
     store.run(madeActs.throwOne(plan, plan.id));
-    await store.settled();
-    // still resting after that write
+    expect(await written()).toMatchObject({ saving: 'saved', unsaved: 0 });
+    // the rest after that write never ends: no timer runs
     store.run(madeActs.throwOne(plan, plan.id));
-    await store.settled();
-    expect(store.getSnapshot()).toMatchObject({ saving: 'saved', unsaved: 0 });
+    expect(await written()).toMatchObject({ saving: 'saved', unsaved: 0 });
+    vi.useRealTimers();
     expect(runOf((await opened()).getSnapshot().workspace, plan.id).pieces).toHaveLength(2);
   });
 
@@ -390,6 +456,32 @@ describe.each(Object.entries(FAULTS))('with %s', (_name, { breaks, fault }) => {
     const both = await opened();
     expect([height(both), sizeOf(both, 'wall'), jar(both)?.name]).toEqual([160, 5, 'Theirs']);
   });
+});
+
+it('tries a disk that goes on failing less and less often, and at once when asked to', async () => {
+  const db = new RimbetDatabase(database);
+  const store = new WorkspaceStore(db, undefined, [10, 1000, 60_000]);
+  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+  await store.open();
+  vi.advanceTimersByTime(300);
+  const transactions = vi.spyOn(db, 'transaction').mockImplementation(() => Promise.reject(new Error('failing')) as never);
+  const triesAfter = async (ms: number) => {
+    for (let turns = 0; turns < 50; turns += 1) await new Promise(setImmediate);
+    vi.advanceTimersByTime(ms);
+    for (let turns = 0; turns < 50; turns += 1) await new Promise(setImmediate);
+    return transactions.mock.calls.length;
+  };
+  store.run(setHeight(150));
+  expect(await triesAfter(300)).toBe(2);
+  expect(await triesAfter(900)).toBe(2);
+  expect(await triesAfter(100)).toBe(3);
+  expect(await triesAfter(50_000)).toBe(3);
+  store.tryNow();
+  expect(await triesAfter(0)).toBe(4);
+  transactions.mockRestore();
+  vi.useRealTimers();
+  store.tryNow();
+  await vi.waitFor(() => expect(store.getSnapshot().saving).toBe('saved'));
 });
 
 describe('a browser that keeps nothing', () => {

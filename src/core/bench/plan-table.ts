@@ -18,9 +18,9 @@ const COLUMNS: readonly [keyof PlanRow, string, number, 'start' | 'end'][] = [
   ['name', 'piece', 0, 'start'],
   ['clay', 'clay', 40, 'start'],
   ['ball', 'weigh out', 77, 'end'],
-  ['rimAboveBat', 'rim over bat', 95, 'end'],
-  ['mouthWet', 'mouth, wet', 126, 'end'],
-  ['floor', 'floor', 138, 'end'],
+  ['rimAboveBat', 'rim over bat', 94, 'end'],
+  ['mouthWet', 'mouth, wet', 123.5, 'end'],
+  ['floor', 'floor', 141, 'end'],
   ['finished', 'finished', WIDTH, 'end'],
 ];
 /** About as many letters as fit before the next column. */

@@ -2,7 +2,7 @@ import { quote } from './quote';
 import { type Result, bad, good } from './result';
 import { type FluidOunce, type Kind, type Unit, unitsOf } from './tables';
 import { type Amount, findUnit, normalise, readAmounts } from './tokens';
-import type { UnitChoice } from './write';
+import { LEAN_MM, type UnitChoice } from './write';
 
 export interface ReadOptions {
   /** The unit a bare number is in; by default mm, g or ml. */
@@ -38,6 +38,9 @@ const WORDS: Record<Kind, KindWords> = {
   volume: { own: 'ml', noun: 'a volume', example: '500, 0.5 l or 9 fl oz', most: 1e7, mostText: '10,000 litres' },
 };
 
+/** A little less than a fraction, or a little more, as workshops say it and as thin lengths are written here. */
+const LEAN = /^(?:a )?(scant|full) (?=\S)/;
+
 const KINDS: readonly Kind[] = ['length', 'mass', 'volume'];
 
 /**
@@ -64,7 +67,8 @@ export function readQuantity(kind: Kind, text: string, options: ReadOptions = {}
       `${quote(text)} could mean ${before}${after} or ${before} feet and ${after}. Write ${before}${after}, or ${before} ft and the inches.`,
     );
   }
-  const read = readAmounts(plain, units);
+  const [said = '', lean] = (kind === 'length' && LEAN.exec(plain)) || [];
+  const read = readAmounts(plain.slice(said.length), units);
   if (!read.ok) return read;
   const { amounts, unread } = read.value;
   if (unread) return bad('', foreign(text, unread.at, unread.expected, kind));
@@ -75,13 +79,18 @@ export function readQuantity(kind: Kind, text: string, options: ReadOptions = {}
   if (pointed && options.point === 'ask') {
     return bad('', `${quote(text)} could mean ${pointed.thousands} or ${pointed.decimal}. Write the one you mean.`);
   }
+  if (lean && !amounts.some(({ hasFraction }) => hasFraction))
+    return bad('', `${quote(text)} is ${lean} of no fraction. Write it such as ${lean} 3/16 in.`);
   const sum = pointed ? good(pointed.thousands) : addUp(text, amounts, units, bare, kind);
   if (!sum.ok) return sum;
   if (options.fractionsNeedUnit && bare.name !== 'in' && amounts.some((a) => a.hasFraction && !a.unit)) {
     return bad('', `${quote(text)} has a fraction but no unit. Write ${plain} in, or a decimal such as 92.5.`);
   }
-  return withinReason(kind, text, tidy(sum.value), options.zero ?? false);
+  return withinReason(kind, text, tidy(sum.value + leanOf(lean)), options.zero ?? false);
 }
+
+/** What a length has more than its fraction says, mm. */
+const leanOf = (lean: string | undefined): number => (lean === undefined ? 0 : lean === 'full' ? LEAN_MM : -LEAN_MM);
 
 /**
  * Both readings of a figure whose point stands before exactly three places, in mm, g or ml. Of larger units, three places are what a

@@ -27,18 +27,23 @@ describe('a length written out', () => {
     expect([10 * INCH, INCH / 3].map((mm) => text(writeLength(mm, DECIMAL_INCHES)))).toEqual(['10 in', '0.33 in']);
   });
 
-  it('is the nearest of the fractions asked for, reduced; what is thinner than half an inch to a 64th at least', () => {
+  it('is the nearest of the fractions asked for, reduced; of what is thinner than half an inch it says on which side of it it lies', () => {
     const written = (mm: number, denominator: number) => text(writeLength(mm, { ...INCHES, denominator }));
     expect(written((3 + 10 / 16) * INCH, 16)).toBe('3 5/8 in');
     expect(written((3 + 9 / 16) * INCH, 8)).toBe('3 5/8 in');
     expect(written(4 * INCH, 4)).toBe('4 in');
-    expect(written((13 / 64) * INCH, 8)).toBe('13/64 in');
+    expect(written((13 / 64) * INCH, 8)).toBe('scant 1/4 in');
+    expect(written((13 / 64) * INCH, 16)).toBe('full 3/16 in');
+    expect(written((13 / 64) * INCH, 64)).toBe('13/64 in');
+    expect(written((3 / 16) * INCH, 16)).toBe('3/16 in');
+    expect(written((1 / 64) * INCH, 16)).toBe('scant 1/16 in');
+    expect(written(0.1, 16)).toBe('0 in');
     expect(written(0.5 * INCH, 8)).toBe('1/2 in');
     expect(written((33 / 64) * INCH, 8)).toBe('1/2 in');
     expect(written((33 / 64) * INCH, 64)).toBe('33/64 in');
     // just half an inch is no longer thin: 12.7 mm is two quarters exactly, a hair less is 32 of 64
     expect(written(12.69, 2)).toBe('1/2 in');
-    expect(written(12.3, 2)).toBe('31/64 in');
+    expect(written(12.3, 2)).toBe('scant 1/2 in');
     expect(written(12.9, 2)).toBe('1/2 in');
     expect(written(13.3, 2)).toBe('1/2 in');
   });

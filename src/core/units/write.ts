@@ -23,9 +23,14 @@ export interface Written {
   readonly whole: string;
   readonly fraction?: readonly [number, number];
   readonly unit: string;
+  /** A thin length that lies between two of the fractions chosen: a little less than what is written, or a little more. */
+  readonly lean?: Lean;
   /** A second, larger unit before it: pounds before ounces. */
   readonly lead?: { readonly whole: string; readonly unit: string };
 }
+
+/** How workshops say that a thin length is not quite the fraction: a scant 3/16, a full 3/16. */
+export type Lean = 'scant' | 'full';
 
 const MM_PER_INCH = 25.4;
 export const G_PER_OZ = 28.349523125;
@@ -56,17 +61,32 @@ const LENGTH_PLACES: Record<Exclude<LengthUnit, 'inch-fraction'>, number> = { mm
 
 const THIN_MM = 12.7;
 
-/** The finest fraction a length is written in: a sixteenth is a third of a wall. */
-const fractionOf = (mm: number, { denominator }: UnitChoice): number => (Math.abs(mm) < THIN_MM ? Math.max(64, denominator) : denominator);
+/** What a scant fraction has less, and a full one more, where one is typed: more than half of a 64th, less than half of a 32nd. mm, ours. */
+export const LEAN_MM = 0.3;
 
 /**
- * Writes a length given in mm: to 0.1 mm, 0.01 cm, 0.01 in, or the chosen fraction of an inch, reduced; what is thinner than half an
- * inch, a wall say, to a 64th.
+ * A thin length in the fraction chosen, which is a third of a wall: where a 64th would say something else, whether it is a little less
+ * or a little more.
+ */
+function thin(mm: number, denominator: number): Pick<Written, 'whole' | 'fraction' | 'lean'> {
+  const fine = Math.round((mm / MM_PER_INCH) * 64) / 64;
+  const shown = Math.max(Math.round((mm / MM_PER_INCH) * denominator), fine > 0 ? 1 : 0) / denominator;
+  return { ...mixed(shown, denominator), ...(fine !== shown && { lean: fine < shown ? 'scant' : 'full' }) };
+}
+
+/**
+ * Writes a length given in mm: to 0.1 mm, 0.01 cm, 0.01 in, or the chosen fraction of an inch, reduced; of what is thinner than half an
+ * inch, a wall say, it says too whether it is a little less or more, to a 64th.
  *
  * @example text(writeLength(92.075, { ...METRIC, length: 'inch-fraction' })) // '3 5/8 in'
+ * @example text(writeLength(4.5, { ...METRIC, length: 'inch-fraction' })) // 'scant 3/16 in'
  */
 export function writeLength(mm: number, units: UnitChoice): Written {
-  if (units.length === 'inch-fraction') return { ...mixed(mm / MM_PER_INCH, fractionOf(mm, units)), unit: 'in' };
+  if (units.length === 'inch-fraction') {
+    const { denominator } = units;
+    const isThin = mm < THIN_MM && denominator < 64;
+    return { ...(isThin ? thin(mm, denominator) : mixed(mm / MM_PER_INCH, denominator)), unit: 'in' };
+  }
   const per = { mm: 1, cm: 10, in: MM_PER_INCH }[units.length];
   return { whole: decimal(mm / per, LENGTH_PLACES[units.length]), unit: units.length };
 }
@@ -121,7 +141,7 @@ const NO_LENGTH = 1e-6;
 
 /** The smallest length that is written in these units, mm. */
 function leastOf(units: UnitChoice): number {
-  if (units.length === 'inch-fraction') return MM_PER_INCH / fractionOf(0, units);
+  if (units.length === 'inch-fraction') return MM_PER_INCH / units.denominator;
   return 10 ** -LENGTH_PLACES[units.length] * { mm: 1, cm: 10, in: MM_PER_INCH }[units.length];
 }
 
@@ -130,10 +150,11 @@ export const unbroken = (line: string): string => line.replaceAll(' ', '\u00a0')
 
 /** A written figure as one line of text, with its unit unless told otherwise. */
 export function text(written: Written, withUnit = true): string {
+  const lean = written.lean ? `${written.lean} ` : '';
   const lead = written.lead ? `${written.lead.whole} ${written.lead.unit} ` : '';
   const fraction = written.fraction ? `${written.fraction[0]}/${written.fraction[1]}` : '';
   const figure = [written.whole, fraction].filter(Boolean).join(' ');
-  return lead + figure + (withUnit || written.lead ? ` ${written.unit}` : '');
+  return lean + lead + figure + (withUnit || written.lead ? ` ${written.unit}` : '');
 }
 
 const HAND_MM = 1;

@@ -87,6 +87,8 @@ export function FigureInput({
         aria-describedby={problem ? id : undefined}
         data-column={column}
         data-known={known ? '' : undefined}
+        // a word before it: scant, full
+        data-worded={/^[a-z]/.test(value) ? '' : undefined}
         data-grows={grows ? '' : undefined}
         className={`figure-input ${className}`}
         style={{ ...rest, textAlign: align, ...(grows ? { '--least': width } : { width }) } as CSSProperties}

@@ -1,16 +1,18 @@
 import { type UnitChoice, text, unbroken, writeLength } from '@/core/units';
 import type { Units } from '@/ui/state';
 
-/** Finer steps, or decimals, where a range is no wider than a few steps of the fractions chosen. mm */
-function fineEnough(choice: UnitChoice, wide: number): UnitChoice {
-  if (choice.length !== 'inch-fraction') return choice;
-  const denominator = [choice.denominator, 32, 64].find((each) => each >= choice.denominator && wide > (4 * 25.4) / each);
-  return denominator ? { ...choice, denominator } : { ...choice, length: 'in' };
+/** Less than this of a step is none. */
+const NOTHING = 1e-6;
+
+/** A length on the step of the chosen fractions below it or above it, so that what lies between two stays between them. mm */
+function onStep(mm: number, { length, denominator }: UnitChoice, to: 'below' | 'above'): number {
+  if (length !== 'inch-fraction') return mm;
+  const step = 25.4 / denominator;
+  return step * (to === 'below' ? Math.floor(mm / step + NOTHING) : Math.ceil(mm / step - NOTHING));
 }
 
-/** Between two lengths, written so finely that the two differ by what they really do. */
+/** Between two lengths, written in the fractions chosen: outward, since it is told how many lie between. */
 export function betweenWords(least: number, most: number, { choice }: Pick<Units, 'choice'>): string {
-  const fine = fineEnough(choice, most - least);
-  const [from, to] = [writeLength(least, fine), writeLength(most, fine)];
+  const [from, to] = [writeLength(onStep(least, choice, 'below'), choice), writeLength(onStep(most, choice, 'above'), choice)];
   return `${unbroken(text(from, false))} to ${unbroken(text(to))}`;
 }

@@ -44,6 +44,7 @@ export const LEDGER: Record<string, SystemStyleObject> = {
     fontStretch: { base: '75%', md: '100%' },
     paddingInline: { base: '0', md: '1' },
   },
+  '.ledger-figure[data-worded]': { fontStretch: { base: '62%', md: '90%' }, letterSpacing: { base: '-0.02em', md: 'normal' } },
   '.ledger-weight': {
     ...FIGURES,
     width: '100%',
