@@ -24,13 +24,13 @@ import { type Stock, lotOf, stopperOf } from './stock';
 import { learnedOval, typicalOval } from './warp';
 
 /** What a fit hangs on beside its part. */
-export type Needed = ClayRows & Pick<Workspace, 'shop' | 'plans' | 'formers'> & Partial<Pick<Workspace, 'settings'>>;
+export type FitRows = ClayRows & Pick<Workspace, 'shop' | 'plans' | 'formers'> & Partial<Pick<Workspace, 'settings'>>;
 
 /** A part that is to fit something. */
 export interface Asked {
   readonly part: Part;
   readonly sized: Sized;
-  readonly workspace: Needed;
+  readonly workspace: FitRows;
   readonly fitting: Fitting;
 }
 
@@ -48,7 +48,7 @@ export const meetsBy = (workspace: Pick<Workspace, 'shop'>, part: Pick<Part, 'fa
 type MeetsBy = ReturnType<typeof meetingSize> | 'height';
 
 /** Sd of how oval a width of a part comes out, mm: as those made, dried and fired alike showed it from three on. */
-const ovalityOf = (workspace: Needed, { family, firing }: Part, { dried = 'apart' }: Fitting, diameter: number): number =>
+const ovalityOf = (workspace: FitRows, { family, firing }: Part, { dried = 'apart' }: Fitting, diameter: number): number =>
   typicalOval(dried, diameter) * (learnedOval(workspace, family, { dried, cone: firing?.cone })?.times ?? 1);
 
 /** A clay's figures for what is measured upwards: its shrinkage in height where a width's would be. */

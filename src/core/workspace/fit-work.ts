@@ -24,7 +24,7 @@ import {
 import { FAMILIES, radiusAt } from '@/core/form';
 import { type Sized } from '@/core/sizing';
 import { type Result, good, stepUnits } from '@/core/units';
-import { type Asked, type Needed, isBelowShelf, lotFor, metBy, ownWidth, problem } from './fit-met';
+import { type Asked, type FitRows, isBelowShelf, lotFor, metBy, ownWidth, problem } from './fit-met';
 import { type Fitting, USUAL_DEPTH, USUAL_OVERHANG, asMeant } from './fitting';
 import { thickOf } from './lid-parts';
 import type { Part } from './records';
@@ -121,7 +121,7 @@ export interface OtherLot {
 const WORTH_TRYING = 0.3;
 
 /** Which other lots of the kit would fit a part as it is now, the likeliest first. */
-export function otherLots(workspace: Needed, part: Part, sized: Sized, fitting: Fitting): readonly OtherLot[] {
+export function otherLots(workspace: FitRows, part: Part, sized: Sized, fitting: Fitting): readonly OtherLot[] {
   if (fitting.with !== 'stock') return [];
   const others = (shopOf(workspace).stock ?? []).filter(({ id, kind }) => id !== fitting.stockId && kind !== 'shelf');
   return others
@@ -136,7 +136,7 @@ export function otherLots(workspace: Needed, part: Part, sized: Sized, fitting: 
  * Works out how a part fits with what it is to fit: the gap and its odds, the best width to make at the stage it is at, and what
  * comes with it. A problem says in words what is still to be chosen or measured, or why nothing can be made to it.
  */
-export function fitOf(workspace: Needed, part: Part, sized: Sized, chosen: Fitting): Result<FitWork> {
+export function fitOf(workspace: FitRows, part: Part, sized: Sized, chosen: Fitting): Result<FitWork> {
   const fitting = asMeant(chosen, lotFor(workspace, chosen));
   const asked: Asked = { part, sized, workspace, fitting };
   const own = ownWidth(asked);

@@ -141,7 +141,7 @@ export {
   meetsInside,
 } from './fitting';
 export { meetsBy } from './fit-met';
-export type { Needed as FitRows } from './fit-met';
+export type { FitRows } from './fit-met';
 export { type FitWork, fitOf, helpsOf, isWithin, otherLots } from './fit-work';
 export { cutParts, lidParts } from './lid-parts';
 export { type Lot, STOCK_KINDS, type Stock, type StockKind, lotOf, isRigidLot, stockFault, stopperOf } from './stock';
