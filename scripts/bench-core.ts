@@ -8,7 +8,8 @@ import { tile } from '@/core/paper';
 import { writePdf } from '@/core/print';
 import { FAMILIES, FAMILY_NAMES, type FamilyName, formOf } from '@/core/form';
 import { WAYS, size, wheelSteps } from '@/core/sizing';
-import { EMPTY, finishedSizes, handWork, sizePart } from '@/core/workspace';
+import { finishedSizes, handWork, sizePart } from '@/core/part';
+import { EMPTY } from '@/core/records';
 import jStat from 'jstat';
 
 const CASES = 1000;

@@ -4,7 +4,9 @@ import { DEMO } from '@/core/example';
 import { normalFrom } from '@/core/fit';
 import { type Mesh, measureMesh, scaledMesh, turned } from '@/core/mesh';
 import { matchSets, nestOf } from '@/core/sets';
-import { type Order, lineWork, mainPart, orderWork, sizedPlanPart } from '@/core/workspace';
+import { lineWork, orderWork } from '@/core/orders';
+import { sizedPlanPart } from '@/core/part';
+import { mainPart, type Order } from '@/core/records';
 import { solve } from 'yalps';
 
 function taking<T>(does: () => T): { readonly ms: number; readonly value: T } {

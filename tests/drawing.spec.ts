@@ -39,17 +39,21 @@ const faults = (page: Page): Promise<string[]> =>
       const box = range.getBoundingClientRect();
       if (box.width > 0) told.push({ what: walker.currentNode.textContent!, box });
     }
-    const pen = document.createElement('canvas').getContext('2d')!;
+    const pen = drawing.appendChild(document.createElement('span'));
+    pen.style.cssText = 'position: absolute; white-space: pre';
     for (const input of drawing.querySelectorAll('input')) {
       const style = getComputedStyle(input);
       const { left, right, top, height } = input.getBoundingClientRect();
-      pen.font = `${style.fontWeight} ${style.fontSize} ${style.fontFamily}`;
-      const { width } = pen.measureText(input.value);
+      for (const each of ['fontWeight', 'fontSize', 'fontFamily', 'fontStretch', 'fontVariantNumeric', 'letterSpacing'] as const)
+        pen.style[each] = style[each];
+      pen.textContent = input.value;
+      const { width } = pen.getBoundingClientRect();
       const spare = right - left - width;
       const x = left + (style.textAlign === 'center' ? spare / 2 : style.textAlign === 'right' ? spare : 0);
       const tall = Math.min(height, parseFloat(style.fontSize));
       told.push({ what: `${input.ariaLabel} ${input.value}`, box: new DOMRect(x, top + (height - tall) / 2, width, tall) });
     }
+    pen.remove();
     const found: string[] = [];
     told.forEach(({ what, box }, i) => {
       if (box.left < sheet.left - 1 || box.right > sheet.right + 1 || box.top < sheet.top - 3 || box.bottom > sheet.bottom + 1)

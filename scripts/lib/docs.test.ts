@@ -32,4 +32,13 @@ describe('what the source cites', () => {
     expect(cited.length).toBeGreaterThan(40);
     expect(cited.filter(([, words]) => !all.some((heading) => words === heading))).toEqual([]);
   });
+
+  it('is a file that is there, where documents name one', () => {
+    const roots = ['', 'src', 'src/core', 'src/ui', 'src/ui/piece', 'src/store'];
+    const named = texts
+      .filter(([file]) => /^docs\/[a-z-]+\.md$/.test(file))
+      .flatMap(([file, text]) => [...text.matchAll(/`([\w./-]+\.(?:tsx?|mjs|css))`/g)].map(([, path]) => [file, path!] as const));
+    expect(named.length).toBeGreaterThan(60);
+    expect(named.filter(([, path]) => !roots.some((root) => existsSync(join(root, path))))).toEqual([]);
+  });
 });

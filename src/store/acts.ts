@@ -1,4 +1,4 @@
-import { type RowChange, type Rows, type TableName, type Workspace, rowChange, same } from '@/core/workspace';
+import { type RowChange, rowChange, type Rows, same, type TableName, type Workspace } from '@/core/records';
 import type { Act } from './history';
 
 /** What acts are put together from. */

@@ -1,20 +1,23 @@
-import type {
-  BarRecord,
-  Batch,
-  Body,
-  CutterRecord,
-  FormerRecord,
-  MadePiece,
-  Order,
-  PieceSet,
-  Plan,
-  RowChange,
-  Run,
-  Settings,
-  ShopRow,
-  Workspace,
-} from '@/core/workspace';
-import { TABLES, partedRuns, partedSettings, upgradedPlan } from '@/core/workspace';
+import {
+  type BarRecord,
+  type Batch,
+  type Body,
+  type CutterRecord,
+  type FormerRecord,
+  type MadePiece,
+  type Order,
+  partedRuns,
+  partedSettings,
+  type PieceSet,
+  type Plan,
+  type RowChange,
+  type Run,
+  type Settings,
+  type ShopRow,
+  TABLES,
+  upgradedPlan,
+  type Workspace,
+} from '@/core/records';
 import Dexie, { type EntityTable, type IndexableType, type Table } from 'dexie';
 import { v7 as newId } from 'uuid';
 import { type Entry, type Kept, follows } from './kept';

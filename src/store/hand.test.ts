@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { DEMO } from '@/core/example';
-import { type Part, type Workspace, applyChanges, handOf, reversed } from '@/core/workspace';
+import { handOf } from '@/core/part';
+import { applyChanges, type Part, reversed, type Workspace } from '@/core/records';
 import { describe, expect, it } from 'vitest';
 import { type Act, commands } from '.';
 

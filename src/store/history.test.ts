@@ -1,4 +1,4 @@
-import { EMPTY, type Workspace } from '@/core/workspace';
+import { EMPTY, type Workspace } from '@/core/records';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { commands } from '.';

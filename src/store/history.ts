@@ -1,4 +1,4 @@
-import { type RowChange, type Settings, type Workspace, applyChanges, changesOn, merged, reversed } from '@/core/workspace';
+import { applyChanges, changesOn, merged, reversed, type RowChange, type Settings, type Workspace } from '@/core/records';
 import type { Entry, Kept, Place, Step } from './kept';
 
 /** One thing a person does: what it is called, and the rows it changes given the workspace as it then is. */

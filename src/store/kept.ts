@@ -1,4 +1,4 @@
-import type { RowChange, Workspace } from '@/core/workspace';
+import type { RowChange, Workspace } from '@/core/records';
 
 /** A screen with an undo of its own: the wheel, for one part of one plan. */
 export type Place = `wheel/${string}`;

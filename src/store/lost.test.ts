@@ -4,6 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { WorkspaceStore, commands } from '.';
 import { SecondCopy } from './second-copy';
 import { RimbetDatabase } from './db';
+import { height, jar, setHeight } from './jar.test-kit';
 import { typesDuringWrite } from './meanwhile.test-kit';
 import { MemoryFolder } from './memory-folder.test-kit';
 
@@ -26,11 +27,6 @@ const opened = async () => {
   await store.open();
   return store;
 };
-const height = ({ getSnapshot }: WorkspaceStore) => {
-  const [known] = getSnapshot().workspace.plans.find(({ id }) => id === 'plan-honey-jar')?.parts[0].sizes.height ?? [];
-  return known && 'mm' in known ? known.mm : undefined;
-};
-const setHeight = (mm: number, key?: string) => commands.setSize('plan-honey-jar', 'height', { mm, at: 'glazed' }, 'height', key);
 const saved = (store: WorkspaceStore) => vi.waitFor(() => expect(store.getSnapshot().saving).toBe('saved'));
 /** Until the copy is up with the database. */
 const copied = (mm: number) =>
@@ -87,8 +83,7 @@ describe('a database that is gone under an open tab', () => {
     await typed;
     await saved(store);
     const next = await opened();
-    for (const each of [store, next])
-      expect(each.getSnapshot().workspace.plans.find(({ id }) => id === 'plan-honey-jar')?.name).toBe('Typed meanwhile');
+    for (const each of [store, next]) expect(jar(each)?.name).toBe('Typed meanwhile');
     expect(height(next)).toBe(133);
   });
 
@@ -118,7 +113,7 @@ describe('a database that is gone under an open tab', () => {
     await saved(right);
     const both = await opened();
     expect(height(both)).toBe(140);
-    expect(both.getSnapshot().workspace.plans.find(({ id }) => id === 'plan-honey-jar')?.name).toBe('Jar');
+    expect(jar(both)?.name).toBe('Jar');
   });
 });
 
@@ -195,7 +190,7 @@ it('a database that has become older under an open tab is written again whole, n
   const next = await opened();
   for (const each of [store, next]) {
     expect(height(each)).toBe(150);
-    expect(each.getSnapshot().workspace.plans.find(({ id }) => id === 'plan-honey-jar')?.name).toBe('Jar');
+    expect(jar(each)?.name).toBe('Jar');
   }
 });
 
@@ -215,7 +210,7 @@ it('a database that is older than the copy is told beside what it holds, and bec
   await saved(next);
   const after = await opened();
   expect(height(after)).toBe(150);
-  expect(after.getSnapshot().workspace.plans.find(({ id }) => id === 'plan-honey-jar')?.name).toBe('Jar');
+  expect(jar(after)?.name).toBe('Jar');
 });
 
 describe('a newer program', () => {

@@ -1,30 +1,27 @@
 import type { Stage } from '@/core/clay';
 import type { FamilyName, SizeName } from '@/core/form';
+import { runOf, runOfPart, startedRun } from '@/core/orders';
+import { startedPart, type StartOf } from '@/core/part';
 import {
+  clayUsedLast,
   type Different,
   type MadePiece,
+  mainPart,
+  onShelf,
   type PartRef,
+  partRef,
   type Plan,
   type Reading,
-  type RowChange,
-  type Run,
-  type Shelf,
-  type StartOf,
-  type Workspace,
-  clayUsedLast,
-  onShelf,
-  partRef,
-  mainPart,
   readRef,
   refOf,
+  type RowChange,
   rowChange,
-  runOf,
-  runOfPart,
-  startedPart,
-  startedRun,
+  type Run,
+  type Shelf,
   withPart,
   withReading,
-} from '@/core/workspace';
+  type Workspace,
+} from '@/core/records';
 import { v7 as newId } from 'uuid';
 import { edit, find, now, remove } from './acts';
 import type { Act } from './history';

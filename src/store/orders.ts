@@ -1,4 +1,4 @@
-import { type Order, type OrderLine, type OrderStep, type Part, type PieceSet, type Plan, type Sorting, rowChange } from '@/core/workspace';
+import { type Order, type OrderLine, type OrderStep, type Part, type PieceSet, type Plan, rowChange, type Sorting } from '@/core/records';
 import { v7 as newId } from 'uuid';
 import { add, edit, now, remove } from './acts';
 import type { Act } from './history';

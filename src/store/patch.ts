@@ -1,4 +1,4 @@
-import { type RowChange, type Settings, applyChanges, merged } from '@/core/workspace';
+import { applyChanges, merged, type RowChange, type Settings } from '@/core/records';
 import type { Entry, Kept, Step } from './kept';
 
 /** What some steps, made one after the other, changed together: for the disk, and for other tabs. */

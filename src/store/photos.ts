@@ -1,4 +1,4 @@
-import type { Workspace } from '@/core/workspace';
+import type { Workspace } from '@/core/records';
 import { RimbetDatabase } from './db';
 import type { Entry } from './kept';
 import { SecondCopy } from './second-copy';

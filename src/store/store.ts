@@ -1,4 +1,4 @@
-import { EMPTY, type Settings, type Workspace } from '@/core/workspace';
+import { EMPTY, type Settings, type Workspace } from '@/core/records';
 import { v7 as newId } from 'uuid';
 import type { RimbetDatabase } from './db';
 import { type Fault, faultOf } from './faults';

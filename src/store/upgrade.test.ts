@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
-import { type Workspace, runOf, shopOf, upgradedPlan } from '@/core/workspace';
+import { runOf } from '@/core/orders';
+import { shopOf, upgradedPlan, type Workspace } from '@/core/records';
 import Dexie from 'dexie';
 import { expect, it } from 'vitest';
 import { WorkspaceStore, commands } from '.';

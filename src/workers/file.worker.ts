@@ -1,6 +1,6 @@
 import { type Picture, type WorkspaceRead, isArchive, readArchive, readWorkspace } from '@/core/encode';
 import { type Result, good } from '@/core/units';
-import type { Workspace } from '@/core/workspace';
+import type { Workspace } from '@/core/records';
 import { onJob } from './job';
 
 /** What a file holds: a workspace, with its pictures where they came along. */

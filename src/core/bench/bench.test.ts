@@ -4,7 +4,7 @@ import { FAMILIES, ROUND_FAMILIES, type FamilyName, formOf } from '@/core/form';
 import { type Drawing, PAPER, type Shape, type Sheet, correctionOf, path, tile } from '@/core/paper';
 import { writeDxf, writePdf, writeSvg } from '@/core/print';
 import { WAYS, type Worked, size } from '@/core/sizing';
-import { finishedSizes } from '@/core/workspace';
+import { finishedSizes } from '@/core/part';
 import { OPS, getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';

@@ -5,7 +5,7 @@ import { USUAL_SLAB, slabParts } from '@/core/handbuild';
 import { type Drawing, PAPER, type Place, type Shape, barSheet } from '@/core/paper';
 import { printable } from '@/core/print';
 import { WAYS, size } from '@/core/sizing';
-import { finishedSizes } from '@/core/workspace';
+import { finishedSizes } from '@/core/part';
 import { describe, expect, it } from 'vitest';
 import {
   USUAL_SETTING,

@@ -3,7 +3,7 @@ import { clayFigures } from '@/core/clay';
 import { FAMILIES, formOf } from '@/core/form';
 import type { Drawing, Place, Shape } from '@/core/paper';
 import { WAYS, size } from '@/core/sizing';
-import { finishedSizes } from '@/core/workspace';
+import { finishedSizes } from '@/core/part';
 import { describe, expect, it } from 'vitest';
 import {
   type PlanRow,

@@ -1,5 +1,4 @@
-import { KINDS } from '@/core/clay';
-import type { Stage } from '@/core/clay';
+import { KINDS, type Stage } from '@/core/clay';
 import {
   FAMILIES,
   FAMILY_NAMES,

@@ -1,8 +1,7 @@
-import { formOf } from '@/core/form';
+import { formOf, type Outline, sectionOf } from '@/core/form';
 import { stacked } from '@/core/sets';
 import { NOTHING_LOST, size } from '@/core/sizing';
 import { clayFigures } from '@/core/clay';
-import { type Outline, sectionOf } from '@/core/form';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type VerbName, calculate } from '.';

@@ -1,4 +1,4 @@
-import type { Part } from '@/core/workspace';
+import type { Part } from '@/core/records';
 import { percent, positiveMm, rowOf, strict, word } from './schema-parts';
 
 /** What may be chosen of casting a part. */

@@ -1,5 +1,6 @@
 import { G_PER_OZ, type UnitChoice, bareUnit, fluidOunceMl } from '@/core/units';
-import { inBody, shownBall, calledPart, weighedPart, type Workspace } from '@/core/workspace';
+import { inBody, shownBall, weighedPart } from '@/core/part';
+import { calledPart, type Workspace } from '@/core/records';
 import Papa from 'papaparse';
 
 export type Cell = string | number;

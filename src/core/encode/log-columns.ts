@@ -1,6 +1,7 @@
 import type { Stage } from '@/core/clay';
 import type { SizeName } from '@/core/form';
-import { type PieceOfRun, SHELF_WORDS, type Workspace, everyPiece } from '@/core/workspace';
+import { everyPiece, type PieceOfRun } from '@/core/lessons';
+import { SHELF_WORDS, type Workspace } from '@/core/records';
 import { type Cell, writeTable } from './csv';
 import { type Table, guessed } from './table-in';
 

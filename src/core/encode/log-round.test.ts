@@ -1,5 +1,5 @@
 import { DEMO } from '@/core/example';
-import type { Workspace } from '@/core/workspace';
+import type { Workspace } from '@/core/records';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { guessedLogColumns, madeFrom, madeTable, readTable, runsFrom } from '.';

@@ -1,5 +1,5 @@
 import { DEMO } from '@/core/example';
-import { FATES, type MadePiece, SHELF_WORDS, refOf } from '@/core/workspace';
+import { FATES, type MadePiece, refOf, SHELF_WORDS } from '@/core/records';
 import { strToU8, zipSync } from 'fflate';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';

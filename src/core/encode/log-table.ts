@@ -1,22 +1,22 @@
 import type { Stage } from '@/core/clay';
 import { type SizeName, sizeSpec } from '@/core/form';
 import { type LengthUnit, type Result, bad, good, quote, readLength, readQuantity } from '@/core/units';
+import { startedRun } from '@/core/orders';
 import {
-  FATES,
   type Fate,
+  FATES,
   type MadePiece,
+  mainPart,
   type Readings,
   type Run,
+  same,
+  type Shelf,
   SHELF_WORDS,
   SHELVES,
-  type Shelf,
-  WRONG,
   type Workspace,
+  WRONG,
   type Wrong,
-  mainPart,
-  same,
-  startedRun,
-} from '@/core/workspace';
+} from '@/core/records';
 import { harmlessCell } from './csv';
 import { COLUMNS, LOG_COLUMNS, type LogColumn, MEASURED, type Row, SIZES, WEIGHED, rowsOf } from './log-columns';
 import type { Table } from './table-in';

@@ -1,7 +1,7 @@
 import { STAGES } from '@/core/clay';
 import { FAMILY_NAMES, SIZE_NAMES } from '@/core/form';
 import { MAKING_WAYS, TOOL_SD } from '@/core/sizing';
-import { DIFFERENT, DRYING, FATES, type MadePiece, type Promised, type Reading, type Run, SHELVES, WORK, WRONG } from '@/core/workspace';
+import { DIFFERENT, DRYING, FATES, type MadePiece, type Promised, type Reading, type Run, SHELVES, WORK, WRONG } from '@/core/records';
 import type Joi from 'joi';
 import { count, date, firing, id, leans, moment, name, note, percent, positiveMm, rowOf, strict, word } from './schema-parts';
 

@@ -1,6 +1,6 @@
 import { STAGES } from '@/core/clay';
 import { SIZE_NAMES } from '@/core/form';
-import { ORDER_STEPS, type Order, type OrderLine, type PieceSet, type Sorting } from '@/core/workspace';
+import { type Order, ORDER_STEPS, type OrderLine, type PieceSet, type Sorting } from '@/core/records';
 import { count, date, id, moment, name, percent, positiveMm, rowOf, strict, word } from './schema-parts';
 
 /** What a set and an order may hold. */

@@ -1,5 +1,4 @@
-import type { Problem } from '@/core/units';
-import { harmless, quote } from '@/core/units';
+import { harmless, type Problem, quote } from '@/core/units';
 import type Joi from 'joi';
 
 const listed = (values: readonly unknown[]): string => values.map(String).join(', ');

@@ -1,5 +1,6 @@
 import { DEMO } from '@/core/example';
-import { clayOf, mainPart, shopOf, weighedPart } from '@/core/workspace';
+import { clayOf, weighedPart } from '@/core/part';
+import { mainPart, shopOf } from '@/core/records';
 import { deflateSync, strToU8 } from 'fflate';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';

@@ -1,6 +1,7 @@
 import { checksum } from '@/core/checksum';
 import { type Result, bad } from '@/core/units';
-import { EMPTY, type Plan, allEvidence, asSent, type Workspace, shopOf, shopRows } from '@/core/workspace';
+import { allEvidence, asSent } from '@/core/lessons';
+import { EMPTY, type Plan, shopOf, shopRows, type Workspace } from '@/core/records';
 import { Inflate, deflateSync, strFromU8, strToU8 } from 'fflate';
 import { type WorkspaceRead, readWorkspace, workspaceFileOf } from './workspace-file';
 

@@ -1,5 +1,5 @@
 import { LIMIT_NAMES, MAKING_WAYS } from '@/core/sizing';
-import { ROOMS_DRY, STOCK_KINDS, type Shop, type ShopName, WORK } from '@/core/workspace';
+import { ROOMS_DRY, type Shop, type ShopName, STOCK_KINDS, WORK } from '@/core/records';
 import Joi from 'joi';
 import { count, date, id, leans, name, percent, positiveMm, rowOf, strict, word } from './schema-parts';
 

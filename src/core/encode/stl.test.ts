@@ -2,7 +2,8 @@ import { modelOf } from '@/core/cast';
 import { DEMO } from '@/core/example';
 import { frustumMl, revolvedMl, sectionOf } from '@/core/form';
 import { FINENESS, MOST_TRIANGLES, type Mesh, coreSection, lostByFlats, measureMesh, pieceMesh, scaledMesh, turned } from '@/core/mesh';
-import { mainPart, sizedPlanPart } from '@/core/workspace';
+import { sizedPlanPart } from '@/core/part';
+import { mainPart } from '@/core/records';
 import { describe, expect, it } from 'vitest';
 import { readStl, writeStl } from './stl';
 

@@ -1,7 +1,7 @@
 import { METRIC, text, writeLength, writeMass, writeVolume } from '@/core/units';
 import { DEMO } from '@/core/example';
 import { FAMILIES, FAMILY_NAMES } from '@/core/form';
-import { type Part } from '@/core/workspace';
+import type { Part } from '@/core/records';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type Table, guessedColumns, partsFrom, piecesTable, readTable, tableText } from '.';

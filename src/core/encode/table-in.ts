@@ -1,6 +1,7 @@
 import { type FamilyName, FAMILIES, FAMILY_NAMES, type SizeName, isNeeded } from '@/core/form';
 import { type LengthUnit, type PointMarks, type Result, bad, good, quote, readLength } from '@/core/units';
-import { type Part, type StartOf, type Workspace, afterEntered, sizedPlanPart, startedPart } from '@/core/workspace';
+import { afterEntered, sizedPlanPart, startedPart, type StartOf } from '@/core/part';
+import type { Part, Workspace } from '@/core/records';
 import Papa from 'papaparse';
 
 /** What a column may hold; sizes are finished. */

@@ -3,13 +3,13 @@ import {
   NO_KIT,
   NO_LOG,
   NO_ORDERS,
-  TABLES,
-  type TableName,
-  type Workspace,
   partedRuns,
   partedSettings,
+  type TableName,
+  TABLES,
   upgradedPlan,
-} from '@/core/workspace';
+  type Workspace,
+} from '@/core/records';
 import { readJson } from './json';
 import { refusal } from './refusal';
 import { ROW_SCHEMAS, fileSchema } from './workspace-schema';

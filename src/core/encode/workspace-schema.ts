@@ -11,14 +11,14 @@ import {
   type CutterRecord,
   DRYING,
   type FormerRecord,
-  HELD,
   type Handmade,
+  HELD,
   type Part,
   type Plan,
   type Settings,
-  TABLES,
   type TableName,
-} from '@/core/workspace';
+  TABLES,
+} from '@/core/records';
 import Joi from 'joi';
 import { cast } from './cast-schema';
 import { madePiece, run } from './made-schema';

@@ -4,7 +4,7 @@ import { orderShop, orders, sets } from './orders';
 import { type DemoPiece, demoPlan } from './plan';
 import { METRIC } from '@/core/units';
 import type { Stage } from '@/core/clay';
-import { type BarRecord, type Batch, type Body, type Stock, type Workspace, shopRows } from '@/core/workspace';
+import { type BarRecord, type Batch, type Body, shopRows, type Stock, type Workspace } from '@/core/records';
 
 const bodies: Body[] = [
   {

@@ -1,6 +1,6 @@
 import { type Former, USUAL_HANDLE, formed } from '@/core/handbuild';
 import type { DemoPiece } from './plan';
-import type { CutterRecord, FormerRecord, Handmade } from '@/core/workspace';
+import type { CutterRecord, FormerRecord, Handmade } from '@/core/records';
 
 const KIT_DATE = '2026-03-02T08:20:00.000Z';
 

@@ -1,6 +1,6 @@
 import type { Stage } from '@/core/clay';
 import type { SizeName } from '@/core/form';
-import { type MadePiece, type Reading, type Readings, type Run, SHELVES, type Shelf } from '@/core/workspace';
+import { type MadePiece, type Reading, type Readings, type Run, type Shelf, SHELVES } from '@/core/records';
 
 /** What the two potters made of their pieces this autumn, with what went wrong. All of it made up. */
 

@@ -1,4 +1,4 @@
-import { USUAL_WEEK, type Order, type PieceSet, type Shop } from '@/core/workspace';
+import { type Order, type PieceSet, type Shop, USUAL_WEEK } from '@/core/records';
 
 /** What the guesthouse ordered, and how the two potters' days go. */
 

@@ -1,6 +1,7 @@
 import { FAMILIES, type FamilyName, type Manner, type SizeName } from '@/core/form';
 import { type Making, WAYS, type Way } from '@/core/sizing';
-import { PLAIN, type Part, type Plan, finishedSizes } from '@/core/workspace';
+import { finishedSizes, PLAIN } from '@/core/part';
+import type { Part, Plan } from '@/core/records';
 
 type Finished = readonly [height: number, mouth: number, base: number, wall: number, floor: number];
 

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { DEMO } from '@/core/example';
-import { mainPart, nestWork, sizedPlanPart, usualNest } from '@/core/workspace';
+import { nestWork, usualNest } from '@/core/fitting';
+import { sizedPlanPart } from '@/core/part';
+import { mainPart } from '@/core/records';
 import { sectionOf } from '@/core/form';
 import { describe, expect, it } from 'vitest';
 import { type Nested, nestOf, series } from './nest';

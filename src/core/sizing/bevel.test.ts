@@ -1,7 +1,8 @@
 import { clayFigures, wetDensity } from '@/core/clay';
 import { FAMILIES, type FamilyName, ROUND_FAMILIES, type SizeName, checkForm, formOf, outlineOf, revolvedMl, sectionOf } from '@/core/form';
 import { WAYS, size, totalMl, wheelSteps } from '@/core/sizing';
-import { type Part, PLAIN, sizePart } from '@/core/workspace';
+import { PLAIN, sizePart } from '@/core/part';
+import type { Part } from '@/core/records';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 

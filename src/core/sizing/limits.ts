@@ -1,5 +1,4 @@
-import { type Length, type Stage, convert } from '@/core/clay';
-import type { ClayFigures } from '@/core/clay';
+import { type ClayFigures, convert, type Length, type Stage } from '@/core/clay';
 import type { Sized } from './size';
 import { widest } from '@/core/form';
 

@@ -89,7 +89,7 @@ describe('reading lengths', () => {
   it('reads a scant fraction and a full one as they are written, 0.3 mm beside it', () => {
     expect(value('length', 'scant 3/16 in')).toBeCloseTo(25.4 * (3 / 16) - 0.3, 9);
     expect(value('length', 'a full 3/16', { unit: 'in' })).toBeCloseTo(25.4 * (3 / 16) + 0.3, 9);
-    expect(value('length', 'scant 92')).toContain('“scant 92” is scant of no fraction');
+    expect(value('length', 'scant 92')).toContain('“scant 92” is not a length');
     expect(value('mass', 'full 1/2 lb')).toContain('is not a weight');
     fc.assert(
       fc.property(fc.double({ min: 0.8, max: 12.6, noNaN: true }), fc.constantFrom(16, 32, 64), (mm, denominator) => {

@@ -39,7 +39,7 @@ const WORDS: Record<Kind, KindWords> = {
 };
 
 /** A little less than a fraction, or a little more, as workshops say it and as thin lengths are written here. */
-const LEAN = /^(?:a )?(scant|full) (?=\S)/;
+const LEAN = /^\s*(?:a )?(scant|full) (.*[/\u00bc-\u00be\u2150-\u215e].*)$/i;
 
 const KINDS: readonly Kind[] = ['length', 'mass', 'volume'];
 
@@ -52,6 +52,14 @@ const KINDS: readonly Kind[] = ['length', 'mass', 'volume'];
  * @example readQuantity('mass', '1,200 g') // refused: could mean 1200 or 1.2
  */
 export function readQuantity(kind: Kind, text: string, options: ReadOptions = {}): Result<number> {
+  const [, lean, fraction] = (kind === 'length' && LEAN.exec(text)) || [];
+  if (!lean || !fraction) return readPlain(kind, text, options);
+  const read = readPlain(kind, fraction, options);
+  return read.ok ? good(tidy(read.value + (lean.toLowerCase() === 'full' ? LEAN_MM : -LEAN_MM))) : read;
+}
+
+/** A length, mass or volume with nothing before its figures. */
+function readPlain(kind: Kind, text: string, options: ReadOptions): Result<number> {
   const { noun, example, own } = WORDS[kind];
   const units = unitsOf(kind, options.flOz);
   const plain = normalise(text);
@@ -67,8 +75,7 @@ export function readQuantity(kind: Kind, text: string, options: ReadOptions = {}
       `${quote(text)} could mean ${before}${after} or ${before} feet and ${after}. Write ${before}${after}, or ${before} ft and the inches.`,
     );
   }
-  const [said = '', lean] = (kind === 'length' && LEAN.exec(plain)) || [];
-  const read = readAmounts(plain.slice(said.length), units);
+  const read = readAmounts(plain, units);
   if (!read.ok) return read;
   const { amounts, unread } = read.value;
   if (unread) return bad('', foreign(text, unread.at, unread.expected, kind));
@@ -79,18 +86,13 @@ export function readQuantity(kind: Kind, text: string, options: ReadOptions = {}
   if (pointed && options.point === 'ask') {
     return bad('', `${quote(text)} could mean ${pointed.thousands} or ${pointed.decimal}. Write the one you mean.`);
   }
-  if (lean && !amounts.some(({ hasFraction }) => hasFraction))
-    return bad('', `${quote(text)} is ${lean} of no fraction. Write it such as ${lean} 3/16 in.`);
   const sum = pointed ? good(pointed.thousands) : addUp(text, amounts, units, bare, kind);
   if (!sum.ok) return sum;
   if (options.fractionsNeedUnit && bare.name !== 'in' && amounts.some((a) => a.hasFraction && !a.unit)) {
     return bad('', `${quote(text)} has a fraction but no unit. Write ${plain} in, or a decimal such as 92.5.`);
   }
-  return withinReason(kind, text, tidy(sum.value + leanOf(lean)), options.zero ?? false);
+  return withinReason(kind, text, tidy(sum.value), options.zero ?? false);
 }
-
-/** What a length has more than its fraction says, mm. */
-const leanOf = (lean: string | undefined): number => (lean === undefined ? 0 : lean === 'full' ? LEAN_MM : -LEAN_MM);
 
 /**
  * Both readings of a figure whose point stands before exactly three places, in mm, g or ml. Of larger units, three places are what a

@@ -1,4 +1,4 @@
-import { type BarRecord, type Batch, type Body, type Part, rowChange } from '@/core/workspace';
+import { type BarRecord, type Batch, type Body, type Part, rowChange } from '@/core/records';
 import { v7 as newId } from 'uuid';
 import { add, edit, now, remove } from '../acts';
 import type { Act } from '../history';

@@ -1,16 +1,6 @@
 import { DEMO } from '@/core/example';
-import {
-  EMPTY,
-  TABLES,
-  type MadePiece,
-  type Part,
-  type Stock,
-  type Workspace,
-  applyChanges,
-  finishedSizes,
-  reversed,
-  shopOf,
-} from '@/core/workspace';
+import { finishedSizes } from '@/core/part';
+import { applyChanges, EMPTY, type MadePiece, type Part, reversed, shopOf, type Stock, TABLES, type Workspace } from '@/core/records';
 import { describe, expect, it } from 'vitest';
 import { type Act, commands, madeActs, orderActs } from '..';
 

@@ -1,4 +1,4 @@
-import { type Part, type PartRef, type Plan, type RowChange, rowChange, readRef, same, withPart, type Workspace } from '@/core/workspace';
+import { type Part, type PartRef, type Plan, readRef, type RowChange, rowChange, same, withPart, type Workspace } from '@/core/records';
 import { edit, now } from '../acts';
 import type { Act } from '../history';
 

@@ -8,7 +8,7 @@ import {
   SHOP_WORDS,
   type ShopName,
   type ShopRow,
-} from '@/core/workspace';
+} from '@/core/records';
 import { v7 as newId } from 'uuid';
 import { add, edit, find, now, remove } from '../acts';
 import type { Act } from '../history';

@@ -1,24 +1,18 @@
 import type { Firing } from '@/core/clay';
+import { NEW_MAKING, PLAIN, plainCup, withChoices, withLetGo, withManner, withTyped } from '@/core/part';
 import {
   type BarRecord,
   type Handmade,
   mainPart,
-  NEW_MAKING,
   type Part,
   partRef,
   type PartRef,
-  PLAIN,
-  plainCup,
   type Plan,
   readRef,
   type SaidBall,
   type Stock,
-  withChoices,
-  withLetGo,
-  withManner,
   withPart,
-  withTyped,
-} from '@/core/workspace';
+} from '@/core/records';
 import type { Manner, SizeName } from '@/core/form';
 import { type KnownPiece, type KnownSize, type Making, WAYS, type Way } from '@/core/sizing';
 import { v7 as newId } from 'uuid';

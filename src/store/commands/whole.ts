@@ -1,3 +1,4 @@
+import { withoutExample } from '@/core/part';
 import {
   EMPTY,
   type RowChange,
@@ -8,9 +9,8 @@ import {
   type ShopRow,
   type TableName,
   TABLES,
-  withoutExample,
   type Workspace,
-} from '@/core/workspace';
+} from '@/core/records';
 import type { Act } from '../history';
 
 /** Makes the workspace hold exactly the rows given; what this device prefers stays. */

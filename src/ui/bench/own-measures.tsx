@@ -2,7 +2,7 @@
 
 import { Act, DeleteAct, LengthInput, NameInput } from '@/ui/fields';
 import { Box, HStack, chakra } from '@chakra-ui/react';
-import type { OwnMeasure } from '@/core/workspace';
+import type { OwnMeasure } from '@/core/records';
 import { setShop, useBench } from './use-bench';
 
 /** The maker's own measures, with their widths: gauges are then also given in them. */

@@ -5,7 +5,7 @@ import { STAGES, type Stage } from '@/core/clay';
 import type { Drawing } from '@/core/paper';
 import { madeActs } from '@/store';
 import { STAGE_WORDS } from '@/core/sizing';
-import { clayNow } from '@/core/workspace';
+import { clayNow } from '@/core/part';
 import { LabelledChoice, LengthInput } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack } from '@chakra-ui/react';

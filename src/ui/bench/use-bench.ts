@@ -1,7 +1,7 @@
 'use client';
 
 import { USUAL_SETTING, type WheelSetting } from '@/core/bench';
-import { type Settings, type Shop, type ShopName, shopOf } from '@/core/workspace';
+import { type Settings, type Shop, type ShopName, shopOf } from '@/core/records';
 import { commands } from '@/store';
 import { run, useWorkspace, workspaceStore } from '@/ui/state';
 

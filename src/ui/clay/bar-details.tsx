@@ -3,7 +3,7 @@
 import { type Firing, STAGES, type Sample, type Stage, readCone } from '@/core/clay';
 import { STAGE_WORDS } from '@/core/sizing';
 import { type Result, bad, good, quote, readLength, readQuantity } from '@/core/units';
-import type { BarRecord } from '@/core/workspace';
+import type { BarRecord } from '@/core/records';
 import { commands } from '@/store';
 import { Act, LabelledChoice, OptionalInput, TextInput } from '@/ui/fields';
 import { run, useUnits, workspaceStore } from '@/ui/state';

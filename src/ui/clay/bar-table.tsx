@@ -3,7 +3,8 @@
 import { type Slip, type Stage, STAGES, impliedShrinkage, lengthOf, slipsOf } from '@/core/clay';
 import { STAGE_WORDS } from '@/core/sizing';
 import { writePercent } from '@/core/units';
-import { type BarRecord, UNUSED_WORDS } from '@/core/workspace';
+import type { BarRecord } from '@/core/records';
+import { UNUSED_WORDS } from '@/core/telling';
 import { commands, madeActs } from '@/store';
 import { Act, type CaliperUnit, FigureInput, NameInput, focusNextCell, readLengths, writeLengths, writeReading } from '@/ui/fields';
 import { Gap, useLines } from '@/ui/blocks';

@@ -1,6 +1,7 @@
 'use client';
 
-import { type BarRecord, isMade } from '@/core/workspace';
+import { isMade } from '@/core/lessons';
+import type { BarRecord } from '@/core/records';
 import { commands, madeActs } from '@/store';
 import { Act, type CaliperUnit, USUAL_MARK, caliperUnit, useStanding } from '@/ui/fields';
 import { run, useUnits, useWorkspace } from '@/ui/state';

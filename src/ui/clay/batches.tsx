@@ -1,6 +1,6 @@
 'use client';
 
-import type { Batch, Body } from '@/core/workspace';
+import type { Batch, Body } from '@/core/records';
 import { commands } from '@/store';
 import { Act, DeleteAct, LabelledChoice, TextInput } from '@/ui/fields';
 import { run, useWorkspace, workspaceStore } from '@/ui/state';

@@ -2,7 +2,8 @@
 
 import { CONES, STAGES, coneAboutC, TYPICAL, plausibility, remaining, solidDensity, weigh } from '@/core/clay';
 import { writePercent } from '@/core/units';
-import { figureWords, nextThings, restsOnWords } from '@/core/workspace';
+import { nextThings } from '@/core/part';
+import { figureWords, restsOnWords } from '@/core/telling';
 import { LabelledChoice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { type Units, useUnits, useWorkspace } from '@/ui/state';

@@ -3,7 +3,7 @@
 import { STAGES, type Stage, beliefDensity, coneRank, impliedShrinkage, lengthOf, normalDensity, priorOf, remaining } from '@/core/clay';
 import { STAGE_WORDS } from '@/core/sizing';
 import { writePercent } from '@/core/units';
-import type { BarRecord } from '@/core/workspace';
+import type { BarRecord } from '@/core/records';
 import { Chart, Dot, Feet, LevelLines, SIZE } from '@/ui/charts';
 import { Box, Grid, chakra } from '@chakra-ui/react';
 import { scaleLinear, scalePoint } from 'd3-scale';

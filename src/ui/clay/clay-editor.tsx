@@ -2,7 +2,7 @@
 
 import { type ClayKind, KINDS, readCone } from '@/core/clay';
 import { type PercentRange, type Result, good, readPercent, readShrinkage, writePercent } from '@/core/units';
-import type { Body } from '@/core/workspace';
+import type { Body } from '@/core/records';
 import { commands } from '@/store';
 import { PrintSetting, RuleCheck, RuleMaker } from '@/ui/bench';
 import { Act, Choice, NameInput, TextInput } from '@/ui/fields';

@@ -1,7 +1,7 @@
 'use client';
 
-import type { Body } from '@/core/workspace';
-import { clayNow, mainPart } from '@/core/workspace';
+import { type Body, mainPart } from '@/core/records';
+import { clayNow } from '@/core/part';
 import { writePercent } from '@/core/units';
 import { commands } from '@/store';
 import { Act } from '@/ui/fields';

@@ -2,7 +2,8 @@
 
 import { mixtureRange } from '@/core/clay';
 import { writePercent } from '@/core/units';
-import { type Body, clayNow } from '@/core/workspace';
+import { clayNow } from '@/core/part';
+import type { Body } from '@/core/records';
 import { commands } from '@/store';
 import { Act, LabelledChoice } from '@/ui/fields';
 import { useGo, useWorkspace } from '@/ui/state';

@@ -1,6 +1,7 @@
 'use client';
 
-import { mainPart, type Plan, weighedPart, type Workspace } from '@/core/workspace';
+import { weighedPart } from '@/core/part';
+import { mainPart, type Plan, type Workspace } from '@/core/records';
 import { weighOutText } from '@/ui/steps';
 import { Gap, Sideways, useLines } from '@/ui/blocks';
 import { useUnits, useWorkspace } from '@/ui/state';

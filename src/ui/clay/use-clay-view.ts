@@ -1,6 +1,7 @@
 'use client';
 
-import { type KnownClay, type Body, type Batch, clayOf, newestBatch } from '@/core/workspace';
+import { clayOf, type KnownClay, newestBatch } from '@/core/part';
+import type { Batch, Body } from '@/core/records';
 import { useWorkspace } from '@/ui/state';
 import { useMemo, useState } from 'react';
 

@@ -2,7 +2,8 @@
 
 import { STAGE_WORDS } from '@/core/sizing';
 import { writePercent } from '@/core/units';
-import { type Body, type ClayBeside, claysBeside } from '@/core/workspace';
+import { type ClayBeside, claysBeside } from '@/core/part';
+import type { Body } from '@/core/records';
 import { StageName } from '@/ui/stage';
 import { useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';

@@ -1,7 +1,8 @@
 'use client';
 
 import { sizeIn, sizesOf } from '@/core/form';
-import { type Body, handOf, inBody, mainPart, type Plan, saidOf, type WeighedPart, weighedPart, type Workspace } from '@/core/workspace';
+import { handOf, inBody, type WeighedPart, weighedPart } from '@/core/part';
+import { type Body, mainPart, type Plan, saidOf, type Workspace } from '@/core/records';
 import { Act, Saves, SearchInput } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';

@@ -63,6 +63,9 @@ export function FigureInput({
   const id = useId();
   useReportRefusal(problem !== undefined);
   const { width, ...rest } = style;
+  // a word before it takes more room than figures: scant, full
+  const worded = /^[a-z]/.test(value);
+  const fontSize = worded && rest.fontSize ? `max(calc(${rest.fontSize} * 0.7), min(${rest.fontSize}, 16px))` : rest.fontSize;
   const grows = typeof width === 'string' && /(px|rem)$/.test(width);
   return (
     <span className="figure-field" style={{ color: ink(problem ? 'bad' : color) }}>
@@ -87,11 +90,10 @@ export function FigureInput({
         aria-describedby={problem ? id : undefined}
         data-column={column}
         data-known={known ? '' : undefined}
-        // a word before it: scant, full
-        data-worded={/^[a-z]/.test(value) ? '' : undefined}
+        data-worded={worded ? '' : undefined}
         data-grows={grows ? '' : undefined}
         className={`figure-input ${className}`}
-        style={{ ...rest, textAlign: align, ...(grows ? { '--least': width } : { width }) } as CSSProperties}
+        style={{ ...rest, fontSize, textAlign: align, ...(grows ? { '--least': width } : { width }) } as CSSProperties}
       />
       {unit && (
         <span className="figure-unit" aria-hidden>

@@ -3,7 +3,7 @@
 import type { Picture } from '@/core/encode';
 import type { Problem, Result } from '@/core/units';
 import { DEMO } from '@/core/example';
-import { type Workspace, claysHere, received } from '@/core/workspace';
+import { claysHere, received, type Workspace } from '@/core/records';
 import { commands, photoStore } from '@/store';
 import { Act, Saves } from '@/ui/fields';
 import { newKey, useGo, useWorkspace, workspaceArchive, workspaceFile, workspaceStore } from '@/ui/state';

@@ -1,6 +1,6 @@
 'use client';
 
-import { type TableDifference, type TableName, type Workspace, compare } from '@/core/workspace';
+import { compare, type TableDifference, type TableName, type Workspace } from '@/core/records';
 import type { ReactNode } from 'react';
 import { Act } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';

@@ -1,6 +1,7 @@
 'use client';
 
-import { type ClayHere, type Workspace, clayNow } from '@/core/workspace';
+import { clayNow } from '@/core/part';
+import type { ClayHere, Workspace } from '@/core/records';
 import { writePercent } from '@/core/units';
 import { useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';

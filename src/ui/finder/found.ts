@@ -1,6 +1,7 @@
 import { ROOMS } from '@/ui/rooms';
 import { WAYS_IN } from '@/ui/start';
-import { handOf, mainPart, type Plan, type Workspace } from '@/core/workspace';
+import { handOf } from '@/core/part';
+import { mainPart, type Plan, type Workspace } from '@/core/records';
 import { matchSorter } from 'match-sorter';
 
 /** Where something found leads: a page, or a room of a piece. */

@@ -1,4 +1,4 @@
-import type { Plan, Workspace } from '@/core/workspace';
+import type { Plan, Workspace } from '@/core/records';
 
 /** The plan in view: the one in the address, else the one open last, else the first. */
 export function openPlanOf({ plans, settings }: Workspace, asked: string | null): Plan | undefined {

@@ -1,7 +1,8 @@
 'use client';
 
 import { STAGES, convert, lengthAt } from '@/core/clay';
-import { clayOf, type KnownClay, mainPart, newestBatch } from '@/core/workspace';
+import { clayOf, type KnownClay, newestBatch } from '@/core/part';
+import { mainPart } from '@/core/records';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { Choice } from '@/ui/fields';
 import { StageName } from '@/ui/stage';

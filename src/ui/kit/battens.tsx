@@ -1,6 +1,6 @@
 'use client';
 
-import { USUAL_ROLLER } from '@/core/workspace';
+import { USUAL_ROLLER } from '@/core/part';
 import { Act, DeleteAct, LengthInput } from '@/ui/fields';
 import { setShop, useBench } from '@/ui/bench';
 import { Box, HStack, chakra } from '@chakra-ui/react';

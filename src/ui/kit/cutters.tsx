@@ -1,6 +1,6 @@
 'use client';
 
-import { type CutterRecord, exampleCutters } from '@/core/workspace';
+import { type CutterRecord, exampleCutters } from '@/core/records';
 import { commands } from '@/store';
 import { Act, Choice, DeleteAct, LengthInput, NameInput, optionsOf, useStanding } from '@/ui/fields';
 import { run, useWorkspace, workspaceStore } from '@/ui/state';

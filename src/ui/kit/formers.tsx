@@ -1,7 +1,7 @@
 'use client';
 
 import { FEWEST_POINTS, type FormerPoint, checkFormer, contourOf } from '@/core/handbuild';
-import type { FormerRecord } from '@/core/workspace';
+import type { FormerRecord } from '@/core/records';
 import { commands } from '@/store';
 import { Act, Choice, DeleteAct, LengthInput, NameInput, optionsOf } from '@/ui/fields';
 import { run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';

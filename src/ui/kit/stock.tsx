@@ -1,7 +1,7 @@
 'use client';
 
 import { readLengths, text, writeLength } from '@/core/units';
-import { STOCK_KINDS, type Stock, type StockKind, lotOf, stockFault } from '@/core/workspace';
+import { lotOf, type Stock, STOCK_KINDS, stockFault, type StockKind } from '@/core/records';
 import { setShop, useBench } from '@/ui/bench';
 import { Act, Choice, DeleteAct, NameInput, OptionalInput, OptionalLength, optionsOf } from '@/ui/fields';
 import { newKey, useUnits } from '@/ui/state';

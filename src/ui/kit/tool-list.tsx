@@ -2,7 +2,7 @@
 
 import { setShop, useBench } from '@/ui/bench';
 import { Act, DeleteAct, LengthInput, NameInput } from '@/ui/fields';
-import type { Shop } from '@/core/workspace';
+import type { Shop } from '@/core/records';
 import { useUnits } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';

@@ -1,7 +1,8 @@
 'use client';
 
 import { remaining } from '@/core/clay';
-import { type Die, clayOf, clayUsedLast } from '@/core/workspace';
+import { clayOf } from '@/core/part';
+import { clayUsedLast, type Die } from '@/core/records';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { StageName } from '@/ui/stage';
 import { Box, chakra } from '@chakra-ui/react';

@@ -1,5 +1,6 @@
 import { type SizeName, sizeSpec } from '@/core/form';
-import type { Drying, Run, SizeCame } from '@/core/workspace';
+import type { SizeCame } from '@/core/lessons';
+import type { Drying, Run } from '@/core/records';
 import { WAY_WORDS } from '@/ui/words';
 
 /** Less than this is not told, mm. */

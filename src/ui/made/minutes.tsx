@@ -1,6 +1,6 @@
 'use client';
 
-import { WORK, type Work } from '@/core/workspace';
+import { WORK, type Work } from '@/core/records';
 import { OptionalNumber } from '@/ui/fields';
 import { HStack, chakra } from '@chakra-ui/react';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import type { MadePiece, Photo, Run } from '@/core/workspace';
+import type { MadePiece, Photo, Run } from '@/core/records';
 import { photoStore, madeActs } from '@/store';
 import { Act, DeleteAct } from '@/ui/fields';
 import { newKey, run as perform } from '@/ui/state';

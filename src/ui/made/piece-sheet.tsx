@@ -3,7 +3,9 @@
 import { STAGES, type Stage } from '@/core/clay';
 import type { SizeName } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
-import { FATES, type Fate, type MadePiece, type Run, SHELF_WORDS, SHELVES, WRONG, cameOf, clayOf, onShelf } from '@/core/workspace';
+import { cameOf } from '@/core/lessons';
+import { clayOf } from '@/core/part';
+import { type Fate, FATES, type MadePiece, onShelf, type Run, SHELF_WORDS, SHELVES, WRONG } from '@/core/records';
 import { madeActs } from '@/store';
 import { Act, DeleteAct, LabelledChoice, TextInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Money, ROOMS_DRY, type Room, USUAL_MONEY, USUAL_WEEK, WORK, type WorkWeek, shopOf } from '@/core/workspace';
+import { type Money, type Room, ROOMS_DRY, shopOf, USUAL_MONEY, USUAL_WEEK, WORK, type WorkWeek } from '@/core/records';
 import { readDay } from '@/core/units';
 import { commands, madeActs } from '@/store';
 import { Block } from '@/ui/blocks';

@@ -1,7 +1,7 @@
 'use client';
 
 import { chanceWords } from '@/core/fit';
-import type { Order } from '@/core/workspace';
+import type { Order } from '@/core/records';
 import { orderActs } from '@/store';
 import { Act, DeleteAct, LabelledChoice, NameInput, OptionalDay, TextInput } from '@/ui/fields';
 import { run, workspaceStore } from '@/ui/state';

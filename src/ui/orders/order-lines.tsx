@@ -1,7 +1,8 @@
 'use client';
 
 import { unbroken } from '@/core/units';
-import { type LineWork, type OrderLine, type OrderStep, type OrderWork, shopOf } from '@/core/workspace';
+import type { LineWork, OrderWork } from '@/core/orders';
+import { type OrderLine, type OrderStep, shopOf } from '@/core/records';
 import { orderActs } from '@/store';
 import { Choice, DeleteAct, OptionalNumber, TextInput } from '@/ui/fields';
 import { run, useUnits, useWorkspace } from '@/ui/state';

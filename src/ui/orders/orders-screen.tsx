@@ -1,7 +1,7 @@
 'use client';
 
 import { lazyPart } from '@/ui/blocks';
-import { type OrderWork, openOrders, orderWork } from '@/core/workspace';
+import { openOrders, type OrderWork, orderWork } from '@/core/orders';
 import { madeActs, orderActs } from '@/store';
 import { Act } from '@/ui/fields';
 import { useGo, useWorkspace } from '@/ui/state';

@@ -1,7 +1,8 @@
 'use client';
 
 import { USUAL_SETTING, gaugesOf, strips } from '@/core/bench';
-import { type Plan, mainPart, weighedPart, surenessOf } from '@/core/workspace';
+import { surenessOf, weighedPart } from '@/core/part';
+import { mainPart, type Plan } from '@/core/records';
 import { usePages } from '@/ui/bench';
 import type { Saveable } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';

@@ -1,6 +1,7 @@
 'use client';
 
-import { type PieceSet, type Plan, mainPart, weighedPart } from '@/core/workspace';
+import { weighedPart } from '@/core/part';
+import { mainPart, type PieceSet, type Plan } from '@/core/records';
 import { orderActs } from '@/store';
 import { Sideways } from '@/ui/blocks';
 import { DeleteAct, NameInput, Saves } from '@/ui/fields';

@@ -1,6 +1,6 @@
 'use client';
 
-import { type OrderWork, sharedFirings } from '@/core/workspace';
+import { type OrderWork, sharedFirings } from '@/core/orders';
 import { orderActs } from '@/store';
 import { Act } from '@/ui/fields';
 import { workspaceStore } from '@/ui/state';

@@ -1,4 +1,4 @@
-import type { OrderStep } from '@/core/workspace';
+import type { OrderStep } from '@/core/records';
 
 /** What a step is called on the strip, and the stage whose ink it takes. */
 export const STEP: Readonly<Record<OrderStep, { readonly words: string; readonly ink: string }>> = {

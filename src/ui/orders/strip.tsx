@@ -1,7 +1,9 @@
 'use client';
 
 import { daysOn, weekdayOf } from '@/core/sets';
-import { type DatedStep, type LineWork, type OrderWork, USUAL_WEEK, daysBetween, shopOf } from '@/core/workspace';
+import { daysBetween } from '@/core/lessons';
+import type { DatedStep, LineWork, OrderWork } from '@/core/orders';
+import { shopOf, USUAL_WEEK } from '@/core/records';
 import { orderActs } from '@/store';
 import { run, useTouched, useWorkspace } from '@/ui/state';
 import { Sideways } from '@/ui/blocks';

@@ -1,6 +1,7 @@
 'use client';
 
-import { type LineWork, BOARD, type OrderWork, boardsFor, kilnLoads, shopOf, worthFor } from '@/core/workspace';
+import { BOARD, boardsFor, kilnLoads, type LineWork, type OrderWork, worthFor } from '@/core/orders';
+import { shopOf } from '@/core/records';
 import { madeActs } from '@/store';
 import { Act, Saves } from '@/ui/fields';
 import { Figure } from '@/ui/stage';

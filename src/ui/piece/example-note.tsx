@@ -1,6 +1,6 @@
 'use client';
 
-import { isExample, isMixed } from '@/core/workspace';
+import { isExample, isMixed } from '@/core/part';
 import { commands } from '@/store';
 import { useWorkspace, workspaceStore } from '@/ui/state';
 import Link from 'next/link';

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Plan, mainPart, partRef, partWords } from '@/core/workspace';
+import { mainPart, partRef, partWords, type Plan } from '@/core/records';
 import { commands } from '@/store';
 import { Act, DeleteAct, NameInput } from '@/ui/fields';
 import { run, workspaceStore } from '@/ui/state';

@@ -4,7 +4,7 @@ import { lazyPart } from '@/ui/blocks';
 import type { Stage } from '@/core/clay';
 import { type FamilyName, SIZES, type SizeName, sizeIn } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
-import { type Plan, mainPart } from '@/core/workspace';
+import { mainPart, type Plan } from '@/core/records';
 import { RefusalScope } from '@/ui/fields';
 import { type OpenedRoom, useRoom } from '@/ui/rooms';
 import { KeptAs, useReopened, useWorkspace, pushOpened, workspaceStore } from '@/ui/state';

@@ -1,7 +1,8 @@
 'use client';
 
 import { overallWords } from '@/core/form';
-import { type Part, clayUsedLast, sizedPlanPart } from '@/core/workspace';
+import { sizedPlanPart } from '@/core/part';
+import { clayUsedLast, type Part } from '@/core/records';
 import { commands } from '@/store';
 import { type TableLine, TableIn } from '@/ui/table-in';
 import { useUnits, useWorkspace, workspaceStore } from '@/ui/state';

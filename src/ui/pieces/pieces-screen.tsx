@@ -1,6 +1,7 @@
 'use client';
 
-import { mainPart, type Plan, saidOf, type WeighedPart, weighedPart, type Workspace } from '@/core/workspace';
+import { type WeighedPart, weighedPart } from '@/core/part';
+import { mainPart, type Plan, saidOf, type Workspace } from '@/core/records';
 import { commands } from '@/store';
 import { Gap, useLines, lazyPart } from '@/ui/blocks';
 import { Thumbnail } from '@/ui/drawing';

@@ -1,7 +1,8 @@
 import type { PlanRow } from '@/core/bench';
 import { overallWords } from '@/core/form';
 import { handLength, text, writeLength } from '@/core/units';
-import { calledPart, weighedPart, type Workspace } from '@/core/workspace';
+import { weighedPart } from '@/core/part';
+import { calledPart, type Workspace } from '@/core/records';
 import type { Units } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';
 

@@ -3,7 +3,7 @@ import { gaugesOf, planTable, strips, template, USUAL_SETTING } from '@/core/ben
 import { CHECKS, type Drawing, barSheet, tile } from '@/core/paper';
 import { METRIC, type UnitChoice, bareUnit } from '@/core/units';
 import { DEMO } from '@/core/example';
-import { weighedPart, surenessOf } from '@/core/workspace';
+import { surenessOf, weighedPart } from '@/core/part';
 import { cardOf } from '@/ui/piece';
 import { unitsOf } from '@/ui/state';
 import { jsPDF } from 'jspdf';

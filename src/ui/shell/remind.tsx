@@ -1,6 +1,6 @@
 'use client';
 
-import { isExamplePiece } from '@/core/workspace';
+import { isExamplePiece } from '@/core/part';
 import { useSaid } from '@/ui/state';
 import { chakra } from '@chakra-ui/react';
 import Link from 'next/link';

@@ -1,16 +1,8 @@
 'use client';
 
-import {
-  SHELF_WORDS,
-  SHELVES,
-  STAGE_ON,
-  type Shelf,
-  type Workspace,
-  daysBetween,
-  learnedDays,
-  partOf,
-  sizedPlanPart,
-} from '@/core/workspace';
+import { daysBetween, learnedDays } from '@/core/lessons';
+import { sizedPlanPart } from '@/core/part';
+import { partOf, type Shelf, SHELF_WORDS, SHELVES, STAGE_ON, type Workspace } from '@/core/records';
 import { type Outline, widest } from '@/core/form';
 import { madeActs } from '@/store';
 import { Thumbnail } from '@/ui/drawing';

@@ -1,7 +1,7 @@
 'use client';
 
 import { CONES } from '@/core/clay';
-import { type MadePiece, SHELF_WORDS, SHELVES, type Shelf, WRONG, type Wrong, onShelf } from '@/core/workspace';
+import { type MadePiece, onShelf, type Shelf, SHELF_WORDS, SHELVES, WRONG, type Wrong } from '@/core/records';
 import { madeActs } from '@/store';
 import { Act, Choice } from '@/ui/fields';
 import { workspaceStore } from '@/ui/state';

@@ -5,7 +5,8 @@ import { FAMILIES, FAMILY_NAMES, type FamilyName } from '@/core/form';
 import { type Honest, medianOf } from '@/core/learn';
 
 import { writePercent } from '@/core/units';
-import { type PieceOfRun, ballUsed, clayNow, everyPiece, samplesOf, shrankBy } from '@/core/workspace';
+import { ballUsed, everyPiece, type PieceOfRun, samplesOf, shrankBy } from '@/core/lessons';
+import { clayNow } from '@/core/part';
 import { Chart, Dot, Feet, LevelLines, SIZE } from '@/ui/charts';
 import { Choice } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';

@@ -6,12 +6,8 @@ import { type Lean, honestOdds } from '@/core/learn';
 import { chanceWords } from '@/core/fit';
 import { TOOL_SD, type Tool } from '@/core/sizing';
 import {
-  SHELF_WORDS,
-  SHELVES,
-  type PieceOfRun,
   ballUsed,
   bySoftness,
-  clayOf,
   doubtedReadings,
   errorsOf,
   everyPiece,
@@ -21,11 +17,13 @@ import {
   learnedHand,
   learnedLosses,
   learnedMinutes,
+  type PieceOfRun,
   saidAndHappened,
   samplesOf,
-  shopOf,
   shrankBy,
-} from '@/core/workspace';
+} from '@/core/lessons';
+import { clayOf } from '@/core/part';
+import { SHELF_WORDS, SHELVES, shopOf } from '@/core/records';
 import { writePercent } from '@/core/units';
 import { commands, madeActs } from '@/store';
 import { Act } from '@/ui/fields';

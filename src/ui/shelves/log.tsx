@@ -1,7 +1,7 @@
 'use client';
 
 import type { SizeName } from '@/core/form';
-import { SHELF_WORDS, SHELVES } from '@/core/workspace';
+import { SHELF_WORDS, SHELVES } from '@/core/records';
 import { Gap, useLines } from '@/ui/blocks';
 import { Act, DeleteAct } from '@/ui/fields';
 import { useUnits, useWorkspace, workspaceStore } from '@/ui/state';

@@ -4,7 +4,7 @@ import { STAGES, type MeasuredWith, type Stage } from '@/core/clay';
 import type { SizeName } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
 import { G_PER_OZ, readQuantity } from '@/core/units';
-import { type MadePiece, type Reading, type Run, SHELVES, type Shelf, STAGE_ON, onShelf, withReading } from '@/core/workspace';
+import { type MadePiece, onShelf, type Reading, type Run, type Shelf, SHELVES, STAGE_ON, withReading } from '@/core/records';
 import { madeActs } from '@/store';
 import {
   Choice,

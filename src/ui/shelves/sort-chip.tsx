@@ -1,7 +1,7 @@
 'use client';
 
 import type { SizeName } from '@/core/form';
-import type { MadePiece, Sorting } from '@/core/workspace';
+import type { MadePiece, Sorting } from '@/core/records';
 import { useUnits } from '@/ui/state';
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { Box, chakra } from '@chakra-ui/react';

@@ -1,11 +1,12 @@
 'use client';
 
-import type { SizeName } from '@/core/form';
-import { sizeSpec } from '@/core/form';
+import { type SizeName, sizeSpec } from '@/core/form';
 import { STAGES } from '@/core/clay';
 import { STAGE_WORDS } from '@/core/sizing';
 import type { Matched } from '@/core/sets';
-import { type MadePiece, type PieceSet, type Sorting, type ToSort, asTheyCome, everyPiece, measuredStages, toSort } from '@/core/workspace';
+import { everyPiece } from '@/core/lessons';
+import { asTheyCome, measuredStages, type ToSort, toSort } from '@/core/orders';
+import type { MadePiece, PieceSet, Sorting } from '@/core/records';
 import { orderActs } from '@/store';
 import { PhoneFold } from '@/ui/blocks';
 import { Act, Choice, LabelledChoice, OptionalLength, OptionalNumber } from '@/ui/fields';

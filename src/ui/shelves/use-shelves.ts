@@ -1,6 +1,7 @@
 'use client';
 
-import { type MadePiece, type Run, type Shelf, type Workspace, everyPiece, refOf } from '@/core/workspace';
+import { everyPiece } from '@/core/lessons';
+import { type MadePiece, refOf, type Run, type Shelf, type Workspace } from '@/core/records';
 import { useMemo } from 'react';
 
 /** What is looked at of all that was made. */

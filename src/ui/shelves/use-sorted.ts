@@ -1,7 +1,7 @@
 'use client';
 
 import type { Matched } from '@/core/sets';
-import type { ToSort } from '@/core/workspace';
+import type { ToSort } from '@/core/orders';
 import { sortSets, stopSorting } from '@/workers';
 import { useEffect, useMemo, useState } from 'react';
 

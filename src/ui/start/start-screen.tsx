@@ -4,22 +4,9 @@ import { FAMILIES, FAMILY_NAMES, type FamilyName, overallWords } from '@/core/fo
 import type { Hand } from '@/core/handbuild';
 import { STAGE_WORDS } from '@/core/sizing';
 import { type Result, good, handLength, handMass, text, writeMass, writeVolume } from '@/core/units';
-import {
-  type Meets,
-  type Part,
-  type Start,
-  type StartOf,
-  type StartedFit,
-  type Workspace,
-  clayUsedLast,
-  handOf,
-  newestBatch,
-  saidBall,
-  shortWall,
-  weighedPart,
-  startedFit,
-  startedPart,
-} from '@/core/workspace';
+import { type Meets, type StartedFit, startedFit } from '@/core/fitting';
+import { handOf, newestBatch, saidBall, shortWall, type Start, startedPart, type StartOf, weighedPart } from '@/core/part';
+import { clayUsedLast, type Part, type Workspace } from '@/core/records';
 import { commands } from '@/store';
 import { Act, WordChoice } from '@/ui/fields';
 import { openRoom } from '@/ui/rooms';

@@ -1,7 +1,7 @@
 import type { Stage } from '@/core/clay';
 import { FAMILIES, type FamilyName, type SizeName, sizesTogether, tooManyWords } from '@/core/form';
 import { type Result, bad, good } from '@/core/units';
-import type { Start } from '@/core/workspace';
+import type { Start } from '@/core/part';
 
 export type WayIn = 'finished' | 'wet' | 'hand' | 'holds' | 'ball' | 'fit' | 'sent';
 

@@ -1,4 +1,4 @@
-import type { Workspace } from '@/core/workspace';
+import type { Workspace } from '@/core/records';
 import { photoStore } from '@/store';
 import type { FileToSave } from './save';
 import { workspaceStore } from './use-workspace';

@@ -1,6 +1,7 @@
 import { METRIC } from '@/core/units';
 import { DEMO } from '@/core/example';
-import { type Part, clayOf, handWork, matterIn, sizePart } from '@/core/workspace';
+import { clayOf, handWork, matterIn, sizePart } from '@/core/part';
+import type { Part } from '@/core/records';
 import { unitsOf } from '@/ui/state';
 import { describe, expect, it } from 'vitest';
 import { handFigures, workOf } from '.';

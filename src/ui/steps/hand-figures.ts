@@ -1,7 +1,7 @@
 import { remaining } from '@/core/clay';
 import { boundsOf } from '@/core/handbuild';
 import { type UnitChoice, handLength, handMass, text, writeLength } from '@/core/units';
-import type { HandWork, RolledSlab, SizedPart } from '@/core/workspace';
+import type { HandWork, RolledSlab, SizedPart } from '@/core/part';
 import type { Units } from '@/ui/state';
 
 /** A figure of the answer: what it is, the figure, and what it finishes at. */

@@ -2,7 +2,8 @@ import { FAMILIES } from '@/core/form';
 import type { Work } from '@/core/handbuild';
 import type { Sized } from '@/core/sizing';
 import { handMass } from '@/core/units';
-import { type Body, type HandWork, type Part, handOf } from '@/core/workspace';
+import { handOf, type HandWork } from '@/core/part';
+import type { Body, Part } from '@/core/records';
 import type { Units } from '@/ui/state';
 
 /** What the order of the work hangs on, of a part as it is chosen. */

@@ -1,5 +1,6 @@
 import { type Written, handMass, text, writeMass } from '@/core/units';
-import { type Part, shownBall } from '@/core/workspace';
+import { shownBall } from '@/core/part';
+import type { Part } from '@/core/records';
 import type { Units } from '@/ui/state';
 
 /** What to weigh out as it is told. */

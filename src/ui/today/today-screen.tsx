@@ -1,6 +1,7 @@
 'use client';
 
-import { type Doing, SHELF_WORDS, type ToDo, workList } from '@/core/workspace';
+import { type Doing, type ToDo, workList } from '@/core/orders';
+import { SHELF_WORDS } from '@/core/records';
 import { type Act as Done, madeActs, orderActs } from '@/store';
 import { Act } from '@/ui/fields';
 import { useWorkspace, workspaceStore } from '@/ui/state';

@@ -1,6 +1,6 @@
 import { METRIC, text, writeLength, writeMass, writeVolume } from '@/core/units';
 import { DEMO } from '@/core/example';
-import { clayOf, handOf, handWork, matterIn, sizePart } from '@/core/workspace';
+import { clayOf, handOf, handWork, matterIn, sizePart } from '@/core/part';
 import type { Units } from '@/ui/state';
 import { describe, expect, it } from 'vitest';
 import { handPages, spoken, wheelPages } from './pages';

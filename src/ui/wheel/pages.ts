@@ -1,16 +1,8 @@
 import { trimReadings } from '@/core/bench';
 import { boundsOf, workOrder } from '@/core/handbuild';
-import {
-  type Body,
-  type HandWork,
-  type Part,
-  type SizedPart,
-  type SizedPlanPart,
-  makingOf,
-  meetsInside,
-  obstacleWords,
-  throwingOf,
-} from '@/core/workspace';
+import { type HandWork, makingOf, type SizedPart, type SizedPlanPart, throwingOf } from '@/core/part';
+import { type Body, meetsInside, type Part } from '@/core/records';
+import { obstacleWords } from '@/core/telling';
 import { STAGE_WORDS, type Step, adviceFor, wheelSteps } from '@/core/sizing';
 import { handLength, handMass, text, writeLength } from '@/core/units';
 import type { Units } from '@/ui/state';

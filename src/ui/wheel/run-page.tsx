@@ -1,6 +1,7 @@
 'use client';
 
-import { type PartRef, type Plan, runOf } from '@/core/workspace';
+import { runOf } from '@/core/orders';
+import type { PartRef, Plan } from '@/core/records';
 import { madeActs } from '@/store';
 import { run, useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';

@@ -2,7 +2,8 @@
 
 import { type Tester, ballFromTester } from '@/core/sizing';
 import { fineMass, good, handMass, text, writeLength, writeMass } from '@/core/units';
-import { type Part, type Plan, partRef, sizedPlanPart, thrownBall } from '@/core/workspace';
+import { sizedPlanPart, thrownBall } from '@/core/part';
+import { type Part, partRef, type Plan } from '@/core/records';
 import { commands, madeActs } from '@/store';
 import { stepOf } from '@/ui/fields';
 import { run, useUnits, useWorkspace } from '@/ui/state';

@@ -1,6 +1,8 @@
 'use client';
 
-import { DIFFERENT, handOf, mainPart, type Part, partRef, type PieceSet, type Plan, runOf, shopOf, weighedPart } from '@/core/workspace';
+import { runOf } from '@/core/orders';
+import { handOf, weighedPart } from '@/core/part';
+import { DIFFERENT, mainPart, type Part, partRef, type PieceSet, type Plan, shopOf } from '@/core/records';
 import { madeActs } from '@/store';
 import { ModeButton, useHistoryKeys } from '@/ui/shell';
 import { StageName } from '@/ui/stage';

@@ -8,7 +8,7 @@ import { type Written, handLength, handMass, readQuantity, text, writeLength, wr
 import { FigureInput, useAnyRefused } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';
 import { weighOutText, weighOutWritten } from '@/ui/steps';
-import { meetsInside } from '@/core/workspace';
+import { meetsInside } from '@/core/records';
 import Link from 'next/link';
 import { memo, useEffect, useMemo, useRef } from 'react';
 import { Assumed, ClayKept } from './assumed';

@@ -1,7 +1,8 @@
 'use client';
 
 import { type SizeName, sizeIn } from '@/core/form';
-import { canGrow, freeSizes, standsWords } from '@/core/workspace';
+import { canGrow, freeSizes } from '@/core/part';
+import { standsWords } from '@/core/telling';
 import { writePercent } from '@/core/units';
 import { openRoom } from '@/ui/rooms';
 import { newKey } from '@/ui/state';

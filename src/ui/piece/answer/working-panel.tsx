@@ -2,7 +2,7 @@
 
 import { addingCost, working } from '@/core/sizing';
 import { writePercent } from '@/core/units';
-import { figureWords, restsOnWords } from '@/core/workspace';
+import { figureWords, restsOnWords } from '@/core/telling';
 import type { PieceModel } from '../model/use-piece';
 
 /** What the shrinkage is and where most pieces lie. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { type Mould, type Well, bucketTop, mouldFor, mouldMl } from '@/core/cast';
-import { type CastWork, USUAL_CAST } from '@/core/workspace';
+import { type CastWork, USUAL_CAST } from '@/core/casting';
 import { LabelledChoice, OptionalLength, OptionalNumber, OptionalPercent, OptionalVolume } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
 import type { PieceModel } from '../model/use-piece';

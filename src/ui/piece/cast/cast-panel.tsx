@@ -1,7 +1,7 @@
 'use client';
 
 import { lazyPart } from '@/ui/blocks';
-import { type CastWork, castOf } from '@/core/workspace';
+import { castOf, type CastWork } from '@/core/casting';
 import { STAGE_WORDS } from '@/core/sizing';
 import { writeLength } from '@/core/units';
 import { Act } from '@/ui/fields';

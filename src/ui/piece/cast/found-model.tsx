@@ -3,7 +3,7 @@
 import { mouldMl, plasterFor } from '@/core/cast';
 import { remaining } from '@/core/clay';
 import { scaledMesh } from '@/core/mesh';
-import { USUAL_CAST } from '@/core/workspace';
+import { USUAL_CAST } from '@/core/casting';
 import { type Job, type Progress, type StlRead, readModel } from '@/workers';
 import type { Result } from '@/core/units';
 import { Act, OptionalVolume, Saves } from '@/ui/fields';

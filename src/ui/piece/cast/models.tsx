@@ -6,7 +6,7 @@ import { mouldSection } from '@/core/cast';
 import { type Section, outlineAt, revolvedMl, sectionOf } from '@/core/form';
 import { FINENESS, type Fineness, type Mesh, coreSection, lostByFlats, pieceMesh, turned } from '@/core/mesh';
 import { STAGE_WORDS } from '@/core/sizing';
-import type { CastWork } from '@/core/workspace';
+import type { CastWork } from '@/core/casting';
 import { Act, LabelledChoice, Saves } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';

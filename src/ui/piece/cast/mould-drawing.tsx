@@ -1,6 +1,6 @@
 'use client';
 
-import type { CastWork } from '@/core/workspace';
+import type { CastWork } from '@/core/casting';
 import { ink } from '@/ui/theme';
 import { useId } from 'react';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { boardsFor, mouldSheet } from '@/core/bench';
-import type { CastWork } from '@/core/workspace';
+import type { CastWork } from '@/core/casting';
 import { Printed } from '@/ui/bench';
 import { madeActs } from '@/store';
 import { useUnits } from '@/ui/state';

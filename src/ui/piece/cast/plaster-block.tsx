@@ -1,6 +1,6 @@
 'use client';
 
-import { type CastWork, mouldsToPour } from '@/core/workspace';
+import { type CastWork, mouldsToPour } from '@/core/casting';
 import { type Written, text, writeMass } from '@/core/units';
 import { Act } from '@/ui/fields';
 import { Figure } from '@/ui/stage';

@@ -1,6 +1,7 @@
 'use client';
 
-import { type CastWork, type Slip, shopOf } from '@/core/workspace';
+import type { CastWork } from '@/core/casting';
+import { shopOf, type Slip } from '@/core/records';
 import { commands } from '@/store';
 import { Act, DeleteAct, OptionalLength, OptionalNumber } from '@/ui/fields';
 import { Figure } from '@/ui/stage';

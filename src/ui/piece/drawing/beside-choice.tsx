@@ -2,7 +2,7 @@
 
 import { Choice } from '@/ui/fields';
 import { useSaid } from '@/ui/state';
-import type { Plan } from '@/core/workspace';
+import type { Plan } from '@/core/records';
 import type { Snapshot } from '@/store';
 import { memo, useMemo } from 'react';
 

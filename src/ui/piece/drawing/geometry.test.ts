@@ -1,7 +1,7 @@
 import { clayFigures } from '@/core/clay';
 import { FAMILIES, FAMILY_NAMES, type FamilyName, formOf } from '@/core/form';
 import { WAYS, type Worked, size } from '@/core/sizing';
-import { finishedSizes, surenessOf } from '@/core/workspace';
+import { finishedSizes, surenessOf } from '@/core/part';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { finishedAt, geometryOf, groundEnd, ruleReach } from './geometry';

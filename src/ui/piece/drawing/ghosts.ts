@@ -1,6 +1,6 @@
 import { type Line, widest } from '@/core/form';
-import type { Workspace } from '@/core/workspace';
-import { mainPart, shopOf, sizedPlanPart } from '@/core/workspace';
+import { mainPart, shopOf, type Workspace } from '@/core/records';
+import { sizedPlanPart } from '@/core/part';
 import type { Extent } from '@/ui/drawing';
 
 /** Something of known size drawn beside the finished half, mm: a line from the axis. */

@@ -1,5 +1,5 @@
 import { boundsOf, roomIn } from '@/core/handbuild';
-import type { RolledSlab } from '@/core/workspace';
+import type { RolledSlab } from '@/core/part';
 import { chakra } from '@chakra-ui/react';
 
 /** A slab with the parts laid on it, as they are cut. */

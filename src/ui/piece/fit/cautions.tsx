@@ -1,4 +1,4 @@
-import type { Fitting } from '@/core/workspace';
+import type { Fitting } from '@/core/records';
 import { Box, chakra } from '@chakra-ui/react';
 
 /** What a fit does not mean. */

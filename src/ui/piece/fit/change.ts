@@ -1,4 +1,4 @@
-import { type Fitting, shopOf } from '@/core/workspace';
+import { type Fitting, shopOf } from '@/core/records';
 import { useWorkspace } from '@/ui/state';
 import type { PieceModel } from '../model/use-piece';
 import { usualFitting } from './usual';

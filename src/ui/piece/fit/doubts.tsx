@@ -1,6 +1,6 @@
 import type { DoubtName } from '@/core/fit';
 import { handLength } from '@/core/units';
-import { type FitWork, helpsOf } from '@/core/workspace';
+import { type FitWork, helpsOf } from '@/core/fitting';
 import { STAGE_WORDS } from '@/core/sizing';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import { useMemo } from 'react';

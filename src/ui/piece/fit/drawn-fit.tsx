@@ -1,6 +1,7 @@
 'use client';
 
-import { type FitWork, partRef, partWords } from '@/core/workspace';
+import type { FitWork } from '@/core/fitting';
+import { partRef, partWords } from '@/core/records';
 import { remaining } from '@/core/clay';
 import { At } from '@/ui/drawing';
 import { chakra } from '@chakra-ui/react';

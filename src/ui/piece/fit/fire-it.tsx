@@ -1,7 +1,7 @@
 'use client';
 
 import { type Drawn, type GapRange, type Stopper, chanceGapUnder, chanceWords } from '@/core/fit';
-import type { FitWork } from '@/core/workspace';
+import type { FitWork } from '@/core/fitting';
 import { Act } from '@/ui/fields';
 import { useUnits } from '@/ui/state';
 import { drawOdds, firePairs } from '@/workers';

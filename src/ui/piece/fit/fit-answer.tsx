@@ -1,7 +1,7 @@
 import { chanceWords } from '@/core/fit';
 import { STAGE_WORDS } from '@/core/sizing';
 import { handLength, text, writeLength, writeStep } from '@/core/units';
-import { type FitWork, isWithin, lidParts, meetsBy } from '@/core/workspace';
+import { type FitWork, isWithin, lidParts, meetsBy } from '@/core/fitting';
 import { commands } from '@/store';
 import { Act } from '@/ui/fields';
 import { Figure, StageMark, StageName } from '@/ui/stage';

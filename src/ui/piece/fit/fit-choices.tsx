@@ -1,18 +1,8 @@
 'use client';
 
 import { type GapRange, NARROW_COSTS, SEAT_SHARE } from '@/core/fit';
-import {
-  DRYING,
-  asksGap,
-  type Drying,
-  type Fitting,
-  SHELF_GAP,
-  USUAL_DEPTH,
-  USUAL_OVERHANG,
-  gapRangeOf,
-  isLid,
-  learnedOval,
-} from '@/core/workspace';
+import { learnedOval } from '@/core/lessons';
+import { asksGap, DRYING, type Drying, type Fitting, gapRangeOf, isLid, SHELF_GAP, USUAL_DEPTH, USUAL_OVERHANG } from '@/core/records';
 import { LabelledChoice, OptionalLength, OptionalNumber, OptionalPercent, optionsOf } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';

@@ -2,7 +2,8 @@
 
 import { STAGES, type Stage } from '@/core/clay';
 import { STAGE_WORDS } from '@/core/sizing';
-import { type Fitting, type Stock, isLid, meetsBy, stopperOf } from '@/core/workspace';
+import { meetsBy } from '@/core/fitting';
+import { type Fitting, isLid, type Stock, stopperOf } from '@/core/records';
 import { LabelledChoice, OptionalLength } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import type { PieceModel } from '../model/use-piece';

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Fitting, type Stock, asMeant, asksGap, calledPart, isLid, isRigidLot, lotOf, partRef, partWords } from '@/core/workspace';
+import { asksGap, asMeant, calledPart, type Fitting, isLid, isRigidLot, lotOf, partRef, partWords, type Stock } from '@/core/records';
 import { WordChoice, optionsOf } from '@/ui/fields';
 import { useUnits, useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';

@@ -1,5 +1,6 @@
 import { type DoubtName, type HelpName, chanceWords } from '@/core/fit';
-import type { Drying, FitClass, FitWork, Fitting, Held } from '@/core/workspace';
+import type { FitWork } from '@/core/fitting';
+import type { Drying, FitClass, Fitting, Held } from '@/core/records';
 
 export const WITH_WORDS: Record<Fitting['with'], string> = {
   lid: 'a lid of clay',

@@ -1,6 +1,6 @@
 'use client';
 
-import { type FitWork, meetsBy } from '@/core/workspace';
+import { type FitWork, meetsBy } from '@/core/fitting';
 import { useWorkspace } from '@/ui/state';
 import { type Pointer, onSheet } from '@/ui/drawing';
 import { type Geometry, MovedPoint, finishedAt } from '../drawing';

@@ -1,7 +1,7 @@
 'use client';
 
 import { type Result, bad, good, readLengths } from '@/core/units';
-import { lotOf } from '@/core/workspace';
+import { lotOf } from '@/core/records';
 import { OptionalInput } from '@/ui/fields';
 import { type Units, useUnits } from '@/ui/state';
 import { Box } from '@chakra-ui/react';

@@ -1,4 +1,5 @@
-import { type FitWork, isLid } from '@/core/workspace';
+import type { FitWork } from '@/core/fitting';
+import { isLid } from '@/core/records';
 import type { PieceModel } from '../model/use-piece';
 
 /** A point of a half-section, finished mm. */

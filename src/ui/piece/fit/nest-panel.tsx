@@ -2,7 +2,8 @@
 
 import { type Form, sectionOf } from '@/core/form';
 import { remembering } from '@/core/remember';
-import { type NestBowl, type NestChoices, type Plan, type Workspace, nestWork, sticksOut, usualNest } from '@/core/workspace';
+import { type NestBowl, type NestChoices, nestWork, sticksOut, usualNest } from '@/core/fitting';
+import type { Plan, Workspace } from '@/core/records';
 import { orderActs } from '@/store';
 import { Sideways } from '@/ui/blocks';
 import { bothHalves } from '@/ui/drawing';

@@ -1,5 +1,5 @@
 import { threeChances } from '@/core/fit';
-import type { FitWork } from '@/core/workspace';
+import type { FitWork } from '@/core/fitting';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { endsOf, oddsSaid } from './fit-words';
 

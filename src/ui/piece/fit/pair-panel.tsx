@@ -2,7 +2,7 @@
 
 import { MOST_PAIRED, pairUp } from '@/core/fit';
 import { readLengths } from '@/core/units';
-import { gapRangeOf, shopOf } from '@/core/workspace';
+import { gapRangeOf, shopOf } from '@/core/records';
 import { Sideways } from '@/ui/blocks';
 import { OptionalInput, WordChoice, optionsOf } from '@/ui/fields';
 import { StageName } from '@/ui/stage';

@@ -4,7 +4,9 @@ import { type Outline, type Section, footEdge, highest, sectionOf, widest } from
 import { type Stacked, pairHeight, stackHeight, stacked } from '@/core/sets';
 import { LIMIT_WORDS, NOTHING_LOST, type PlaceLimits, size } from '@/core/sizing';
 import { writeLength } from '@/core/units';
-import { type LidOn, type Workspace, calledPart, lidOn, partOf, partRef, shopOf, sizedPlanPart, sticksOut } from '@/core/workspace';
+import { type LidOn, lidOn, sticksOut } from '@/core/fitting';
+import { sizedPlanPart } from '@/core/part';
+import { calledPart, partOf, partRef, shopOf, type Workspace } from '@/core/records';
 import { LabelledChoice, OptionalNumber } from '@/ui/fields';
 import { bothHalves } from '@/ui/drawing';
 import { Figure, StageName } from '@/ui/stage';

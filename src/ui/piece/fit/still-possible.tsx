@@ -2,7 +2,8 @@
 
 import { chanceWords } from '@/core/fit';
 import { sizeIn } from '@/core/form';
-import { type FitWork, isLid, isWithin, meetsBy, otherLots } from '@/core/workspace';
+import { type FitWork, isWithin, meetsBy, otherLots } from '@/core/fitting';
+import { isLid } from '@/core/records';
 import { commands } from '@/store';
 import { Act } from '@/ui/fields';
 import { useWorkspace, workspaceStore } from '@/ui/state';

@@ -2,7 +2,8 @@
 
 import { remembering } from '@/core/remember';
 import type { Result } from '@/core/units';
-import { type FitRows, type FitWork, type Fitting, type Part, fitOf } from '@/core/workspace';
+import { fitOf, type FitRows, type FitWork } from '@/core/fitting';
+import type { Fitting, Part } from '@/core/records';
 import { useWorkspace } from '@/ui/state';
 import type { PieceModel } from '../model/use-piece';
 import { usualFitting } from './usual';

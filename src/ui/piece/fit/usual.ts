@@ -1,5 +1,5 @@
 import { isDisc } from '@/core/form';
-import { type Fitting, mainPart } from '@/core/workspace';
+import { type Fitting, mainPart } from '@/core/records';
 import type { PieceModel } from '../model/use-piece';
 
 /** A pot's mouth is looked at first; a flat round piece is a lid, of the pot it is a part of if there is one. */

@@ -1,6 +1,6 @@
 'use client';
 
-import { obstacleWords } from '@/core/workspace';
+import { obstacleWords } from '@/core/telling';
 import { StageName } from '@/ui/stage';
 import { handFigures } from '@/ui/steps';
 import { Box, Grid } from '@chakra-ui/react';

@@ -1,2 +1,3 @@
 /** What only a piece made by hand needs: fetched when one is opened, not before. */
-export { handWorking, weighed } from '@/core/workspace';
+export { weighed } from '@/core/part';
+export { handWorking } from '@/core/telling';

@@ -2,7 +2,7 @@
 
 import { type Again, GLAZE, again, isExact } from '@/core/sizing';
 import { handMass } from '@/core/units';
-import type { Part } from '@/core/workspace';
+import type { Part } from '@/core/records';
 import { Act, LabelledChoice, OptionalMass, OptionalPercent, OptionalVolume } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
 import { Block, LargeFigure } from '@/ui/blocks';

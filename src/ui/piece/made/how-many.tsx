@@ -2,7 +2,7 @@
 
 import { chanceWords } from '@/core/fit';
 import { makeFromBeta, thumbRules } from '@/core/sets';
-import { learnedLoss, recordFor } from '@/core/workspace';
+import { learnedLoss, recordFor } from '@/core/lessons';
 import { madeActs } from '@/store';
 import { Act, LabelledChoice, OptionalNumber } from '@/ui/fields';
 import { run, useWorkspace } from '@/ui/state';

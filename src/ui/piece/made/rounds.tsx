@@ -1,7 +1,8 @@
 'use client';
 
 import { type Outline, sectionOf, widest } from '@/core/form';
-import { type Run, sizedPlanPart } from '@/core/workspace';
+import { sizedPlanPart } from '@/core/part';
+import type { Run } from '@/core/records';
 import { madeActs } from '@/store';
 import { Act, LabelledChoice } from '@/ui/fields';
 import { useUnits, useWorkspace, workspaceStore } from '@/ui/state';

@@ -1,6 +1,8 @@
 'use client';
 
-import { type MadePiece, type Run, type Work, piecesOf, runsOf, sizedPlanPart } from '@/core/workspace';
+import { piecesOf, runsOf } from '@/core/orders';
+import { sizedPlanPart } from '@/core/part';
+import type { MadePiece, Run, Work } from '@/core/records';
 import { madeActs } from '@/store';
 import { Act, DeleteAct, LabelledChoice, OptionalMass, TextInput, optionsOf } from '@/ui/fields';
 import { DRIED_WORDS, Minutes, PieceSheet } from '@/ui/made';

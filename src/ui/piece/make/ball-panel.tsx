@@ -12,7 +12,7 @@ import {
   scaledBall,
 } from '@/core/sizing';
 import { handMass } from '@/core/units';
-import { matterIn, shortWall } from '@/core/workspace';
+import { matterIn, shortWall } from '@/core/part';
 import { Act, DeleteAct, LabelledChoice, OptionalLength, OptionalMass, OptionalNumber } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { useWorkspace, newKey } from '@/ui/state';

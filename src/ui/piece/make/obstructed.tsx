@@ -1,4 +1,5 @@
-import { type Obstacle, obstacleWords } from '@/core/workspace';
+import type { Obstacle } from '@/core/part';
+import { obstacleWords } from '@/core/telling';
 import { useUnits } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 

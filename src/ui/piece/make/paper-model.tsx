@@ -2,7 +2,7 @@
 
 import { remaining } from '@/core/clay';
 import { type RoundWall, stripFault, wallOf } from '@/core/handbuild';
-import { type SlabWork, finishedSizes } from '@/core/workspace';
+import { finishedSizes, type SlabWork } from '@/core/part';
 import { Act, OptionalLength } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
 import { useState } from 'react';

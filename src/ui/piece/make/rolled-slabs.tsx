@@ -1,4 +1,4 @@
-import { type FormerWork, type RolledSlab, type SlabWork, USUAL_ROLLER, USUAL_SLAB_LENGTH } from '@/core/workspace';
+import { type FormerWork, type RolledSlab, type SlabWork, USUAL_ROLLER, USUAL_SLAB_LENGTH } from '@/core/part';
 import { setShop, useBench } from '@/ui/bench';
 import { STAGE_WORDS } from '@/core/sizing';
 import { handMass } from '@/core/units';

@@ -2,7 +2,7 @@
 
 import { FAMILIES } from '@/core/form';
 import { BASES, CORNERS, SEAMS, type SlabChoices } from '@/core/handbuild';
-import type { SlabWork } from '@/core/workspace';
+import type { SlabWork } from '@/core/part';
 import { Act, LabelledChoice, OptionalLength, OptionalNumber, optionsOf } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
 import type { PieceModel } from '../model/use-piece';

@@ -1,20 +1,9 @@
 import { FAMILIES, type FamilyName, type Form } from '@/core/form';
 import type { Hand } from '@/core/handbuild';
 import { resolveKnown } from '@/core/sizing';
-import {
-  type Part,
-  type PartRef,
-  type Workspace,
-  changedForm,
-  clayOf,
-  handOf,
-  partOf,
-  partRef,
-  partWords,
-  partsOfSameClay,
-  sizedPlanPart,
-  surenessOf,
-} from '@/core/workspace';
+import { partsOfSameClay } from '@/core/fitting';
+import { changedForm, clayOf, handOf, sizedPlanPart, surenessOf } from '@/core/part';
+import { type Part, partOf, type PartRef, partRef, partWords, type Workspace } from '@/core/records';
 import { commands } from '@/store';
 import { type Units, run, workspaceStore } from '@/ui/state';
 import { type AnyWay, FORM_WORDS, WAY_WORDS } from '@/ui/words';

@@ -19,23 +19,18 @@ import type { Span } from '@/core/units';
 import {
   clayOf,
   foundThick,
-  type Handmade,
   knownAs,
   matterIn,
   type MatterOf,
-  applyChanges,
-  type Part,
-  partOf,
   ratioOf,
   saidBall,
   shortWall,
-  type PartRef,
   sizePart,
   surenessOf,
   withGiver,
   withTyped,
-  type Workspace,
-} from '@/core/workspace';
+} from '@/core/part';
+import { applyChanges, type Handmade, type Part, partOf, type PartRef, type Workspace } from '@/core/records';
 import { type Act, commands } from '@/store';
 import { type Units, run, workspaceStore } from '@/ui/state';
 import type { Dragged } from '../drawing/handles';

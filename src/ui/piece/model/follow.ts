@@ -1,15 +1,6 @@
-import {
-  afterEntered,
-  afterTyped,
-  type ClayTaken,
-  fitKept,
-  followed,
-  handOf,
-  type Part,
-  same,
-  sizedPlanPart,
-  thrownBall,
-} from '@/core/workspace';
+import { fitKept } from '@/core/fitting';
+import { afterEntered, afterTyped, type ClayTaken, followed, handOf, sizedPlanPart, thrownBall } from '@/core/part';
+import { type Part, same } from '@/core/records';
 import type { Follow } from '@/store';
 import { fetchedByHand } from './use-weighed';
 

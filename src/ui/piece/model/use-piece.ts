@@ -15,22 +15,9 @@ import {
   undecided,
 } from '@/core/sizing';
 import type { Hand } from '@/core/handbuild';
-import {
-  handOf,
-  type KnownClay,
-  mainPart,
-  type Part,
-  partRef,
-  type PartRef,
-  type Plan,
-  shopOf,
-  type SizedPlanPart,
-  sizedPlanPart,
-  standsOut,
-  surenessOf,
-  throwingOf,
-  type Workspace,
-} from '@/core/workspace';
+import { standsOut } from '@/core/fitting';
+import { handOf, type KnownClay, type SizedPlanPart, sizedPlanPart, surenessOf, throwingOf } from '@/core/part';
+import { mainPart, type Part, partRef, type PartRef, type Plan, shopOf, type Workspace } from '@/core/records';
 import { type Kept, type Units, useUnits, useWorkspace } from '@/ui/state';
 import { useMemo, useState } from 'react';
 import { type Choosers, choosersOf } from './choosers';

@@ -1,7 +1,8 @@
 'use client';
 
 import type { Worked } from '@/core/sizing';
-import { type SizedPlanPart, type WeighedPart, type Workspace, handOf, thrownBall } from '@/core/workspace';
+import { handOf, type SizedPlanPart, thrownBall, type WeighedPart } from '@/core/part';
+import type { Workspace } from '@/core/records';
 import type { Units } from '@/ui/state';
 import { use } from 'react';
 

@@ -2,7 +2,8 @@ import { type Gauge, shelfCard } from '@/core/bench';
 import { HANDS } from '@/core/handbuild';
 import type { Drawing } from '@/core/paper';
 import { STAGE_WORDS } from '@/core/sizing';
-import { type OwnMeasure, inOwnMeasures, obstacleWords } from '@/core/workspace';
+import { inOwnMeasures, type OwnMeasure } from '@/core/records';
+import { obstacleWords } from '@/core/telling';
 import { handFigures, weighOutText } from '@/ui/steps';
 import type { PieceModel } from '../model/use-piece';
 

@@ -1,7 +1,7 @@
 import { type Gauge, type GoMarks, insideRib, profileRib, silhouette, strips, template } from '@/core/bench';
 import type { Check, Drawing } from '@/core/paper';
 import { type Limit, isExact, windowAt } from '@/core/sizing';
-import type { FitWork } from '@/core/workspace';
+import type { FitWork } from '@/core/fitting';
 import type { PieceModel } from '../model/use-piece';
 import { clayWords } from '../model/words';
 

@@ -1,5 +1,5 @@
 import type { Gauge } from '@/core/bench';
-import type { FitWork } from '@/core/workspace';
+import type { FitWork } from '@/core/fitting';
 import { madeWords } from '../fit';
 
 /** Less than this is not gauged, mm. */

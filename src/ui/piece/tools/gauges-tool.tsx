@@ -1,7 +1,7 @@
 'use client';
 
 import type { Gauge } from '@/core/bench';
-import { type Bat, type OwnMeasure, chucksFor, inOwnMeasures } from '@/core/workspace';
+import { type Bat, chucksFor, inOwnMeasures, type OwnMeasure } from '@/core/records';
 import { setShop, useBench } from '@/ui/bench';
 import { Act, LengthInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';

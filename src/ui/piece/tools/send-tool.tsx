@@ -1,6 +1,6 @@
 'use client';
 
-import type { Plan } from '@/core/workspace';
+import type { Plan } from '@/core/records';
 import { Act } from '@/ui/fields';
 import { useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';

@@ -6,7 +6,7 @@ import { madeActs } from '@/store';
 import { OwnMeasures, PrintSetting, Printed, RuleCheck, fileName, useBench, usePages, useRule } from '@/ui/bench';
 import { Saves } from '@/ui/fields';
 import type { Section } from '@/ui/rooms';
-import { type Bat, batFor } from '@/core/workspace';
+import { type Bat, batFor } from '@/core/records';
 import { useWorkspace } from '@/ui/state';
 import { pdfOf } from '@/workers';
 import { Box, Grid } from '@chakra-ui/react';

@@ -42,9 +42,9 @@ export const LEDGER: Record<string, SystemStyleObject> = {
     width: '100%',
     fontSize: '1rem',
     fontStretch: { base: '75%', md: '100%' },
+    '&[data-worded]': { fontStretch: { base: '62%', md: '90%' }, letterSpacing: { base: '-0.02em', md: 'normal' } },
     paddingInline: { base: '0', md: '1' },
   },
-  '.ledger-figure[data-worded]': { fontStretch: { base: '62%', md: '90%' }, letterSpacing: { base: '-0.02em', md: 'normal' } },
   '.ledger-weight': {
     ...FIGURES,
     width: '100%',

@@ -41,6 +41,7 @@ export const PARTS: Record<string, SystemStyleObject> = {
     _hover: { background: 'act.wash' },
     _focusVisible: { background: 'bg.raised' },
   },
+  '.figure-input[data-worded]': { fontStretch: { base: '62%', md: '75%' }, paddingInline: { base: '0', md: '1' } },
   '.figure-input[data-known]': { fontWeight: '700', borderBottomStyle: 'solid', borderColor: 'currentColor' },
   '.figure-input[aria-invalid]': { borderColor: 'bad' },
   // as wide as given, and wider where what is in it asks for it

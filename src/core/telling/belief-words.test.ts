@@ -1,0 +1,69 @@
+import type { Sorted } from '@/core/clay';
+import { describe, expect, it } from 'vitest';
+import type { KnownClay } from '@/core/part';
+import type { BarRecord } from '@/core/records';
+import { restsOnWords } from '.';
+
+type Used = Sorted<BarRecord>;
+
+const sample = (kind: 'bar' | 'piece', sameBatch: boolean, unused?: Used['unused']): Used =>
+  ({ sample: { kind, firing: {} }, sameBatch, unused }) as unknown as Used;
+
+const many = (count: number, ...of: Parameters<typeof sample>): Used[] => Array.from({ length: count }, () => sample(...of));
+
+/** What a clay is believed for: so many bars' worth of each voice. */
+const rests = (sorted: Used[], voices: { own?: number; others?: number; prior?: number }, more: object = {}): string =>
+  restsOnWords({
+    body: { kind: 'porcelain' },
+    firing: {},
+    evidence: { sorted, otherFiringStandsIn: false },
+    figures: { belief: { voices: { own: 0, others: 0, prior: 1, ...voices } } },
+    ...more,
+  } as unknown as KnownClay);
+
+describe('what a belief rests on, in words', () => {
+  it('is the figure alone while nothing was fired', () => {
+    expect(rests([], {})).toBe('Rests on what porcelain typically does alone: no bar has been fired.');
+    expect(rests(many(3, 'bar', true, 'warped'), {}, { body: { kind: 'stoneware', shrinkagePercent: 12 } })).toBe(
+      'Rests on the supplier’s figure alone: no bar has been fired.',
+    );
+    expect(rests([], {}, { body: { kind: 'stoneware', shrinkagePercent: [11, 12] } })).toBe(
+      'Rests on the supplier’s range alone: no bar has been fired.',
+    );
+    expect(rests([], {}, { body: undefined })).toBe('Rests on what stoneware typically does alone: no bar has been fired.');
+  });
+
+  it('counts bars and pieces, of this batch and of others, and says which side is heavier', () => {
+    expect(rests(many(1, 'bar', true), { own: 1, prior: 0.5 })).toBe(
+      '1 bar of this batch outweighs what porcelain typically does (worth about half a bar).',
+    );
+    expect(rests(many(2, 'piece', true), { own: 2, prior: 1 })).toBe(
+      '2 pieces of this batch outweigh what porcelain typically does (worth about 1 bar).',
+    );
+    const both = [...many(2, 'bar', true), ...many(1, 'piece', true), ...many(3, 'bar', false), ...many(2, 'bar', false, 'not fired')];
+    expect(rests(both, { own: 3, others: 1.2, prior: 4.4 })).toBe(
+      '2 bars and 1 piece of this batch; 3 bars of other batches, worth about 1 bar do not yet outweigh what porcelain typically does (worth about 4 bars).',
+    );
+    // as heavy is not heavier
+    expect(rests(many(4, 'bar', true), { own: 4, prior: 4 })).toContain('do not yet outweigh');
+    expect(rests(many(4, 'bar', false), { others: 4.01, prior: 4 })).toContain('4 bars of other batches, worth about 4 bars outweigh');
+  });
+
+  it.each([
+    [0.2, 'less than half a bar'],
+    [0.34, 'less than half a bar'],
+    [0.35, 'about half a bar'],
+    [0.74, 'about half a bar'],
+    [0.75, 'about 1 bar'],
+    [1.6, 'about 2 bars'],
+  ])('tells a weight of %d as %s', (prior, words) => expect(rests(many(1, 'bar', true), { own: 9, prior })).toContain(`(worth ${words})`));
+
+  it('says when bars of another firing stand in', () => {
+    const evidence = { sorted: many(1, 'bar', true), otherFiringStandsIn: true };
+    expect(rests([], { own: 2 }, { evidence, firing: { cone: '6' } })).toContain(
+      'None of them was fired to cone 6: they stand in until one is.',
+    );
+    expect(rests([], { own: 2 }, { evidence })).toContain('None of them was fired like this: they stand in until one is.');
+    expect(rests(many(1, 'bar', true), { own: 2 })).not.toContain('stand in');
+  });
+});
