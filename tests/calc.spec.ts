@@ -21,6 +21,17 @@ test('the command and the route give the same answers', async ({ request }) => {
   expect(command('size', JSON.stringify(size)).out).toEqual(answer);
 });
 
+test('each verb says what it answers, with a question that can be asked as it stands', async ({ request }) => {
+  const about = await request.get('/api/calc/fit');
+  expect(about.status()).toBe(200);
+  const { says, example } = (await about.json()) as { says: string; example: object };
+  expect(says).toContain('odds that a lid fits');
+  expect((await request.post('/api/calc/fit', { data: example })).status()).toBe(200);
+  const printed = spawnSync('npm', ['run', '-s', 'calc', '--', 'fit', '--example'], { encoding: 'utf8' });
+  expect(JSON.parse(printed.stdout)).toEqual(example);
+  expect((await request.get('/api/calc/nothing')).status()).toBe(404);
+});
+
 test('the command and the route give the same refusals', async ({ request }) => {
   const bad = [size, { ...size, form: { ...size.form, height: -1 } }];
   const response = await request.post('/api/calc/size', { data: bad });

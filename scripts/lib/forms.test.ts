@@ -2,6 +2,6 @@ import { readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
 import { formDocs } from './forms';
 
-it.each(Object.entries(formDocs()))('%s is what `npm run forms` makes of the forms', (path, content) => {
+it.each(Object.entries(formDocs()))('%s is what `npm run docs` makes of the forms', (path, content) => {
   expect(readFileSync(path, 'utf8')).toBe(content);
 });

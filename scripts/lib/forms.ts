@@ -104,7 +104,7 @@ function chapter(family: FamilyName): string {
 
 const HEAD = `# Forms
 
-Made by \`npm run forms\` from \`src/core/form\`; a test holds it to them. Every form resolves to one closed outline: under the
+Made by \`npm run docs\` from \`src/core/form\`; a test holds it to them. Every form resolves to one closed outline: under the
 foot, up the outside, over the rim, down the inside (\`form/section.ts\`). Clay, capacity, areas, weights and drawings come from it.
 Curves are sampled until clay and capacity move by less than 0.04 %. A form is accepted when its sizes go together
 (\`fault\` of its family) and its outline does not cross itself, keeps the inside within the outside, and is nowhere thinner than

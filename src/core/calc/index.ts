@@ -1,1 +1,1 @@
-export { VERB_NAMES, type VerbName, calculate, calculateJson, calculateWithin, isVerb } from './run';
+export { VERB_NAMES, type VerbName, aboutVerb, calculate, calculateJson, calculateWithin, isVerb } from './run';

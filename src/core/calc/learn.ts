@@ -12,11 +12,14 @@ const MEASURED: readonly string[] = ['ruler', 'caliper'] satisfies MeasuredWith[
 const made = joi.object({
   planned: length.required(),
   thrown: length,
-  tool: joi.string().when('thrown', {
-    is: joi.exist(),
-    then: joi.valid(...MEASURED),
-    otherwise: joi.valid(...Object.keys(TOOL_SD)),
-  }),
+  tool: joi
+    .string()
+    .max(40)
+    .when('thrown', {
+      is: joi.exist(),
+      then: joi.valid(...MEASURED),
+      otherwise: joi.valid(...Object.keys(TOOL_SD)),
+    }),
   fired: length.required(),
   firedTool: joi.string().valid(...MEASURED),
   ball: mass,

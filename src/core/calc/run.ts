@@ -1,96 +1,16 @@
 import { readJson, refusal } from '@/core/encode';
 import { type Problem, type Result, good } from '@/core/units';
-import type Joi from 'joi';
-import { beliefSchema, beliefVerb } from './belief';
-import { castSchema, castVerb, plasterSchema, plasterVerb } from './cast';
-import {
-  coilsSchema,
-  coilsVerb,
-  cuttersSchema,
-  cuttersVerb,
-  formerSchema,
-  formerVerb,
-  handleSchema,
-  handleVerb,
-  templateSchema,
-  templateVerb,
-} from './hand';
-import { fitSchema, fitVerb, pairSchema, pairVerb, seatSchema, seatVerb } from './fit';
-import { learnSchema, learnVerb } from './learn';
-import { lidSchema, lidVerb } from './lid';
-import { parseSchema, parseVerb } from './parse';
-import { rangeSchema, rangeVerb } from './range';
-import { reverseSchema, reverseVerb } from './reverse';
-import {
-  extrasSchema,
-  extrasVerb,
-  matchSchema,
-  matchVerb,
-  scheduleSchema,
-  scheduleVerb,
-  stackSchema,
-  stackVerb,
-  worthSchema,
-  worthVerb,
-} from './sets';
-import { sizeSchema, sizeVerb } from './size';
-import {
-  firingSchema,
-  firingVerb,
-  handLeanSchema,
-  handLeanVerb,
-  heightSchema,
-  heightVerb,
-  sagSchema,
-  sagVerb,
-  survivalSchema,
-  survivalVerb,
-} from './teaches';
-import { solveSchema, solveVerb } from './solve';
-import { runSchema, runVerb, slabsSchema, slabsVerb, thicknessSchema, thicknessVerb } from './work';
-
-interface Verb {
-  readonly schema: Joi.ObjectSchema;
-  readonly answer: (input: never) => Result<object>;
-}
-
-const VERBS = {
-  parse: { schema: parseSchema, answer: parseVerb },
-  belief: { schema: beliefSchema, answer: beliefVerb },
-  hand: { schema: handLeanSchema, answer: handLeanVerb },
-  height: { schema: heightSchema, answer: heightVerb },
-  firing: { schema: firingSchema, answer: firingVerb },
-  survival: { schema: survivalSchema, answer: survivalVerb },
-  sag: { schema: sagSchema, answer: sagVerb },
-  range: { schema: rangeSchema, answer: rangeVerb },
-  size: { schema: sizeSchema, answer: sizeVerb },
-  reverse: { schema: reverseSchema, answer: reverseVerb },
-  solve: { schema: solveSchema, answer: solveVerb },
-  thickness: { schema: thicknessSchema, answer: thicknessVerb },
-  slabs: { schema: slabsSchema, answer: slabsVerb },
-  run: { schema: runSchema, answer: runVerb },
-  template: { schema: templateSchema, answer: templateVerb },
-  coils: { schema: coilsSchema, answer: coilsVerb },
-  former: { schema: formerSchema, answer: formerVerb },
-  handle: { schema: handleSchema, answer: handleVerb },
-  cutters: { schema: cuttersSchema, answer: cuttersVerb },
-  fit: { schema: fitSchema, answer: fitVerb },
-  seat: { schema: seatSchema, answer: seatVerb },
-  lid: { schema: lidSchema, answer: lidVerb },
-  pair: { schema: pairSchema, answer: pairVerb },
-  learn: { schema: learnSchema, answer: learnVerb },
-  stack: { schema: stackSchema, answer: stackVerb },
-  plaster: { schema: plasterSchema, answer: plasterVerb },
-  cast: { schema: castSchema, answer: castVerb },
-  match: { schema: matchSchema, answer: matchVerb },
-  extras: { schema: extrasSchema, answer: extrasVerb },
-  schedule: { schema: scheduleSchema, answer: scheduleVerb },
-  worth: { schema: worthSchema, answer: worthVerb },
-} satisfies Record<string, Verb>;
+import { VERBS, type Verb } from './verbs';
 
 export type VerbName = keyof typeof VERBS;
 
 export const VERB_NAMES = Object.keys(VERBS) as VerbName[];
+
+/** What a verb answers, in a line, and a question that can be asked as it stands. */
+export const aboutVerb = (name: VerbName): { readonly verb: VerbName; readonly says: string; readonly example: object } => {
+  const { says, example } = VERBS[name];
+  return { verb: name, says, example };
+};
 
 export const isVerb = (name: string): name is VerbName => Object.hasOwn(VERBS, name);
 

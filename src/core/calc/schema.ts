@@ -151,9 +151,9 @@ export function formInput<S extends Stage>({ family, manner, sizes, knots }: For
   };
 }
 
-const allowance = strict.number().min(0);
+const allowance = strict.number().min(0).max(1e5);
 
-/** Allowances by the headless contract; limits beyond zero are the core's own. */
+/** Allowances by the headless contract; what stands against one beside its form is the core's own. */
 export const makingSchema = strict.object({
   trimFloor: allowance,
   trimWall: allowance,
@@ -161,7 +161,7 @@ export const makingSchema = strict.object({
   rimCut: allowance,
   wireLoss: allowance,
   slurryPercent: allowance,
-  attachedMass: allowance,
+  attachedMass: strict.number().min(0).max(1e7),
   wholeWall: allowance,
   carveDepth: allowance,
   carveHeight: allowance,

@@ -47,7 +47,7 @@ export const extrasSchema = joi.object({
   need: count.max(10_000).required(),
   odds: joi.number().min(0.5).max(0.999),
   lossPercent: share.max(95),
-  history: joi.object({ made: joi.number().integer().min(0).max(1e6).required(), lost: joi.number().integer().min(0).required() }),
+  history: joi.object({ made: joi.number().integer().min(0).max(1e6).required(), lost: joi.number().integer().min(0).max(1e6).required() }),
 });
 
 interface ExtrasInput {

@@ -1,4 +1,4 @@
-import { VERB_NAMES, calculateWithin, isVerb } from '@/core/calc';
+import { VERB_NAMES, aboutVerb, calculateWithin, isVerb } from '@/core/calc';
 import type { Problem } from '@/core/units';
 
 /** The largest body taken, bytes. */
@@ -40,10 +40,20 @@ async function readBody(request: Request): Promise<string | undefined> {
   }
 }
 
-/** The headless contract over HTTP: the same verbs, the same answers and refusals as the command. */
-export async function POST(request: Request, { params }: { params: Promise<{ verb: string }> }): Promise<Response> {
+type Asked = { params: Promise<{ verb: string }> };
+
+const noVerb = () => refuse(404, { path: '', message: `There is no such verb. Use one of ${VERB_NAMES.join(', ')}.` });
+
+/** What a verb answers, and a question that can be asked as it stands. */
+export async function GET(_: Request, { params }: Asked): Promise<Response> {
   const { verb } = await params;
-  if (!isVerb(verb)) return refuse(404, { path: '', message: `There is no such verb. Use one of ${VERB_NAMES.join(', ')}.` });
+  return isVerb(verb) ? Response.json(aboutVerb(verb)) : noVerb();
+}
+
+/** The headless contract over HTTP: the same verbs, the same answers and refusals as the command. */
+export async function POST(request: Request, { params }: Asked): Promise<Response> {
+  const { verb } = await params;
+  if (!isVerb(verb)) return noVerb();
   const body = await readBody(request);
   if (body === undefined) return refuse(413, { path: '', message: 'The body is larger than 256 KB. Send fewer cases at a time.' });
   const answer = await calculateWithin(verb, body, {
