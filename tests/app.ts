@@ -1,21 +1,62 @@
-import { type Page, test as base, expect } from '@playwright/test';
+import { type BrowserContext, type ConsoleMessage, type Page, type Request, type WebError, test as base, expect } from '@playwright/test';
 
-/** Every test watches for requests to anywhere else and for anything the page complains of, and fails on either. */
-export const test = base.extend<{ watched: void }>({
+/** A browser as at a first visit, but for the application's own files: nothing that was stored, no page, no leave given. */
+async function asNew(context: BrowserContext, origin: string): Promise<void> {
+  for (const page of context.pages()) await page.close();
+  await context.clearPermissions();
+  const page = await context.newPage();
+  const session = await context.newCDPSession(page);
+  await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
+  await page.close();
+}
+
+/**
+ * Every test watches for requests to anywhere else and for anything the page complains of, and fails on either. Tests of one worker share a
+ * browser's cache of the application's files, and nothing else; `cold` asks for a browser that has never been here.
+ */
+export const test = base.extend<{ watched: void; cold: boolean }, { browsers: Map<string, BrowserContext> }>({
+  cold: [false, { option: true }],
+  browsers: [
+    // eslint-disable-next-line no-empty-pattern -- it depends on nothing, and says so as the runner asks for it
+    async ({}, use) => {
+      const browsers = new Map<string, BrowserContext>();
+      await use(browsers);
+      for (const context of browsers.values()) await context.close();
+    },
+    { scope: 'worker' },
+  ],
+  context: async (
+    { browser, browsers, cold, baseURL, viewport, hasTouch, isMobile, locale, colorScheme, serviceWorkers, contextOptions },
+    use,
+  ) => {
+    if (cold || serviceWorkers === 'allow') {
+      const context = await browser.newContext();
+      await use(context);
+      await context.close();
+      return;
+    }
+    const kind = JSON.stringify({ viewport, hasTouch, isMobile, locale, colorScheme, contextOptions });
+    const context = browsers.get(kind) ?? (await browser.newContext());
+    browsers.set(kind, context);
+    await asNew(context, baseURL!);
+    await use(context);
+  },
   watched: [
     async ({ context, baseURL }, use) => {
       const foreign: string[] = [];
       const complaints: string[] = [];
-      context.on('request', (request) => {
+      const asked = (request: Request) => {
         const url = request.url();
         if (!url.startsWith(baseURL!) && !/^(data|blob):/.test(url)) foreign.push(url);
-      });
-      context.on('console', (message) => {
+      };
+      const said = (message: ConsoleMessage) => {
         if (message.type() === 'error' && !/status of 4\d\d|ERR_INTERNET_DISCONNECTED/.test(message.text()))
           complaints.push(message.text());
-      });
-      context.on('weberror', (error) => complaints.push(String(error.error())));
+      };
+      const thrown = (error: WebError) => complaints.push(String(error.error()));
+      context.on('request', asked).on('console', said).on('weberror', thrown);
       await use();
+      context.off('request', asked).off('console', said).off('weberror', thrown);
       expect(foreign, 'requests to another origin').toEqual([]);
       expect(complaints, 'errors on the page').toEqual([]);
     },

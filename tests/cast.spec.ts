@@ -81,20 +81,25 @@ test('an egg cup from its plan to a model, plaster, minutes and paper; a model i
   expect(readFileSync(await (await paper).path(), 'latin1')).toMatch(/^%PDF/);
 });
 
-test('a bottle is told that it parts, and the clock runs beside the signs', async ({ page }) => {
-  await page.clock.install();
-  await visit(page, '/?plan=plan-oil-bottle');
-  await room(page, 'Make', 'Cast');
-  await expect(page.locator('[data-parts]')).toContainText('Undercut');
-  await expect(page.locator('[data-parts]')).not.toHaveAttribute('data-parts', 'one');
-  await page.getByRole('button', { name: 'Timer' }).click();
-  await page.getByRole('button', { name: 'Slake, 4 min' }).click();
-  const clock = page.getByRole('timer', { name: 'Slake' });
-  await expect(clock).toHaveText('4:00');
-  await page.clock.runFor(61_000);
-  await expect(clock).toHaveText('2:59');
-  await page.clock.runFor(180_000);
-  await expect(page.getByText('The time is over').or(page.getByText('the time is over'))).toBeVisible();
-  await page.getByRole('button', { name: 'Mix now' }).click();
-  await expect(page.getByRole('timer', { name: 'Mix' })).toHaveText('4:00');
+test.describe('by a clock of its own', () => {
+  // a clock that is set stays with the browser
+  test.use({ cold: true });
+
+  test('a bottle is told that it parts, and the clock runs beside the signs', async ({ page }) => {
+    await page.clock.install();
+    await visit(page, '/?plan=plan-oil-bottle');
+    await room(page, 'Make', 'Cast');
+    await expect(page.locator('[data-parts]')).toContainText('Undercut');
+    await expect(page.locator('[data-parts]')).not.toHaveAttribute('data-parts', 'one');
+    await page.getByRole('button', { name: 'Timer' }).click();
+    await page.getByRole('button', { name: 'Slake, 4 min' }).click();
+    const clock = page.getByRole('timer', { name: 'Slake' });
+    await expect(clock).toHaveText('4:00');
+    await page.clock.runFor(61_000);
+    await expect(clock).toHaveText('2:59');
+    await page.clock.runFor(180_000);
+    await expect(page.getByText('The time is over').or(page.getByText('the time is over'))).toBeVisible();
+    await page.getByRole('button', { name: 'Mix now' }).click();
+    await expect(page.getByRole('timer', { name: 'Mix' })).toHaveText('4:00');
+  });
 });
