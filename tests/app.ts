@@ -17,7 +17,6 @@ async function asNew(context: BrowserContext, origin: string): Promise<void> {
 export const test = base.extend<{ watched: void; cold: boolean }, { browsers: Map<string, BrowserContext> }>({
   cold: [false, { option: true }],
   browsers: [
-    // eslint-disable-next-line no-empty-pattern -- it depends on nothing, and says so as the runner asks for it
     async ({}, use) => {
       const browsers = new Map<string, BrowserContext>();
       await use(browsers);

@@ -129,7 +129,7 @@ test('what is not the contract is not served', async ({ request }) => {
     post('/api/calc/<script>', '{}'),
     post('/api/calc', '{}'),
     post('/api/calc/size/more', '{}'),
-    request.get('/api/calc/size'),
+    request.get('/api/calc/constructor'),
     request.delete('/api/calc/size'),
     request.get('/api'),
     request.get('/.env'),

@@ -1,3 +1,4 @@
+import { onceAlike } from '@/core/remember';
 import { type ClayFigures, normalDensity, normalUpTo } from '@/core/clay';
 import { shareAt, shareSdAt } from '@/core/sizing';
 import { type GapRange, type Pair, type Width, isRigid } from './widths';
@@ -155,20 +156,16 @@ function warpNodes(warps: Gap['warps'], steps: number): Nodes {
   return nodes.map(([w, weight]) => [w, weight / whole]);
 }
 
-const kept = new Map<string, Nodes>();
-const MOST_KEPT = 64;
+/** Worked out once for the same warps: widths are tried out by the dozen with them. */
+const nodesFor = onceAlike(64, ({ warps, steps }: { readonly warps: Gap['warps']; readonly steps: number }): Nodes =>
+  warpNodes(warps, steps),
+);
 
-/** The same, fine enough for the sd beside them; kept, since widths are tried out by the dozen with the same warps. */
+/** The same, fine enough for the sd beside them. */
 function nodesOf({ warps, straight }: Gap): Nodes {
   let steps = FEWEST_STEPS;
   while (steps < MOST_STEPS && straight.sd * steps < WARP_REACH * Math.hypot(...warps) * 3) steps *= 2;
-  const name = `${warps.join('|')}|${steps}`;
-  const known = kept.get(name);
-  if (known) return known;
-  if (kept.size >= MOST_KEPT) kept.clear();
-  const nodes = warpNodes(warps, steps);
-  kept.set(name, nodes);
-  return nodes;
+  return nodesFor({ warps, steps });
 }
 
 /** The chance that the finished gap is under a width, mm. Without doubt it is 0 or 1. */

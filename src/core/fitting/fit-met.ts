@@ -1,3 +1,4 @@
+import { onceEach } from '@/core/remember';
 import type { ClayFigures, Direction } from '@/core/clay';
 import {
   type ClayWidth,
@@ -60,16 +61,10 @@ const ovalityOf = (workspace: FitRows, { family, firing }: Part, { dried = 'apar
   typicalOval(dried, diameter) * (learnedOval(workspace, family, { dried, cone: firing?.cone })?.times ?? 1);
 
 /** A clay's figures for what is measured upwards: its shrinkage in height where a width's would be. */
-function upwards(figures: ClayFigures): ClayFigures {
-  const known = upwardsKept.get(figures);
-  if (known) return known;
+const upwards = onceEach((figures: ClayFigures): ClayFigures => {
   const { shrinkage, heightBelief } = figures;
-  const made = { ...figures, belief: heightBelief, shrinkage: { ...shrinkage, width: shrinkage.height } };
-  upwardsKept.set(figures, made);
-  return made;
-}
-
-const upwardsKept = new WeakMap<ClayFigures, ClayFigures>();
+  return { ...figures, belief: heightBelief, shrinkage: { ...shrinkage, width: shrinkage.height } };
+});
 
 /** How truly a width is made that is not there yet, and by how much it comes out larger. */
 function madeWith(clay: ClayFigures, { tool = 'gauge' }: Fitting, direction: Direction): Pick<ClayWidth, 'toolSd' | 'lean'> {

@@ -1,3 +1,4 @@
+import { remembering } from '@/core/remember';
 import { type Direction, lengthOf, type MeasuredWith, type Sample } from '@/core/clay';
 import { type FamilyName, type SizeName, sizeSpec } from '@/core/form';
 import { TOOL_SD } from '@/core/sizing';
@@ -82,39 +83,25 @@ function sampleOf(run: Run, piece: MadePiece, { size, wet, fired, wetWith, fired
   };
 }
 
-interface Kept {
-  readonly run: Run;
-  readonly samples: readonly BarRecord[];
-}
-
-const kept = new WeakMap<MadePiece, Kept>();
 const NONE: readonly BarRecord[] = [];
 
 /** What a fired piece says of its clay: across, and in height where its form does not sag. Nothing where it is left out. */
 export function samplesOf(run: Run, piece: MadePiece): readonly BarRecord[] {
   if (piece.out || run.bodyId === undefined || !piece.sizes.glazed) return NONE;
-  const known = kept.get(piece);
-  if (known?.run === run) return known.samples;
+  return samplesIn(piece, { run });
+}
+
+const samplesIn = remembering((piece: MadePiece, { run }: { readonly run: Run }): readonly BarRecord[] => {
   const across = best(run, piece, WIDTHS);
   const upright = heightSpeaks(run.family) ? endsOf(run, piece, 'height') : undefined;
-  const samples = [across, upright].flatMap((ends) => (ends && ends.fired < ends.wet ? [sampleOf(run, piece, ends)] : []));
-  kept.set(piece, { run, samples });
-  return samples;
-}
-
-interface Gathered {
-  readonly pieces: Workspace['pieces'];
-  readonly runs: Workspace['runs'];
-  readonly bars: Workspace['bars'];
-  readonly all: readonly BarRecord[];
-}
-
-const gathered = new WeakMap<Workspace['bars'], Gathered>();
+  return [across, upright].flatMap((ends) => (ends && ends.fired < ends.wet ? [sampleOf(run, piece, ends)] : []));
+});
 
 /** The bars of a workspace and what its fired pieces add to them: the same list while neither changes. */
-export function allEvidence({ bars, runs, pieces }: Pick<Workspace, 'bars' | 'runs' | 'pieces'>): readonly BarRecord[] {
-  const known = gathered.get(bars);
-  if (known?.pieces === pieces && known.runs === runs) return known.all;
+export const allEvidence = ({ bars, runs, pieces }: Pick<Workspace, 'bars' | 'runs' | 'pieces'>): readonly BarRecord[] =>
+  gathered(bars, { runs, pieces });
+
+const gathered = remembering((bars: Workspace['bars'], { runs, pieces }: Pick<Workspace, 'runs' | 'pieces'>): readonly BarRecord[] => {
   const byId = new Map(runs.map((run) => [run.id, run]));
   // a piece that was sent to another device and came back is a bar already
   const sent = new Set(bars.flatMap(({ id }) => (id.startsWith(SENT) ? [id] : [])));
@@ -124,10 +111,8 @@ export function allEvidence({ bars, runs, pieces }: Pick<Workspace, 'bars' | 'ru
       return run ? samplesOf(run, piece) : NONE;
     })
     .filter((sample) => !sent.has(asSent(sample).id));
-  const all = made.length > 0 ? [...bars, ...made] : bars;
-  gathered.set(bars, { pieces, runs, bars, all });
-  return all;
-}
+  return made.length > 0 ? [...bars, ...made] : bars;
+});
 
 /** A piece's shrinkage by what was measured of it, a fraction. */
 export const shrankBy = (sample: Pick<Sample, 'lengths'>): number => 1 - lengthOf(sample, 'glazed')! / lengthOf(sample, 'wet')!;

@@ -1,3 +1,4 @@
+import { remembering } from '@/core/remember';
 import type { MadePiece, Run, Workspace } from '@/core/records';
 
 /** What was made, with those pieces that teach; everything learned begins here. */
@@ -14,32 +15,21 @@ export interface PieceOfRun {
 const isExampleRun = (runId: string): boolean => runId.startsWith('run-');
 
 const NOTHING: Made = { runs: [], pieces: [] };
-const owns = new WeakMap<Workspace['pieces'], { readonly runs: Workspace['runs']; readonly own: Made }>();
-
-/** What the maker made themselves, without the example's; the same object for the same rows. */
-function ownRecord(made: Made): Made {
-  const known = owns.get(made.pieces);
-  if (known?.runs === made.runs) return known.own;
-  const runs = made.runs.filter(({ id }) => !isExampleRun(id));
-  const own = runs.length === 0 ? NOTHING : { runs, pieces: made.pieces.filter(({ runId }) => !isExampleRun(runId)) };
-  owns.set(made.pieces, { runs: made.runs, own });
-  return own;
-}
-
-/** The record that speaks of a plan or a clay: the example's teaches the example's, and never what is the maker's own. */
-export const recordFor = (made: Made, { id }: { readonly id: string }): Made => (/^(plan|body)-/.test(id) ? made : ownRecord(made));
 
 /** Something worked out when it is asked for, once for the same rows. */
 export function once<T>(work: (made: Made) => T): (made: Made) => T {
-  const kept = new WeakMap<Workspace['pieces'], { readonly runs: Workspace['runs']; readonly found: T }>();
-  return (made) => {
-    const known = kept.get(made.pieces);
-    if (known?.runs === made.runs) return known.found;
-    const found = work(made);
-    kept.set(made.pieces, { runs: made.runs, found });
-    return found;
-  };
+  const found = remembering((pieces: Made['pieces'], { runs }: Pick<Made, 'runs'>) => work({ runs, pieces }));
+  return ({ runs, pieces }) => found(pieces, { runs });
 }
+
+/** What the maker made themselves, without the example's; the same object for the same rows. */
+const ownRecord = once((made): Made => {
+  const runs = made.runs.filter(({ id }) => !isExampleRun(id));
+  return runs.length === 0 ? NOTHING : { runs, pieces: made.pieces.filter(({ runId }) => !isExampleRun(runId)) };
+});
+
+/** The record that speaks of a plan or a clay: the example's teaches the example's, and never what is the maker's own. */
+export const recordFor = (made: Made, { id }: { readonly id: string }): Made => (/^(plan|body)-/.test(id) ? made : ownRecord(made));
 
 /** Every piece with its run. */
 export const everyPiece = once(({ runs, pieces }): readonly PieceOfRun[] => {

@@ -1,3 +1,4 @@
+import { onceEach } from '@/core/remember';
 import { type SizeName, sizesOf } from '@/core/form';
 import { isExact, rangeOf, chanceWithin } from '@/core/sizing';
 import { fitOf } from '@/core/fitting';
@@ -47,21 +48,11 @@ function groupBy<T>(rows: readonly T[], keyOf: (row: T) => string | undefined): 
   return groups;
 }
 
-const keptRuns = new WeakMap<Made['runs'], Grouped['runs']>();
-const keptPieces = new WeakMap<Made['pieces'], Grouped['pieces']>();
-
-/** Worked out once while the rows are the same. */
-function keptBy<K extends object, V>(kept: WeakMap<K, V>, key: K, work: () => V): V {
-  const known = kept.get(key);
-  if (known) return known;
-  const made = work();
-  kept.set(key, made);
-  return made;
-}
+const runsByPlan = onceEach((runs: Made['runs']): Grouped['runs'] => groupBy(runs, (run) => run.planId));
+const piecesByRun = onceEach((pieces: Made['pieces']): Grouped['pieces'] => inOrder(groupBy(pieces, (piece) => piece.runId)));
 
 /** The runs of a plan, in the order they were begun. */
-export const runsOf = ({ runs }: Pick<Workspace, 'runs'>, planId: string): readonly Run[] =>
-  keptBy(keptRuns, runs, () => groupBy(runs, (run) => run.planId)).get(planId) ?? NONE;
+export const runsOf = ({ runs }: Pick<Workspace, 'runs'>, planId: string): readonly Run[] => runsByPlan(runs).get(planId) ?? NONE;
 
 /** By their numbers: rows come from the database in the order of their ids. */
 function inOrder(groups: Map<string, MadePiece[]>): Map<string, MadePiece[]> {
@@ -71,7 +62,7 @@ function inOrder(groups: Map<string, MadePiece[]>): Map<string, MadePiece[]> {
 
 /** The pieces of a run, in order. */
 export const piecesOf = ({ pieces }: Pick<Workspace, 'pieces'>, runId: string): readonly MadePiece[] =>
-  keptBy(keptPieces, pieces, () => inOrder(groupBy(pieces, (piece) => piece.runId))).get(runId) ?? NONE;
+  piecesByRun(pieces).get(runId) ?? NONE;
 
 /** The run of a part that is being made: the last begun, while it is not closed. */
 export function runOf(workspace: Made, ref: PartRef): Current {

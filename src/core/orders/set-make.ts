@@ -1,3 +1,4 @@
+import { onceAlike } from '@/core/remember';
 import { type SizeName, sizeSpec } from '@/core/form';
 import { normalFrom, shrinkageVariances, uniformFrom } from '@/core/fit';
 import { type Extras, setExtras } from '@/core/sets';
@@ -8,8 +9,11 @@ import type { Sorting } from '@/core/records';
 import { type SizedPlanPart, surenessOf } from '@/core/part';
 
 const SEED = 1;
-const kept = new Map<string, Extras>();
-const MOST_KEPT = 200;
+
+/** Drawn once for the same question. */
+const drawn = onceAlike(200, (question: Parameters<typeof setExtras>[0]): Extras =>
+  setExtras(question, normalFrom(SEED), uniformFrom(SEED)),
+);
 
 /**
  * How many to make so that so many matching sets come out: pieces differ by what each shrinks of its own and by the hand, finished, over
@@ -31,11 +35,5 @@ export function setsToMake(
     const left = remaining(clay.shrinkage, 'glazed', direction);
     return [Math.hypot(wet * own, handWith(clay, tool, direction).sd * left) / within[name]];
   });
-  const key = JSON.stringify([sets, size, spreads, loss.share, odds]);
-  const known = kept.get(key);
-  if (known) return known;
-  const found = setExtras({ sets, size, spreads, loss: loss.share, odds }, normalFrom(SEED), uniformFrom(SEED));
-  if (kept.size >= MOST_KEPT) kept.clear();
-  kept.set(key, found);
-  return found;
+  return drawn({ sets, size, spreads, loss: loss.share, odds });
 }

@@ -1,4 +1,5 @@
 import type { Matter } from '@/core/clay';
+import { remembering } from '@/core/remember';
 import { type Result, type UnitChoice, fineMass, good, handMass } from '@/core/units';
 import { type ClayRows, type KnownClay, clayOf, matterIn } from './clay';
 import { type OwnBall, ownBall } from './own-ball';
@@ -28,48 +29,38 @@ export const thrownBall = (sized: SizedPlanPart): number | undefined => runBall(
 export const shownBall = (g: number, { tester }: Pick<Part, 'tester'>, units: UnitChoice): number =>
   tester?.accepted ? fineMass(g, units) : handMass(g, units);
 
-interface Kept {
+/** What a part hangs on beside itself. */
+interface Inputs extends Partial<Middle> {
   readonly write: (mm: number) => string;
-  /** What the clays of what is put on it hold, by body. */
-  readonly matters: ReadonlyMap<string, Matter>;
   readonly known: KnownClay;
-  /** What the log taught of balls, and what was said of them: the maker's own ratio is of these. */
-  readonly learned: Middle | undefined;
+  /** What was said of balls; with what the log taught of them (the middle) the maker's own ratio is of these. */
   readonly said: readonly SaidBall[] | undefined;
-  readonly result: Result<SizedPlanPart>;
+  /** What the clays of what is put on it hold, by body. */
+  readonly [matter: `matter of ${string}`]: Matter | undefined;
 }
 
-const kept = new WeakMap<Part, Kept>();
+const worked = remembering((part: Part, inputs: Inputs): Result<SizedPlanPart> => {
+  const { write, known, said, median, spread, count } = inputs;
+  const sized = sizePart(part, known.figures, write, (bodyId) => inputs[`matter of ${bodyId}`]);
+  if (!sized.ok) return sized;
+  const learned = median === undefined || spread === undefined || count === undefined ? undefined : { median, spread, count };
+  return good({ ...sized.value, part, known, making: makingOf(part), ratio: ownBall(part, sized.value, learned, said) });
+});
 
 /**
- * Works a part out with its clay, what is put on it in its own clay, and its way of making. The one place where that is done; kept
- * while the part and what it hangs on, its clays above all, are the same objects.
+ * Works a part out with its clay, what is put on it in its own clay, and its way of making. The one place where that is done; worked
+ * out once while the part and what it hangs on, its clays above all, are the same objects.
  *
  * @param write puts a length into the reader's units, for the message
  */
 export function sizedPlanPart(workspace: ClayRows, part: Part, write: (mm: number) => string): Result<SizedPlanPart> {
-  const known = clayOf(workspace, part);
   const matterOf = matterIn(workspace);
-  const said = shopOf(workspace).wheel?.balls;
-  const learned = learnedBall(recordFor(workspace, { id: part.bodyId ?? '' }), { by: 'wheel', way: part.way });
-  const before = kept.get(part);
-  const same =
-    before?.known === known &&
-    before.learned?.median === learned?.median &&
-    before.learned?.count === learned?.count &&
-    before.said === said &&
-    before.write === write &&
-    [...before.matters].every(([bodyId, matter]) => matterOf(bodyId) === matter);
-  if (same) return before.result;
-  const matters = new Map<string, Matter>();
-  const sized = sizePart(part, known.figures, write, (bodyId) => {
-    const matter = matterOf(bodyId);
-    if (matter) matters.set(bodyId, matter);
-    return matter;
+  const bodies = (part.attached ?? []).flatMap(({ bodyId }) => (bodyId === undefined ? [] : [bodyId]));
+  return worked(part, {
+    write,
+    known: clayOf(workspace, part),
+    said: shopOf(workspace).wheel?.balls,
+    ...learnedBall(recordFor(workspace, { id: part.bodyId ?? '' }), { by: 'wheel', way: part.way }),
+    ...Object.fromEntries(bodies.map((bodyId) => [`matter of ${bodyId}`, matterOf(bodyId)])),
   });
-  const result = sized.ok
-    ? good({ ...sized.value, part, known, making: makingOf(part), ratio: ownBall(part, sized.value, learned, said) })
-    : sized;
-  kept.set(part, { write, known, learned, said, matters, result });
-  return result;
 }

@@ -1,3 +1,4 @@
+import { onceEach } from '@/core/remember';
 import type { Shop, ShopName, ShopRow, Workspace } from './records';
 
 /** What each setting of the shop is called. */
@@ -21,16 +22,10 @@ export const SHOP_WORDS: Readonly<Record<ShopName, string>> = {
   slips: 'slips',
 };
 
-const read = new WeakMap<readonly ShopRow[], Partial<Shop>>();
+const byName = onceEach((shop: readonly ShopRow[]) => Object.fromEntries(shop.map(({ id, value }) => [id, value])) as Partial<Shop>);
 
 /** The shop's settings by name; what was never set is missing. The same rows give the same object. */
-export function shopOf({ shop }: Pick<Workspace, 'shop'>): Partial<Shop> {
-  const known = read.get(shop);
-  if (known) return known;
-  const found = Object.fromEntries(shop.map(({ id, value }) => [id, value])) as Partial<Shop>;
-  read.set(shop, found);
-  return found;
-}
+export const shopOf = ({ shop }: Pick<Workspace, 'shop'>): Partial<Shop> => byName(shop);
 
 /** Settings by name as rows; what is not set has none. */
 export const shopRows = (shop: Partial<Shop>): ShopRow[] =>

@@ -24,3 +24,36 @@ function same<Inputs extends object>(before: Inputs, now: Inputs): boolean {
   const names = Object.keys(now) as (keyof Inputs)[];
   return names.length === Object.keys(before).length && names.every((name) => before[name] === now[name]);
 }
+
+/**
+ * Remembers the answer for each thing asked about: nothing but the thing itself is handed to the work, and it never changes.
+ *
+ * @example const outlineOf = onceEach((form: Form) => draw(form));
+ */
+export function onceEach<Asked extends object, Answer>(work: (asked: Asked) => Answer): (asked: Asked) => Answer {
+  const found = remembering((asked: Asked, _: object) => work(asked));
+  return (asked) => found(asked, NOTHING);
+}
+
+const NOTHING = {};
+
+/**
+ * Remembers the answers to questions that are plain figures and words: the same question, however it was put together, has the same answer.
+ *
+ * @param most so many answers are kept; then it begins anew
+ */
+export function onceAlike<Question extends object, Answer>(
+  most: number,
+  work: (question: Question) => Answer,
+): (question: Question) => Answer {
+  const found = new Map<string, Answer>();
+  return (question) => {
+    const name = JSON.stringify(question);
+    const known = found.get(name);
+    if (known !== undefined) return known;
+    const answer = work(question);
+    if (found.size >= most) found.clear();
+    found.set(name, answer);
+    return answer;
+  };
+}

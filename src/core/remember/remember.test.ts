@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { remembering } from '.';
+import { onceAlike, onceEach, remembering } from '.';
 
 describe('what is remembered', () => {
   const counted = () => {
@@ -28,5 +28,28 @@ describe('what is remembered', () => {
     expect(sum(thing, { a })).toBe(3);
     expect(sum({}, { a })).toBe(3);
     expect(times()).toBe(5);
+  });
+});
+
+describe('what is worked out once', () => {
+  it('for each thing, is worked out once for it', () => {
+    let times = 0;
+    const size = onceEach((list: readonly number[]) => (times += 1) && list.length);
+    const list = [1, 2];
+    expect([size(list), size(list), size([1, 2])]).toEqual([2, 2, 2]);
+    expect(times).toBe(2);
+  });
+
+  it('for the same question, is worked out once however it was put together, and so many are kept', () => {
+    const asked: number[] = [];
+    const half = onceAlike(2, ({ of }: { readonly of: number }) => {
+      asked.push(of);
+      return of / 2;
+    });
+    expect([4, 4, 6, 4].map((of) => half({ of }))).toEqual([2, 2, 3, 2]);
+    expect(asked).toEqual([4, 6]);
+    half({ of: 8 });
+    expect(half({ of: 4 })).toBe(2);
+    expect(asked).toEqual([4, 6, 8, 4]);
   });
 });

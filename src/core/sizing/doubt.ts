@@ -1,3 +1,4 @@
+import { onceEach } from '@/core/remember';
 import {
   type Belief,
   type ClayFigures,
@@ -74,19 +75,18 @@ interface Nodes {
 const REACH = 9;
 const STEPS = { coarse: 0.2, fine: 0.05 } as const;
 type Grid = keyof typeof STEPS;
-const kept: Record<Grid, WeakMap<Belief, Nodes>> = { coarse: new WeakMap(), fine: new WeakMap() };
 
-function nodesOf(belief: Belief, grid: Grid): Nodes {
-  const known = kept[grid].get(belief);
-  if (known) return known;
+function nodes(belief: Belief, grid: Grid): Nodes {
   const count = Math.round((2 * REACH) / STEPS[grid]) + 1;
   const s = Array.from({ length: count }, (_, i) => belief.mean + (i * STEPS[grid] - REACH) * belief.scale);
   const density = s.map((each) => beliefDensity(belief, each));
   const whole = density.reduce((all, each) => all + each, 0);
-  const nodes = { s, weight: density.map((each) => each / whole) };
-  kept[grid].set(belief, nodes);
-  return nodes;
+  return { s, weight: density.map((each) => each / whole) };
 }
+
+const NODES = { coarse: onceEach((belief: Belief) => nodes(belief, 'coarse')), fine: onceEach((belief: Belief) => nodes(belief, 'fine')) };
+
+const nodesOf = (belief: Belief, grid: Grid): Nodes => NODES[grid](belief);
 
 /** A normal spread this much of the clay's is smooth enough for the coarse steps, or for the fine; less makes no difference. */
 const SMOOTH = { coarse: 0.14, fine: 0.035 } as const;

@@ -1,5 +1,6 @@
 'use client';
 
+import { onceEach, remembering } from '@/core/remember';
 import { everyPiece } from '@/core/lessons';
 import { type MadePiece, refOf, type Run, type Shelf, type Workspace } from '@/core/records';
 import { useMemo } from 'react';
@@ -21,32 +22,20 @@ export interface Row {
   readonly clay: string;
 }
 
-const kept = new WeakMap<MadePiece, Row>();
+const rowOf = remembering((piece: MadePiece, { run, clay }: Omit<Row, 'piece'>): Row => ({ run, piece, clay }));
 
 /** The rows of all pieces; a piece that did not change keeps its own. */
 function rowsOf(workspace: Workspace): readonly Row[] {
   const clays = new Map(workspace.bodies.map(({ id, name }) => [id, name]));
   return everyPiece(workspace).map(({ run, piece }) => {
-    const clay = clays.get(run.bodyId ?? '') ?? 'no clay';
-    const known = kept.get(piece);
-    if (known?.run === run && known.clay === clay) return known;
-    const row = { run, piece, clay };
-    kept.set(piece, row);
-    return row;
+    return rowOf(piece, { run, clay: clays.get(run.bodyId ?? '') ?? 'no clay' });
   });
 }
 
-/** What a row is found by; kept with it. */
-const found = new WeakMap<Row, string>();
-
-function words(row: Row): string {
-  const known = found.get(row) ?? wordsOf(row);
-  found.set(row, known);
-  return known;
-}
-
-const wordsOf = ({ run, piece, clay }: Row): string =>
-  `${run.name} ${piece.no} ${clay} ${run.date} ${piece.note} ${run.note} ${piece.glaze ?? ''} ${piece.wrong?.join(' ') ?? ''} ${piece.fate ?? ''}`.toLowerCase();
+/** What a row is found by. */
+const words = onceEach(({ run, piece, clay }: Row): string =>
+  `${run.name} ${piece.no} ${clay} ${run.date} ${piece.note} ${run.note} ${piece.glaze ?? ''} ${piece.wrong?.join(' ') ?? ''} ${piece.fate ?? ''}`.toLowerCase(),
+);
 
 export function useFiltered(workspace: Workspace, { find, bodyId, planId, runId }: Filter): readonly Row[] {
   const rows = useMemo(() => rowsOf(workspace), [workspace]);
