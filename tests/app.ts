@@ -120,6 +120,10 @@ export async function resize(page: Page, size: { width: number; height: number }
   await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
 }
 
+/** The same widths, begun with the one the page has: each turn of the screen is a page laid out anew. */
+export const fromHere = (page: Page, widths: readonly number[]): readonly number[] =>
+  page.viewportSize()?.width === widths.at(-1) ? widths.toReversed() : widths;
+
 interface UnitSystem {
   readonly lengths: string;
   readonly weights: string;

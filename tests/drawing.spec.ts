@@ -1,6 +1,6 @@
 import { DEMO } from '@/core/example';
 import type { Page } from '@playwright/test';
-import { chooseUnits, expect, followed, resize, room, test, visit } from './app';
+import { chooseUnits, expect, followed, fromHere, resize, room, test, visit } from './app';
 
 const WIDTHS = [1280, 1024, 390];
 
@@ -104,7 +104,7 @@ for (const [name, system] of Object.entries(SYSTEMS)) {
       await room(page, inRoom);
       await followed(page);
       // what it meets is drawn the same way at any width: where there is most and least room is enough
-      for (const width of inRoom === 'Fit' ? [WIDTHS[0]!, WIDTHS.at(-1)!] : WIDTHS) {
+      for (const width of fromHere(page, inRoom === 'Fit' ? [WIDTHS[0]!, WIDTHS.at(-1)!] : WIDTHS)) {
         await resize(page, { width, height: 800 });
         found.push(...(await faults(page)).map((fault) => `${what}, ${inRoom}, ${width}: ${fault}`));
       }

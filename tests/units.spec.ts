@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
-import { chooseUnits, eachSection, expect, resize, room, test, visit } from './app';
+import { chooseUnits, eachSection, expect, fromHere, resize, room, test, visit } from './app';
 
-// the last is where the next is opened; what is told longest is looked at between the two as well
+// what is told longest is looked at between the two as well
 const WIDTHS = [390, 1024, 1280];
 const NARROW = [390, 1280];
 const WITH_UPRIGHT_TABLET = [390, 820, 1280];
@@ -92,7 +92,7 @@ for (const [name, system] of Object.entries(SYSTEMS)) {
     await chooseUnits(page, system);
     const faults: string[] = [];
     const look = async (where: string, widths: readonly number[] = NARROW) => {
-      for (const width of widths) {
+      for (const width of fromHere(page, widths)) {
         await resize(page, { width, height: 900 });
         faults.push(...(await clipped(page)).map((each) => `${where}, ${width}: ${each}`));
       }
