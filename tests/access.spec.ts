@@ -56,7 +56,7 @@ async function faultsOf(page: Page, within: string, runOnly: RunOnly): Promise<s
   ];
 }
 
-/** How a page is looked at: everything once, the colours in the dark. How large things are by finger, and that nothing lies beside a phone's screen, is tried in tests/fingers.spec.ts and tests/pieces.spec.ts. */
+/** How a page is looked at: everything once, the colours in the dark. How large things are by finger, and that nothing lies beside a phone's screen, is tried in tests/fingers.spec.ts. */
 const LOOKS = [
   { colorScheme: 'light', rules: RULES.all },
   { colorScheme: 'dark', rules: RULES.colour },

@@ -76,6 +76,20 @@ export async function visit(page: Page, path = '/'): Promise<void> {
 /** Once every part that stands in the page was fetched: before, there is nothing of it to look at. */
 const fetched = (page: Page) => expect(page.locator('[data-fetching]')).toHaveCount(0);
 
+/** Gives a piece, its clay and an order names as long as they may be, with and without places to break them. */
+export async function nameLongest(page: Page): Promise<void> {
+  const long = 'Honeycomb pot with six sides and a lid that seats well for the guesthouse on the hill above the harbour, second try 3';
+  for (const [place, field, name] of [
+    ['/pieces', 'Name of Honey jar, wide', long],
+    ['/clay?body=body-heron-buff', 'Name of the clay', long.replaceAll(' ', '-')],
+    ['/orders', 'Name of the order', long],
+  ] as const) {
+    await visit(page, place);
+    await page.getByLabel(field, { exact: true }).fill(name);
+    await page.keyboard.press('Enter');
+  }
+}
+
 /** Every place of the application but the pieces themselves and the wheel, with each of its views. */
 export const PLACES = [
   '/new',

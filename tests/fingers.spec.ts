@@ -1,5 +1,5 @@
 import { type Page } from '@playwright/test';
-import { PLACES, eachSection, expect, fingers, middle, saved, test, visit } from './app';
+import { PLACES, eachSection, expect, fingers, middle, muddled, nameLongest, saved, test, visit } from './app';
 
 /** What wet and dusty fingers do on glass, sent as the hardware sends it. */
 
@@ -231,12 +231,15 @@ for (const [device, viewport] of Object.entries({ 'a tablet': { width: 1180, hei
   test.describe(`what is pressed on ${device}`, () => {
     test.use({ viewport, hasTouch: true, isMobile: true });
 
-    test('is as large as a finger in every place and every room, 64 px at the wheel, and no field enlarges a phone’s page', async ({
+    test('is as large as a finger in every place and every room, 64 px at the wheel; on a phone no field enlarges the page and nothing lies beside it, however long a name is', async ({
       page,
     }) => {
+      const isPhone = viewport.width < 768;
+      if (isPhone) await nameLongest(page);
       const found: string[] = [];
       const look = async (where: string, least: number) => {
-        const fine = viewport.width < 768 ? (await tooFine(page)).map((field) => `${field}: its type`) : [];
+        if (isPhone) await expect.poll(() => muddled(page, 'header, main'), { message: where }).toEqual([]);
+        const fine = isPhone ? (await tooFine(page)).map((field) => `${field}: its type`) : [];
         found.push(...[...(await tooSmall(page, least)), ...fine].map((each) => `${where}: ${each}`));
       };
       for (const place of PLACES) {

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { PLACES, answer, eachSection, expect, muddled, saved, test, visit } from './app';
+import { answer, expect, saved, test, visit } from './app';
 
 test('pieces are listed, found, sorted, renamed, duplicated and deleted with undo', async ({ page }) => {
   await visit(page, '/pieces');
@@ -99,28 +99,4 @@ test('a pasted table becomes pieces: columns said by hand, faults by line, all o
   await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByTestId('count')).toHaveText('19 pieces');
   await saved(page);
-});
-
-test.describe('on a phone', () => {
-  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
-
-  test('nothing lies beside the screen in any room, however long a name is', async ({ page }) => {
-    const long = 'Honeycomb pot with six sides and a lid that seats well for the guesthouse on the hill above the harbour, second try 3';
-    expect(long.length).toBeGreaterThan(114);
-    await visit(page, '/pieces');
-    await page.getByLabel('Name of Honey jar, wide', { exact: true }).fill(long);
-    await page.keyboard.press('Enter');
-    await visit(page, '/clay?body=body-heron-buff');
-    await page.getByLabel('Name of the clay', { exact: true }).fill(long.replaceAll(' ', '-'));
-    await page.keyboard.press('Enter');
-    await visit(page, '/orders');
-    await page.getByLabel('Name of the order', { exact: true }).fill(long);
-    await page.keyboard.press('Enter');
-    for (const place of [...PLACES, '/wheel?plan=plan-honey-jar']) {
-      await visit(page, place);
-      await expect.poll(() => muddled(page, 'header, main'), { message: place }).toEqual([]);
-    }
-    await visit(page, '/?plan=plan-honey-jar');
-    await eachSection(page, (section) => expect.poll(() => muddled(page, 'header, main'), { message: section }).toEqual([]));
-  });
 });
