@@ -32,11 +32,12 @@ describe('a length written out', () => {
     expect(written((3 + 10 / 16) * INCH, 16)).toBe('3 5/8 in');
     expect(written((3 + 9 / 16) * INCH, 8)).toBe('3 5/8 in');
     expect(written(4 * INCH, 4)).toBe('4 in');
-    expect(written((13 / 64) * INCH, 8)).toBe('scant 1/4 in');
+    expect(written(7, 8)).toBe('full 1/4 in');
+    expect(written((13 / 64) * INCH, 8)).toBe('full 3/16 in');
     expect(written((13 / 64) * INCH, 16)).toBe('full 3/16 in');
     expect(written((13 / 64) * INCH, 64)).toBe('13/64 in');
     expect(written((3 / 16) * INCH, 16)).toBe('3/16 in');
-    expect(written((1 / 64) * INCH, 16)).toBe('scant 1/16 in');
+    expect([0.4, 0.8, 1.2].map((mm) => written(mm, 16))).toEqual(['1/64 in', '1/32 in', '3/64 in']);
     expect(written(0.1, 16)).toBe('0 in');
     expect(written(0.5 * INCH, 8)).toBe('1/2 in');
     expect(written((33 / 64) * INCH, 8)).toBe('1/2 in');
@@ -46,6 +47,20 @@ describe('a length written out', () => {
     expect(written(12.3, 2)).toBe('scant 1/2 in');
     expect(written(12.9, 2)).toBe('1/2 in');
     expect(written(13.3, 2)).toBe('1/2 in');
+  });
+
+  it('of a thin length is never more than a sixth off, in no finer fraction than that asks for', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.2, max: 12.69, noNaN: true }), fc.constantFrom(2, 4, 8, 16, 32, 64), (mm, denominator) => {
+        const { whole, fraction = [0, 1], lean } = writeLength(mm, { ...INCHES, denominator });
+        const off = (Number(whole) + fraction[0] / fraction[1]) * INCH - mm;
+        expect(Math.abs(off)).toBeLessThanOrEqual(Math.max(mm / 6, INCH / 128) + 1e-9);
+        if (lean) expect(Math.sign(off)).toBe(lean === 'scant' ? 1 : -1);
+        // from three times the fraction on the chosen one is always near enough
+        if (mm >= (3 * INCH) / denominator) expect(fraction[1]).toBeLessThanOrEqual(denominator);
+      }),
+      { numRuns: 400, seed: 8 },
+    );
   });
 
   it('in fractions is never further off than half of the finest', () => {

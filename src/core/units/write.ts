@@ -61,22 +61,30 @@ const LENGTH_PLACES: Record<Exclude<LengthUnit, 'inch-fraction'>, number> = { mm
 
 const THIN_MM = 12.7;
 
-/** What a scant fraction has less, and a full one more, where one is typed: more than half of a 64th, less than half of a 32nd. mm, ours. */
-export const LEAN_MM = 0.3;
+/** What a scant fraction has less, and a full one more, where one is typed: just over half of a 64th. mm, ours. */
+export const LEAN_MM = 0.2;
+
+const FRACTIONS: readonly number[] = [2, 4, 8, 16, 32, 64];
+
+/** No thin length is told by a fraction further from it than this share of it: a sixteenth would be a third of a wall, ours. */
+const FAR_SHARE = 1 / 6;
 
 /**
- * A thin length in the fraction chosen, which is a third of a wall: where a 64th would say something else, whether it is a little less
- * or a little more.
+ * A thin length in the fraction chosen, or the first finer one that is near enough: where a 64th would say something else, with whether it is
+ * a little less or a little more.
  */
 function thin(mm: number, denominator: number): Pick<Written, 'whole' | 'fraction' | 'lean'> {
-  const fine = Math.round((mm / MM_PER_INCH) * 64) / 64;
-  const shown = Math.max(Math.round((mm / MM_PER_INCH) * denominator), fine > 0 ? 1 : 0) / denominator;
-  return { ...mixed(shown, denominator), ...(fine !== shown && { lean: fine < shown ? 'scant' : 'full' }) };
+  const inches = mm / MM_PER_INCH;
+  const nearest = (parts: number): number => Math.round(inches * parts) / parts;
+  const isNear = (parts: number): boolean => Math.abs(nearest(parts) - inches) <= inches * FAR_SHARE;
+  const parts = FRACTIONS.find((each) => each >= denominator && isNear(each)) ?? 64;
+  const [shown, fine] = [nearest(parts), nearest(64)];
+  return { ...mixed(shown, parts), ...(fine !== shown && { lean: fine < shown ? 'scant' : 'full' }) };
 }
 
 /**
  * Writes a length given in mm: to 0.1 mm, 0.01 cm, 0.01 in, or the chosen fraction of an inch, reduced; of what is thinner than half an
- * inch, a wall say, it says too whether it is a little less or more, to a 64th.
+ * inch, a wall say, it says too whether it is a little less or more, and what the fraction would tell a sixth off is told in a finer one.
  *
  * @example text(writeLength(92.075, { ...METRIC, length: 'inch-fraction' })) // '3 5/8 in'
  * @example text(writeLength(4.5, { ...METRIC, length: 'inch-fraction' })) // 'scant 3/16 in'
@@ -84,7 +92,7 @@ function thin(mm: number, denominator: number): Pick<Written, 'whole' | 'fractio
 export function writeLength(mm: number, units: UnitChoice): Written {
   if (units.length === 'inch-fraction') {
     const { denominator } = units;
-    const isThin = mm < THIN_MM && denominator < 64;
+    const isThin = mm >= 0 && mm < THIN_MM;
     return { ...(isThin ? thin(mm, denominator) : mixed(mm / MM_PER_INCH, denominator)), unit: 'in' };
   }
   const per = { mm: 1, cm: 10, in: MM_PER_INCH }[units.length];
@@ -141,7 +149,7 @@ const NO_LENGTH = 1e-6;
 
 /** The smallest length that is written in these units, mm. */
 function leastOf(units: UnitChoice): number {
-  if (units.length === 'inch-fraction') return MM_PER_INCH / units.denominator;
+  if (units.length === 'inch-fraction') return MM_PER_INCH / 64;
   return 10 ** -LENGTH_PLACES[units.length] * { mm: 1, cm: 10, in: MM_PER_INCH }[units.length];
 }
 

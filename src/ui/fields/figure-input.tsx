@@ -64,7 +64,7 @@ export function FigureInput({
   useReportRefusal(problem !== undefined);
   const { width, ...rest } = style;
   // a word before it takes more room than figures: scant, full
-  const worded = /^[a-z]/.test(value);
+  const worded = /^(scant|full) /.test(value);
   const fontSize = worded && rest.fontSize ? `max(calc(${rest.fontSize} * 0.7), min(${rest.fontSize}, 16px))` : rest.fontSize;
   const grows = typeof width === 'string' && /(px|rem)$/.test(width);
   return (
