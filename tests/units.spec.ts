@@ -26,8 +26,8 @@ const SYSTEMS = {
     lengths: 'inch-fraction',
     weights: 'lb-oz',
     volumes: 'us',
-    // nor in finer fractions than those chosen, but where what fits lies between two of them
-    foreign: /\d[ \u00a0]?(mm|cm|g|kg|ml)\b(?!\/)|\d\/(32|64)\b/,
+    // nor in finer fractions than the sixteenths chosen from 3/16 on, but where what fits lies between two of them
+    foreign: /\d[ \u00a0]?(mm|cm|g|kg|ml)\b(?!\/)|\d[ \u00a0]\d+\/(32|64)\b|\b([7-9]|[1-3]\d)\/32\b|\b(1[3-9]|[2-6]\d)\/64\b/,
     finer: 'Lid or stopper',
   },
   'inches in decimals': { widths: NARROW, lengths: 'in', weights: 'lb-oz', volumes: 'us', foreign: /\d[ \u00a0]?(mm|cm|g|kg|ml)\b(?!\/)/ },

@@ -1,24 +1,13 @@
 import 'fake-indexeddb/auto';
 import { DEMO } from '@/core/example';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { type Fault, WorkspaceStore, commands } from '.';
 import { RimbetDatabase } from './db';
+import { ownBrowser } from './browser.test-kit';
 import { height, jar, setHeight, sizeOf } from './jar.test-kit';
 
-const alone = () => new WorkspaceStore(new RimbetDatabase(database), undefined);
-async function opened() {
-  const store = alone();
-  await store.open();
-  return store;
-}
-
-let browsers = 0;
-let database = '';
-
-beforeEach(() => {
-  browsers += 1;
-  database = `browser-${browsers}`;
-});
+const browser = ownBrowser();
+const { opened } = browser;
 
 /** How a browser's storage fails, and what is said of it. */
 const FAULTS: Record<string, { readonly breaks: (db: RimbetDatabase) => () => void; readonly fault: Fault }> = {
@@ -63,7 +52,7 @@ function refuses(db: RimbetDatabase, error: Error): () => void {
 describe.each(Object.entries(FAULTS))('with %s', (_name, { breaks, fault }) => {
   /** A store whose database fails once it is open; pauses are as short as they can be. */
   async function broken() {
-    const db = new RimbetDatabase(database);
+    const db = new RimbetDatabase(browser.database);
     const store = new WorkspaceStore(db, undefined, [1]);
     await store.open();
     return { store, mend: breaks(db) };
@@ -115,7 +104,7 @@ describe.each(Object.entries(FAULTS))('with %s', (_name, { breaks, fault }) => {
 });
 
 it('tries a disk that goes on failing less and less often, and at once when asked to', async () => {
-  const db = new RimbetDatabase(database);
+  const db = new RimbetDatabase(browser.database);
   const store = new WorkspaceStore(db, undefined, [10, 1000, 60_000]);
   vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
   await store.open();
@@ -142,7 +131,7 @@ it('tries a disk that goes on failing less and less often, and at once when aske
 
 describe('a browser that keeps nothing', () => {
   it('is worked in from memory, and says so', async () => {
-    const db = new RimbetDatabase(database);
+    const db = new RimbetDatabase(browser.database);
     refuses(db, new Error('no storage'));
     const store = new WorkspaceStore(db, undefined, [60_000]);
     await store.open();
@@ -156,7 +145,7 @@ describe('a browser that keeps nothing', () => {
     const before = await opened();
     before.run(setHeight(130));
     await before.settled();
-    const db = new RimbetDatabase(database);
+    const db = new RimbetDatabase(browser.database);
     const mend = refuses(db, new Error('busy'));
     const store = new WorkspaceStore(db, undefined, [1]);
     await store.open();

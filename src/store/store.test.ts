@@ -3,9 +3,10 @@ import { DEMO } from '@/core/example';
 import { runOf } from '@/core/orders';
 import { shopOf } from '@/core/records';
 import fc from 'fast-check';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { WorkspaceStore, commands, madeActs } from '.';
 import { RimbetDatabase } from './db';
+import { ownBrowser } from './browser.test-kit';
 import { height, jar, setHeight, sizeOf } from './jar.test-kit';
 import { typesDuringWrite } from './meanwhile.test-kit';
 
@@ -17,23 +18,14 @@ function twoTabs() {
       heard.forEach((listener, i) => i !== own && listener(new MessageEvent('message', { data: structuredClone(data) }))),
     addEventListener: (_: string, listener: never) => void (heard[own] = listener),
   });
-  return [0, 1].map((own) => new WorkspaceStore(new RimbetDatabase(database), channel(own) as never)) as [WorkspaceStore, WorkspaceStore];
+  return [0, 1].map((own) => new WorkspaceStore(new RimbetDatabase(browser.database), channel(own) as never)) as [
+    WorkspaceStore,
+    WorkspaceStore,
+  ];
 }
 
-const alone = () => new WorkspaceStore(new RimbetDatabase(database), undefined);
-async function opened() {
-  const store = alone();
-  await store.open();
-  return store;
-}
-
-let browsers = 0;
-let database = '';
-
-beforeEach(() => {
-  browsers += 1;
-  database = `browser-${browsers}`;
-});
+const browser = ownBrowser();
+const { opened } = browser;
 
 describe('the workspace store', () => {
   it('finds the example workshop at the first visit, and what was left at the next', async () => {
@@ -50,7 +42,7 @@ describe('the workspace store', () => {
   });
 
   it('does what was asked before it was open on what it then holds', async () => {
-    const store = alone();
+    const store = browser.alone();
     store.set({ units: { ...DEMO.settings.units, length: 'cm' } });
     store.run(setHeight(130));
     await store.open();
@@ -172,7 +164,7 @@ describe('the workspace store', () => {
   });
 
   it.each([false, true])('keeps what is typed while a write is under way, after another tab wrote: %s', async (otherWrote) => {
-    const db = new RimbetDatabase(database);
+    const db = new RimbetDatabase(browser.database);
     // hears of the other tab from the disk alone
     const store = new WorkspaceStore(db, { postMessage: () => undefined, addEventListener: () => undefined } as never);
     await store.open();
@@ -194,7 +186,7 @@ describe('the workspace store', () => {
   });
 
   it('joins what waits into few transactions, and keeps the two ends of it', async () => {
-    const db = new RimbetDatabase(database);
+    const db = new RimbetDatabase(browser.database);
     const store = new WorkspaceStore(db, undefined);
     await store.open();
     const transactions = vi.spyOn(db, 'transaction');
@@ -210,7 +202,7 @@ describe('the workspace store', () => {
   });
 
   it('keeps what can be undone of the last 200 things, on disk as on screen', async () => {
-    const db = new RimbetDatabase(database);
+    const db = new RimbetDatabase(browser.database);
     const store = new WorkspaceStore(db, undefined);
     await store.open();
     for (let i = 1; i <= 215; i += 1) {
@@ -228,7 +220,7 @@ describe('the workspace store', () => {
   });
 
   it('does not read everything again for what it knows already', async () => {
-    const db = new RimbetDatabase(database);
+    const db = new RimbetDatabase(browser.database);
     let hear: (event: MessageEvent) => void = () => undefined;
     const channel = { postMessage: () => undefined, addEventListener: (_: string, listener: never) => void (hear = listener) };
     const store = new WorkspaceStore(db, channel as never);
@@ -314,7 +306,7 @@ describe('the workspace store', () => {
     const refs = ['plan-honey-jar', 'plan-platter', 'plan-serving-bowl'];
     await fc.assert(
       fc.asyncProperty(fc.array(fc.nat({ max: 2 }), { minLength: 1, maxLength: 12 }), fc.nat({ max: 2 }), async (order, at) => {
-        database = `${database}+`;
+        browser.database = `${browser.database}+`;
         const store = await opened();
         const plan = (ref: string) => store.getSnapshot().workspace.plans.find(({ id }) => id === ref)!;
         const count = (ref: string) => runOf(store.getSnapshot().workspace, ref).pieces.length;

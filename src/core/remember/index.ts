@@ -48,7 +48,8 @@ export function onceAlike<Question extends object, Answer>(
 ): (question: Question) => Answer {
   const found = new Map<string, Answer>();
   return (question) => {
-    const name = JSON.stringify(question);
+    // JSON knows no Infinity: two questions would look the same
+    const name = JSON.stringify(question, (_, value: unknown) => (typeof value === 'number' ? String(value) : value));
     const known = found.get(name);
     if (known !== undefined) return known;
     const answer = work(question);

@@ -48,6 +48,8 @@ describe('what is worked out once', () => {
     });
     expect([4, 4, 6, 4].map((of) => half({ of }))).toEqual([2, 2, 3, 2]);
     expect(asked).toEqual([4, 6]);
+    expect([half({ of: Infinity }), half({ of: -Infinity })]).toEqual([Infinity, -Infinity]);
+    asked.splice(2);
     half({ of: 8 });
     expect(half({ of: 4 })).toBe(2);
     expect(asked).toEqual([4, 6, 8, 4]);

@@ -1,13 +1,14 @@
 import { type UnitChoice, text, unbroken, writeLength } from '@/core/units';
+import { stepOf } from '@/ui/fields';
 import type { Units } from '@/ui/state';
 
 /** Less than this of a step is none. */
 const NOTHING = 1e-6;
 
 /** A length on the step of the chosen fractions below it or above it, so that what lies between two stays between them. mm */
-function onStep(mm: number, { length, denominator }: UnitChoice, to: 'below' | 'above'): number {
-  if (length !== 'inch-fraction') return mm;
-  const step = 25.4 / denominator;
+function onStep(mm: number, choice: UnitChoice, to: 'below' | 'above'): number {
+  if (choice.length !== 'inch-fraction') return mm;
+  const step = stepOf(choice);
   return step * (to === 'below' ? Math.floor(mm / step + NOTHING) : Math.ceil(mm / step - NOTHING));
 }
 
