@@ -137,6 +137,13 @@ test('a fraction is told as large as a figure in millimetres', async ({ page }) 
   expect(await size()).toBeGreaterThan(metric * 0.9);
 });
 
+test('an example of what to type is in the units that are read', async ({ page }) => {
+  await visit(page);
+  await chooseUnits(page, SYSTEMS['inches in fractions']);
+  await visit(page, '/shelves?view=measure');
+  await expect(page.getByText('both ways with a semicolon')).toContainText('In inches; both ways with a semicolon: 3.701; 3.669.');
+});
+
 test('a rule that reads inches takes 9 as inches', async ({ page }) => {
   await visit(page);
   await room(page, 'Tools', 'Shrink rule');

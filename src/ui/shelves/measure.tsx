@@ -63,6 +63,9 @@ function likely(rows: readonly Row[]): Stage {
 const unmeasured = (rows: readonly Row[], stage: Stage): ReadonlySet<string> =>
   new Set(rows.filter(({ piece }) => STANDS[stage].includes(piece.shelf) && !piece.sizes[stage]).map(({ piece }) => piece.id));
 
+/** Two widths of one piece, as they are typed. */
+const suchTwo = (unit: 'mm' | 'in'): string => writeLengths([94, 93.2], unit);
+
 /** A whole load, a column at a time: heights, then mouths, Enter by Enter, as calipers and scale type them. */
 export function Measure({ rows }: { rows: readonly Row[] }) {
   const { workspace } = useWorkspace();
@@ -85,7 +88,7 @@ export function Measure({ rows }: { rows: readonly Row[] }) {
     const name = `${row.run.name} ${row.piece.no}, ${madeSize(size)} ${STAGE_WORDS[stage]}`;
     const read = readLengths(text, unit);
     if (!read.ok) return read.problem.message;
-    if (read.value.length > 2) return 'Write one width, or the largest and the smallest, such as 94; 93.2.';
+    if (read.value.length > 2) return `Write one width, or the largest and the smallest, such as ${suchTwo(unit)}.`;
     const [first, second] = read.value;
     const wet = row.piece.sizes.wet?.[size]?.mm ?? (size === 'height' ? row.run.gauge : undefined) ?? row.run.planned[size];
     if (first !== undefined && stage !== 'wet' && wet !== undefined && first > wet * 1.02)
@@ -134,7 +137,7 @@ export function Measure({ rows }: { rows: readonly Row[] }) {
           guess by eye first
         </chakra.label>
         <Box fontSize="sm" color="fg.muted">
-          In {unit}; both ways with a semicolon: 94; 93.2. Enter goes down the column, then to the next.
+          In {unit === 'in' ? 'inches' : 'mm'}; both ways with a semicolon: {suchTwo(unit)}. Enter goes down the column, then to the next.
         </Box>
       </HStack>
       {shown.length === 0 ? (
