@@ -327,7 +327,7 @@ console.log(`  the bare page slowed 4x: median ${bareSlow.median.toFixed(0)} ms,
 console.log(
   `  a bottle, the form with the most to work out and draw: median ${bottle.median.toFixed(0)} ms (${(bottle.median / plain.median).toFixed(1)} times the cup)`,
 );
-console.log('First load, JavaScript gzipped (building with source maps …)');
+console.log('First load, JavaScript gzipped (building with source maps…)');
 quietly(tool('next'), ['build'], { RIMBET_SOURCE_MAPS: '1', RIMBET_DIST: '.next-bench' });
 const { byPackage, firstLoad } = await import('./lib/bundle.mjs');
 const total = (scripts) => scripts.reduce((sum, { gzipped }) => sum + gzipped, 0);

@@ -132,7 +132,7 @@ const KINDS = {
       }),
     );
     await page.getByLabel('Workspace file', { exact: true }).setInputFiles(file);
-    await page.getByRole('button', { name: 'Merge it in' }).click();
+    await page.getByRole('button', { name: 'Merge' }).click();
     await saved(page);
     await page.locator('[role=status]', { hasText: 'merged in' }).first().waitFor();
     return async () => {

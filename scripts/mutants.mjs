@@ -68,4 +68,4 @@ const all = isDrawn
 for (const { noticed, told } of all) if (!noticed) console.log(`not noticed: ${told}`);
 for (const folder of new Set(all.map((each) => each.folder)))
   console.log(`${folder}: ${share(all.filter((each) => each.folder === folder))}`);
-console.log(`noticed ${share(all)}: ${((100 * all.filter(({ noticed }) => noticed).length) / all.length).toFixed(1)} %`);
+console.log(`noticed ${share(all)}: ${((100 * all.filter(({ noticed }) => noticed).length) / all.length).toFixed(1)}%`);

@@ -36,7 +36,7 @@ const VIEWS = [
     size: { width: 1280, height: 960 },
     before: async (page) => {
       await opened('Fit', 'Lid or stopper', 330)(page);
-      await page.getByRole('button', { name: 'Fire it 1,000 times' }).click();
+      await page.getByRole('button', { name: 'Simulate 1,000' }).click();
       await page.locator('[data-fired]').waitFor();
     },
   },
@@ -65,9 +65,9 @@ const VIEWS = [
     path: '/?plan=plan-egg-cup',
     size: WIDE,
     before: async (page) => {
-      await opened('Make', 'Cast')(page);
+      await opened('Make', 'Slip casting')(page);
       await page.getByRole('button', { name: 'Files to print' }).click();
-      await page.getByRole('button', { name: 'Look at it all round' }).click();
+      await page.getByRole('button', { name: 'Turn it in 3D' }).click();
       await page.locator('[data-preview] canvas').waitFor();
       await page.locator('[data-testid="mould"]').evaluate((element) => window.scrollBy(0, element.getBoundingClientRect().top - 20));
     },

@@ -6,7 +6,7 @@ import { PLACES, eachSection, expect, room, test, visit } from './app';
 const PLANS = ['plan-honey-jar', 'plan-planter-box', 'plan-seed-dish', 'plan-skep-jar', 'plan-slab-mug'];
 const SHARED = new Set([
   'Every stage',
-  'Holds',
+  'Capacity',
   'Size limits',
   'Handle',
   'Silhouette',
@@ -14,15 +14,15 @@ const SHARED = new Set([
   'Inside rib',
   'Shelf card',
   'Shrink rule',
-  'Check a rule',
-  'Own measures',
-  'Send the piece',
+  'Check a shrink rule',
+  'Your own measures',
+  'Send this piece',
   'Fit',
   'Stack',
   'Nest',
-  'Cast',
+  'Slip casting',
   'Runs',
-  'Made',
+  'Results',
 ]);
 
 /** Where what is good, bad, warned of and of each stage stands together. */
@@ -86,12 +86,12 @@ test.describe('no accessibility violations', () => {
 
   test('in each view of the shelves, a piece opened and the form of a table', async ({ page }) => {
     await visit(page, '/shelves');
-    for (const view of ['Measure a load', 'What it taught', 'Log']) {
+    for (const view of ['Measure a load', 'Your figures', 'Log']) {
       await page.getByRole('navigation', { name: 'Of the shelves' }).getByRole('button', { name: view }).click();
       if (view === 'Log') {
         await page.getByLabel('Find among what was made', { exact: true }).fill('honey jar');
         await page.getByRole('button', { name: 'Honey jar, wide 3', exact: true }).click();
-        await page.getByRole('button', { name: 'From a table …' }).click();
+        await page.getByRole('button', { name: 'From a table…' }).click();
       }
       await expect(page.locator('main table, main figure').first()).toBeVisible();
       expect(await faultsEverywhere(page, 'main'), view).toEqual([]);
@@ -116,7 +116,7 @@ test.describe('no accessibility violations', () => {
 test('a refusal and an open quick size have no violations either', async ({ page }) => {
   await visit(page);
   await page.getByLabel('Finished wall', { exact: true }).fill('50');
-  await page.getByLabel('Find, or type a finished size', { exact: true }).fill('74');
+  await page.getByLabel('Find anything, or type a finished size', { exact: true }).fill('74');
   expect(await faultsOf(page, 'body', RULES.all)).toEqual([]);
 });
 
@@ -169,7 +169,7 @@ test.describe('on a phone', () => {
     await page.getByRole('button', { name: 'Another piece' }).tap();
     await page.getByRole('option', { name: /^Butter crock/ }).tap();
     await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Butter crock');
-    await page.getByLabel('Find, or type a finished size').tap();
+    await page.getByLabel('Find anything, or type a finished size').tap();
     await page.keyboard.type('inside rib');
     await page.getByRole('option', { name: /Inside rib/ }).tap();
     await expect(page.locator('[data-room="tools"]')).toBeVisible();

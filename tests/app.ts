@@ -69,7 +69,7 @@ export { expect };
 export async function visit(page: Page, path = '/'): Promise<void> {
   await page.goto(path);
   await expect(page.locator('[data-status="ready"]')).toHaveCount(1);
-  await expect(page.getByText('Opening the workshop')).toHaveCount(0);
+  await expect(page.getByText('Loading…')).toHaveCount(0);
   await fetched(page);
 }
 
@@ -169,7 +169,7 @@ export async function room(page: Page, name: string, section?: string): Promise<
 
 /** Opens every section of every room of the piece in turn, or of those only that are asked for. That they can be pressed is not what is tried. */
 export async function eachSection(page: Page, look: (words: string) => Promise<void>, only?: ReadonlySet<string>): Promise<void> {
-  for (const name of ['Sizes', 'Make', 'Tools', 'Fit', 'Made']) {
+  for (const name of ['Sizes', 'Make', 'Tools', 'Fit', 'Results']) {
     await roomNames(page)
       .getByRole('button', { name: new RegExp(`^${name}`) })
       .dispatchEvent('click');

@@ -33,7 +33,7 @@ test('gauges say datum and stage, and follow the bat in use', async ({ page }) =
   await visit(page);
   await room(page, 'Tools', 'Gauges');
   const pointer = page.getByRole('region', { name: 'Pointer' });
-  await expect(pointer).toContainText('set for the rim after the needle');
+  await expect(pointer).toContainText('set to the rim after it is cut level');
   await expect(pointer).toContainText('141.1 mm');
   await expect(pointer).toContainText('159.1 mm');
   await type(page, 'Bat, thick', '25');
@@ -48,7 +48,7 @@ test('gauges say datum and stage, and follow the bat in use', async ({ page }) =
 test('a printer’s own line corrects what is printed, kept with its name', async ({ page }) => {
   await visit(page);
   await room(page, 'Tools');
-  await page.getByLabel('Printer', { exact: true }).selectOption('a new printer …');
+  await page.getByLabel('Printer', { exact: true }).selectOption('a new printer…');
   await type(page, 'Name of the printer', 'Barn office');
   await type(page, 'Its 100 mm line measures', '98');
   await type(page, 'Its 100 mm line measures', '40');
@@ -62,19 +62,19 @@ test('a printer’s own line corrects what is printed, kept with its name', asyn
 
 test('one mark of an old rule says what it suits, and rules of thumb what they cost', async ({ page }) => {
   await visit(page);
-  await room(page, 'Tools', 'Check a rule');
-  const check = page.getByRole('region', { name: 'Check a rule' });
-  await expect(check.getByRole('status')).toContainText('shrinks 11.5 %');
+  await room(page, 'Tools', 'Check a shrink rule');
+  const check = page.getByRole('region', { name: 'Check a shrink rule' });
+  await expect(check.getByRole('status')).toContainText('shrinks 11.5%');
   await type(page, 'It stands from zero', '108.3');
-  await expect(check.getByRole('status')).toContainText('shrinks 7.7 %');
+  await expect(check.getByRole('status')).toContainText('shrinks 7.7%');
   await expect(check).toContainText('An inch per foot makes it 99.7 mm wet');
 });
 
 test('a clay alone gives a rule, a second clay stands beside it, and the list of pieces prints', async ({ page }) => {
   await visit(page, '/clay?body=body-heron-buff');
   await page.getByText('Shrink rule for this clay', { exact: true }).click();
-  await page.getByLabel('Another clay beside', { exact: true }).selectOption('Chalk Down');
-  await page.getByLabel('Laid on clay that is', { exact: true }).selectOption('leather hard');
+  await page.getByLabel('Second clay on the rule', { exact: true }).selectOption('Chalk Down');
+  await page.getByLabel('Used on clay that is', { exact: true }).selectOption('leather hard');
   await expect(page.getByRole('img', { name: 'Preview: Shrink rule: Heron Buff, Chalk Down' })).toContainText('leather hard clay');
   const rule = await savedAs(page, 'Shrink rule as PDF');
   expect(rule.name).toBe('rimbet-shrink-rule-heron-buff-chalk-down.pdf');
@@ -88,7 +88,7 @@ test('a clay alone gives a rule, a second clay stands beside it, and the list of
 
 test('own measures tell widths in the maker’s words', async ({ page }) => {
   await visit(page);
-  await room(page, 'Tools', 'Own measures');
+  await room(page, 'Tools', 'Your own measures');
   await page.getByRole('button', { name: 'Add a measure' }).click();
   await type(page, 'Name of measure 1', 'second ring');
   await type(page, 'Width of measure 1', '101');
@@ -98,10 +98,10 @@ test('own measures tell widths in the maker’s words', async ({ page }) => {
 
 test('a tester corrects the ball, and the run is made to it on the wheel screen too', async ({ page }) => {
   await visit(page);
-  await room(page, 'Made', 'Test piece');
-  await type(page, 'It took a ball of', '680');
+  await room(page, 'Results', 'Test piece');
+  await type(page, 'Ball used', '680');
   await expect(page.locator('[data-tester]')).toHaveText('680 g');
-  await type(page, 'Its rim above the bat', '150');
+  await type(page, 'Rim above the bat', '150');
   await expect(page.locator('[data-tester]')).not.toHaveText('680 g');
   await page.getByRole('button', { name: 'Use this ball' }).click();
   const run = (await page.locator('[data-tester]').textContent())!;
@@ -110,12 +110,12 @@ test('a tester corrects the ball, and the run is made to it on the wheel screen 
   await saved(page);
   await visit(page, '/wheel?plan=plan-honey-jar');
   await expect(page.locator('[data-digits]').first()).toHaveText(run);
-  await expect(page.getByText('ball, by the test piece')).toBeVisible();
+  await expect(page.getByText('Ball, from the test piece')).toBeVisible();
 });
 
 test('an instrument that types works in any field: a figure and Enter', async ({ page }) => {
   await visit(page);
-  await page.getByLabel('Mouth, outside, glazed', { exact: true }).focus();
+  await page.getByLabel('Mouth, outside, finished', { exact: true }).focus();
   await page.keyboard.type('91.35\n');
   await expect(page.getByLabel('Finished width at the mouth', { exact: true })).toHaveValue(/^91\.[34]$/);
   await page.keyboard.type('90.02 mm\n');
@@ -124,14 +124,14 @@ test('an instrument that types works in any field: a figure and Enter', async ({
 
 test('simulated instruments fill the field the cursor stood in, and are refused where they do not fit', async ({ page }) => {
   await visit(page);
-  await room(page, 'Made', 'Test piece');
+  await room(page, 'Results', 'Test piece');
   await page.getByRole('button', { name: 'Scale and caliper' }).click();
   const tray = page.getByRole('region', { name: 'Instruments' });
   await expect(tray.getByText('SIMULATED')).toHaveCount(2);
-  await page.getByLabel('It took a ball of', { exact: true }).focus();
+  await page.getByLabel('Ball used', { exact: true }).focus();
   await page.getByRole('button', { name: 'Simulated scale: send' }).click();
-  await expect(page.getByLabel('Its rim above the bat', { exact: true })).toBeVisible();
-  await expect(page.getByLabel('It took a ball of', { exact: true })).toHaveValue('432 g');
+  await expect(page.getByLabel('Rim above the bat', { exact: true })).toBeVisible();
+  await expect(page.getByLabel('Ball used', { exact: true })).toHaveValue('432 g');
   await page.getByLabel('Finished width at the mouth', { exact: true }).focus();
   await type(page, 'Simulated caliper shows', '90.02 mm');
   await page.getByRole('button', { name: 'Simulated caliper: send' }).click();
@@ -203,7 +203,7 @@ test.describe('at the wheel', () => {
     for (let i = 0; i < 8; i += 1) await page.keyboard.press('PageDown');
     await expect(page.locator('[data-wheel="tester"]')).toBeVisible();
     await expect(page.locator('[data-wheel-tester]')).toHaveText('645 g');
-    for (let i = 0; i < 4; i += 1) await page.getByRole('button', { name: 'More: its rim above the bat' }).click();
+    for (let i = 0; i < 4; i += 1) await page.getByRole('button', { name: 'More: Rim above the bat' }).click();
     await expect(page.locator('[data-wheel-tester]')).not.toHaveText('645 g');
     await page.getByRole('button', { name: 'Use this ball' }).click();
     const wanted = (await page.locator('[data-wheel-tester]').textContent())!;
@@ -285,7 +285,7 @@ test('a bat of the kit is taken by every piece it holds: the pointer follows its
   await expect(page.getByRole('note').filter({ hasText: 'Plaster round' })).toContainText('smallest of your bats');
   // 141.1 above the bat and 30 of it
   await expect(page.getByRole('region', { name: 'Pointer' })).toContainText('171.1 mm');
-  await page.getByRole('button', { name: 'No wire' }).click();
+  await page.getByRole('button', { name: 'Set to no wire' }).click();
   await expect(page.getByRole('region', { name: 'Pointer' })).toContainText('170.1 mm');
   await saved(page);
 });

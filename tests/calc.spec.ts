@@ -55,7 +55,7 @@ test('one request may be so much work, and meanwhile others are served', async (
   const cases = Array.from({ length: 1200 }, (_, i) => ({ body: { kind: 'stoneware' }, form: bowl, target: { capacityMl: 300 + i } }));
   const many = await request.post('/api/calc/parse', { data: Array.from({ length: 2001 }, () => ({ kind: 'length', text: '1' })) });
   expect(many.status()).toBe(413);
-  expect((await many.json()).error.message).toContain('2001 cases are too many for one request. Send at most 2000 at a time.');
+  expect((await many.json()).error.message).toContain('2001 cases is too many for one request. Send at most 2000 at a time.');
   let answered = false;
   const work = request.post('/api/calc/solve', { data: cases, timeout: 60_000 }).then((response) => {
     answered = true;

@@ -16,24 +16,24 @@ function measured(file: string): { triangles: number; width: number; height: num
 
 test('an egg cup from its plan to a model, plaster, minutes and paper; a model in, scaled, out again', async ({ page }) => {
   await visit(page, '/?plan=plan-egg-cup');
-  await room(page, 'Make', 'Cast');
-  await expect(page.locator('[data-parts="one"]')).toContainText('Comes out of a mould of one part');
+  await room(page, 'Make', 'Slip casting');
+  await expect(page.locator('[data-parts="one"]')).toContainText('A one-part mould works');
   await expect(page.locator('[data-plaster]')).toHaveText(/2\.1 kg1\.5 kg/);
 
   // too narrow a mould is refused in words, and what was typed stays
-  await type(page, 'Mould, across', '100');
-  const refusal = page.getByRole('alert').filter({ hasText: 'of plaster round the model' });
+  await type(page, 'Case diameter', '100');
+  const refusal = page.getByRole('alert').filter({ hasText: 'of plaster around the model' });
   await expect(refusal).toContainText('20 mm at least');
-  await expect(page.getByLabel('Mould, across', { exact: true })).toHaveValue('100');
-  await type(page, 'Mould, across', '150');
+  await expect(page.getByLabel('Case diameter', { exact: true })).toHaveValue('100');
+  await type(page, 'Case diameter', '150');
   await expect(refusal).toHaveCount(0);
-  await type(page, 'Water to 100', '40');
+  await type(page, 'Water per 100 plaster', '40');
   await expect(page.getByRole('alert').filter({ hasText: 'from 50 to 100' })).toBeVisible();
-  await type(page, 'Water to 100', '70');
-  await page.getByLabel('Poured in', { exact: true }).selectOption('a bucket');
-  await expect(page.getByLabel('Bucket, at the level', { exact: true })).toBeVisible();
+  await type(page, 'Water per 100 plaster', '70');
+  await page.getByLabel('Mould case', { exact: true }).selectOption('a bucket');
+  await expect(page.getByLabel('Bucket width at the fill line', { exact: true })).toBeVisible();
   await page.keyboard.press('ControlOrMeta+z');
-  await expect(page.getByLabel('Mould, across', { exact: true })).toBeVisible();
+  await expect(page.getByLabel('Case diameter', { exact: true })).toBeVisible();
 
   // minutes from two test casts, with their range
   for (const [minutes, mm] of [
@@ -46,7 +46,7 @@ test('an egg cup from its plan to a model, plaster, minutes and paper; a model i
   }
   // 3.2 finished are 3.76 wet: (3.76 / 0.925)^2
   await expect(page.locator('[data-slip="minutes"]')).toContainText(/1[67] min/);
-  await expect(page.getByText('by how your casts differ')).toBeVisible();
+  await expect(page.getByText('Your test casts give')).toBeVisible();
 
   await page.getByRole('button', { name: 'Files to print' }).click();
   const model = page.waitForEvent('download');
@@ -55,7 +55,7 @@ test('an egg cup from its plan to a model, plaster, minutes and paper; a model i
   // 52 / 0.85, the ledge of 6 all round and 3 degrees of flare on 20; 56.9 high and the well of 20
   expect(wet.width).toBeCloseTo(75.3, 0);
   expect(wet.height).toBeCloseTo(76.9, 0);
-  await page.getByRole('button', { name: 'Look at it all round' }).click();
+  await page.getByRole('button', { name: 'Turn it in 3D' }).click();
   await expect(page.locator('[data-preview]')).toBeVisible();
   await page.getByLabel('What', { exact: true }).selectOption('the piece');
   const fired = page.waitForEvent('download');
@@ -88,7 +88,7 @@ test.describe('by a clock of its own', () => {
   test('a bottle is told that it parts, and the clock runs beside the signs', async ({ page }) => {
     await page.clock.install();
     await visit(page, '/?plan=plan-oil-bottle');
-    await room(page, 'Make', 'Cast');
+    await room(page, 'Make', 'Slip casting');
     await expect(page.locator('[data-parts]')).toContainText('Undercut');
     await expect(page.locator('[data-parts]')).not.toHaveAttribute('data-parts', 'one');
     await page.getByRole('button', { name: 'Timer' }).click();
@@ -98,7 +98,7 @@ test.describe('by a clock of its own', () => {
     await page.clock.runFor(61_000);
     await expect(clock).toHaveText('2:59');
     await page.clock.runFor(180_000);
-    await expect(page.getByText('The time is over').or(page.getByText('the time is over'))).toBeVisible();
+    await expect(page.getByText('time is up')).toBeVisible();
     await page.getByRole('button', { name: 'Mix now' }).click();
     await expect(page.getByRole('timer', { name: 'Mix' })).toHaveText('4:00');
   });

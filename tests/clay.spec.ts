@@ -4,7 +4,7 @@ import { expect, saved, test, visit } from './app';
 test('a clay’s new figure moves every piece made of it, and says so', async ({ page }) => {
   await visit(page, '/clay?body=body-foxglove-red');
   await page.getByLabel('Supplier’s shrinkage, %', { exact: true }).fill('13');
-  await expect(page.getByTestId('shrinkage')).toHaveText('13 %');
+  await expect(page.getByTestId('shrinkage')).toHaveText('13%');
   const pieces = page.getByRole('region', { name: 'Pieces in this clay' });
   await expect(pieces).toContainText('2 of 2 pieces moved with it');
   await expect(pieces.getByRole('row', { name: /Butter crock/ })).toContainText('was 128.3 mm 135.6 mm');
@@ -18,14 +18,14 @@ test('a range is taken, what is no percentage is refused and kept', async ({ pag
   await visit(page, '/clay?body=body-foxglove-red');
   const field = page.getByLabel('Supplier’s shrinkage, %', { exact: true });
   await field.fill('10-12');
-  await expect(page.getByTestId('shrinkage')).toHaveText('11 %');
+  await expect(page.getByTestId('shrinkage')).toHaveText('11%');
   await field.press('Enter');
   await field.fill('45');
-  await expect(page.locator('main [role=alert]')).toContainText('outside 0.1 to 30 %');
+  await expect(page.locator('main [role=alert]')).toContainText('outside 0.1 to 30%');
   await expect(field).toHaveValue('45');
-  await expect(page.getByTestId('shrinkage')).toHaveText('11 %');
+  await expect(page.getByTestId('shrinkage')).toHaveText('11%');
   await field.fill('');
-  await expect(page.getByTestId('shrinkage')).toHaveText('10 %');
+  await expect(page.getByTestId('shrinkage')).toHaveText('10%');
   await expect(page.getByTestId('belief')).toContainText('Rests on what earthenware typically does alone');
   await expect(page.getByTestId('belief')).toContainText(/That is 10\smm of every 100\smm wet\. From finished to wet: × 1\.111\./);
 });
@@ -53,10 +53,10 @@ test('clays and batches are made, and a deleted clay comes back with its batches
 test('a piece changes its clay', async ({ page }) => {
   await visit(page);
   await page.getByLabel('Clay', { exact: true }).selectOption('Chalk Down');
-  await expect(page.getByRole('button', { name: 'shrinks about 15 %' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'shrinks about 15%' })).toBeVisible();
   await expect(page.getByLabel('Mouth, outside, wet', { exact: true })).toHaveValue('108.2');
   await page.getByLabel('Clay', { exact: true }).selectOption('no clay chosen');
-  await expect(page.getByText('typical stoneware: shrinks about 12 %')).toBeVisible();
+  await expect(page.getByText('typical stoneware, shrinks about 12%')).toBeVisible();
   await expect(page.getByLabel('Mouth, outside, wet', { exact: true })).toHaveValue('104.5');
 });
 
@@ -68,13 +68,13 @@ test('clays chosen stand beside each other by what they shrank, and a difference
   await expect(clays.getByRole('row', { name: /Heron Buff/ })).toContainText('11.5');
   await expect(clays.getByRole('row', { name: /Heron Buff/ })).toContainText(/less: more than the doubt of/);
   await page.getByLabel('Chalk Down', { exact: true }).uncheck();
-  await expect(clays.getByRole('row', { name: /Foxglove Red/ })).toContainText('the others against this');
+  await expect(clays.getByRole('row', { name: /Foxglove Red/ })).toContainText('compared with');
   await page.getByLabel('Pieces to compare', { exact: true }).fill('honey jar');
   const compared = page.getByRole('table', { name: 'Clays compared' });
   await expect(compared.locator('tbody tr')).toHaveCount(1);
   await page.getByRole('button', { name: 'All sizes of Honey jar, wide', exact: true }).click();
   await expect(compared.getByRole('row', { name: /^Mouth, outside/ })).toContainText('104 mm');
-  await expect(compared.getByRole('row', { name: /^Rim on a grid/ })).toContainText('52 mm out, 141.1 mm up');
+  await expect(compared.getByRole('row', { name: /^Rim position on the grid/ })).toContainText('52 mm out, 141.1 mm up');
   await page.getByRole('button', { name: 'All sizes of Honey jar, wide', exact: true }).click();
   // as the list of pieces finds them, by clay or note too
   await page.getByLabel('Pieces to compare', { exact: true }).fill('quarry');

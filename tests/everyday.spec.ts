@@ -44,16 +44,16 @@ test('a refusal covers no other field and goes once it is no longer true', async
   expect(covered).toEqual([]);
   // as wide as this, a wall of 50 is possible
   await type(page, 'Finished width at the mouth', '400');
-  await type(page, 'Base, outside, glazed', '400');
+  await type(page, 'Base, outside, finished', '400');
   await page.keyboard.press('Enter');
   await expect(page.getByText(/thicker\sthan\sthe\spiece\sis\swide/)).toHaveCount(0);
 });
 
 test('a quick size speaks for the clay in view, says which, and for another when it is chosen', async ({ page }) => {
   await visit(page, '/clay?body=body-quarry-grog');
-  const quick = page.getByLabel('Find, or type a finished size', { exact: true });
+  const quick = page.getByLabel('Find anything, or type a finished size', { exact: true });
   await quick.fill('100');
-  const clay = page.getByLabel('Clay of the quick size', { exact: true });
+  const clay = page.getByLabel('Clay', { exact: true });
   await expect(clay.locator('option:checked')).toHaveText('Quarry Grog');
   await expect(page.locator('[data-quick="wet"]')).toHaveText(/^10[56](\.\d)?\smm$/);
   await clay.selectOption('Heron Buff');
@@ -65,7 +65,7 @@ test('a new piece only suggests its sizes, in the clay used last: typing at any 
   await saved(page);
   await page.getByRole('link', { name: 'Pieces' }).click();
   await page.locator('main').getByRole('link', { name: 'New piece' }).click();
-  await page.getByRole('button', { name: 'Skip: a plain one' }).click();
+  await page.getByRole('button', { name: 'Start with typical sizes' }).click();
   await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('New piece');
   await expect(page.getByLabel('Clay', { exact: true }).locator('option:checked')).toHaveText('Quarry Grog');
   await expect(page.getByRole('table').locator('[data-known]')).toHaveCount(0);
@@ -89,7 +89,7 @@ test('new things are named where they were added, the cursor in their name; exam
   await expect(last).toHaveValue('Biscuit tin');
   await page.getByRole('button', { name: 'Add a former' }).click();
   await expect(page.getByLabel('Name of New bowl', { exact: true })).toBeFocused();
-  await page.getByRole('button', { name: 'Set the example cutters aside' }).click();
+  await page.getByRole('button', { name: 'Remove the example cutters' }).click();
   await expect(page.getByRole('region', { name: 'Cutters' }).getByRole('listitem')).toHaveCount(1);
 });
 
@@ -97,7 +97,7 @@ test('a run has a count to reach, one key counts, and a new run counts from noth
   await visit(page, '/wheel?plan=plan-honey-jar');
   const count = page.getByRole('status').first();
   for (let i = 0; i < 9; i += 1) await page.keyboard.press('PageDown');
-  for (let i = 0; i < 3; i += 1) await page.getByRole('button', { name: 'More: to make of it' }).click();
+  for (let i = 0; i < 3; i += 1) await page.getByRole('button', { name: 'More: How many to make' }).click();
   await expect(count).toHaveText('0 of 3 thrown');
   await page.locator('body').click({ position: { x: 640, y: 300 } });
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
@@ -113,9 +113,9 @@ test('a run has a count to reach, one key counts, and a new run counts from noth
 
 test('the list, the card and the wheel weigh out what the piece itself says, by an accepted test piece too', async ({ page }) => {
   await visit(page);
-  await room(page, 'Made', 'Test piece');
-  await type(page, 'It took a ball of', '680');
-  await type(page, 'Its rim above the bat', '150');
+  await room(page, 'Results', 'Test piece');
+  await type(page, 'Ball used', '680');
+  await type(page, 'Rim above the bat', '150');
   await page.getByRole('button', { name: 'Use this ball' }).click();
   const ball = (await page.locator('[data-tester]').textContent())!.replace(/\s/g, ' ');
   await expect(answer(page, 'ball')).toHaveText(ball);
@@ -154,7 +154,7 @@ test('the browser’s back leads to the room and the part looked at before, and 
   // the views of a place as well
   for (const [place, nav, view, shown] of [
     ['/shelves', 'Of the shelves', 'Log', /view=log/],
-    ['/orders', 'Orders', 'How we work', /order=work/],
+    ['/orders', 'Orders', 'Workshop settings', /order=work/],
   ] as const) {
     await visit(page, place);
     await page.getByRole('navigation', { name: nav, exact: true }).getByRole('button', { name: view, exact: true }).click();
@@ -170,7 +170,7 @@ unwatched('what cannot be fetched says so in its own place and is loaded again, 
   const code = /_next\/static\/chunks\/.*\.js/;
   await page.route(code, (route) => route.abort());
   await page.getByRole('button', { name: 'Scale and caliper' }).click();
-  const said = page.getByText('This part of Rimbet could not be loaded. Nothing of yours is lost.');
+  const said = page.getByText('This part of Rimbet could not be loaded. Your work is still here.');
   await expect(said).toBeVisible();
   await expect(answer(page, 'ball')).toHaveText(/\d\sg$/);
   await type(page, 'Finished width at the mouth', '95');

@@ -34,9 +34,9 @@ test('a saved file opens again: merged with a preview, or in place of everything
   await choose(page, 'workshop.json', JSON.stringify(changed));
   const preview = page.getByRole('region', { name: 'What the file would change' });
   await expect(preview).toContainText('1 new: Another jar');
-  await expect(preview).toContainText('1 changed: file’s version wins: Jar from the file');
+  await expect(preview).toContainText('1 changed (the file’s version is used): Jar from the file');
   await expect(preview).toContainText('4 the same');
-  await preview.getByRole('button', { name: 'Merge it in' }).click();
+  await preview.getByRole('button', { name: 'Merge' }).click();
   await expect(page.getByText('20 pieces, 4 clays')).toBeVisible();
   await page.keyboard.press('ControlOrMeta+z');
   await expect(page.getByText('19 pieces, 4 clays')).toBeVisible();
@@ -85,12 +85,12 @@ test('a file of version 1 opens, with nothing lost and the bars left as they are
   await choose(page, 'old.json', readFileSync('tests/fixtures/workspace-v1.json', 'utf8'));
   const preview = page.getByRole('region', { name: 'What the file would change' });
   await expect(preview).toContainText('5 the same');
-  await expect(preview).toContainText('13 only here: stays if merged, goes if replaced');
+  await expect(preview).toContainText('13 only here (kept if you merge, deleted if you replace)');
   await preview.getByRole('button', { name: 'Replace everything' }).click();
   await expect(page.getByText('6 pieces, 4 clays and 3 batches')).toBeVisible();
   const file = (await savedFile(page)) as SavedFile & { bars: unknown[] };
   expect([file.version, file.bars.length]).toEqual([7, 0]);
-  await page.getByRole('button', { name: 'Back to the example workshop' }).click();
+  await page.getByRole('button', { name: 'Load the example workshop' }).click();
   await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Undone: the example workshop' })).toBeVisible();
 });

@@ -104,7 +104,7 @@ for (const [device, viewport] of Object.entries({
     test('scrolling what was different about the last one turns no page and says nothing of it', async ({ page }) => {
       await visit(page, '/wheel?plan=plan-honey-jar');
       await page.getByRole('button', { name: 'Thrown', exact: true }).tap();
-      const row = (await page.getByRole('group', { name: 'The last one was' }).boundingBox())!;
+      const row = (await page.getByRole('group', { name: 'The last one was:' }).boundingBox())!;
       const { drag } = await fingers(page);
       const y = row.y + row.height / 2;
       await drag([
@@ -112,7 +112,7 @@ for (const [device, viewport] of Object.entries({
         [row.x + row.width * 0.1, y],
       ]);
       expect(await shown(page)).toBe('all');
-      await expect(page.getByRole('group', { name: 'The last one was' }).locator('[aria-pressed=true]')).toHaveCount(0);
+      await expect(page.getByRole('group', { name: 'The last one was:' }).locator('[aria-pressed=true]')).toHaveCount(0);
     });
   });
 }

@@ -12,9 +12,9 @@ test('a bought stopper: measured, entered, made to, seated, and on the card', as
   await page.getByLabel('What Ash stoppers are', { exact: true }).selectOption('tapered stopper or cork');
   const own = page.locator('[data-lot="Ash stoppers"]');
   await own.getByLabel(/^Widths at the top/).fill('84; 84.4; 83.8; 84.2; 84.1');
-  await own.getByLabel('At the bottom', { exact: true }).fill('90');
+  await own.getByLabel('Width at the bottom', { exact: true }).fill('90');
   await expect(own).toContainText('does not taper inwards');
-  await own.getByLabel('At the bottom', { exact: true }).fill('76');
+  await own.getByLabel('Width at the bottom', { exact: true }).fill('76');
   await own.getByLabel('Long', { exact: true }).fill('1 in');
   await expect(own).toContainText('5 measured: about 84.1 mm, ± 0.2 mm');
   await saved(page);
@@ -22,7 +22,7 @@ test('a bought stopper: measured, entered, made to, seated, and on the card', as
   await room(page, 'Fit', 'Lid or stopper');
   await page.getByLabel('Which of your kit', { exact: true }).selectOption('Ash stoppers');
   // the mouth as planned is too wide for them: they drop in
-  await expect(page.locator('[data-odds]')).toContainText('drop in');
+  await expect(page.locator('[data-odds]')).toContainText('go in too far');
   expect(await odds(page)).toBeLessThan(0.75);
   await page.getByRole('button', { name: /^Make the mouth/ }).click();
   await expect.poll(() => odds(page)).toBeGreaterThan(0.9);
@@ -45,7 +45,7 @@ test('a soft lid for a jar that is leather hard already: the part of the shrinka
   await visit(page, '/?plan=plan-butter-crock');
   await room(page, 'Fit', 'Lid or stopper');
   await page.getByLabel('This pot is now', { exact: true }).selectOption('leather hard');
-  await page.getByLabel('Its mouth, measured', { exact: true }).fill('113.4; 112.6');
+  await page.getByLabel('Mouth, measured', { exact: true }).fill('113.4; 112.6');
   // Foxglove Red: 8 % in all, half of it done; the lid is cut wet from the same clay
   const figure = Number(/[\d.]+/.exec((await best(page).textContent())!)![0]);
   const finished = (113 * (1 - 0.08)) / (1 - 0.08 * 0.5);
@@ -56,8 +56,8 @@ test('a soft lid for a jar that is leather hard already: the part of the shrinka
   await page.getByLabel('Clay of the lid', { exact: true }).selectOption('Chalk Down');
   await expect(page.locator('[data-doubt="clay"]')).toBeVisible();
   await page.getByLabel('Clay of the lid', { exact: true }).selectOption('the same');
-  await page.getByLabel('The lid is made', { exact: true }).selectOption('bone dry');
-  await expect(page.locator('[data-fit="open"]')).toContainText('further on than the pot');
+  await page.getByLabel('Lid made at', { exact: true }).selectOption('bone dry');
+  await expect(page.locator('[data-fit="open"]')).toContainText('drier than the pot');
 });
 
 test('a lid for a fired pot that is no plan: its mouth measured, the disc made to it', async ({ page }) => {
@@ -66,7 +66,7 @@ test('a lid for a fired pot that is no plan: its mouth measured, the disc made t
   await expect(page.locator('[data-answer="ball"]')).toBeVisible();
   await room(page, 'Fit', 'Lid or stopper');
   await expect(page.locator('[data-fit="open"]')).toContainText('Measure the mouth of the pot');
-  await page.getByLabel('Mouth of the pot', { exact: true }).fill('98');
+  await page.getByLabel('Mouth of the pot, inside', { exact: true }).fill('98');
   await expect(page.locator('[data-odds]')).toContainText('jam');
   await page.getByRole('button', { name: /^Make the lid/ }).click();
   await expect.poll(() => odds(page)).toBeGreaterThan(0.5);
@@ -79,20 +79,20 @@ test('fired a thousand times it comes out as the odds say; the same press brings
 }) => {
   await visit(page, '/?plan=plan-lidded-jar');
   await room(page, 'Fit', 'Lid or stopper');
-  await page.getByRole('button', { name: 'Fire it 1,000 times' }).click();
+  await page.getByRole('button', { name: 'Simulate 1,000' }).click();
   const told = page.locator('[data-fired="1000"]');
   await expect(told).toBeVisible();
   const words = (await told.textContent())!;
   const good = Number(/(\d+) seat well/.exec(words)![1]);
   expect(Math.abs(good / 1000 - (await odds(page)))).toBeLessThan(0.06);
   await page.reload();
-  await page.getByRole('button', { name: 'Fire it 1,000 times' }).click();
+  await page.getByRole('button', { name: 'Simulate 1,000' }).click();
   await expect(told).toHaveText(words);
-  await page.getByText('the finished gaps behind the odds').click();
+  await page.getByText('Spread of the finished gap').click();
   await expect(page.locator('[data-drawn]')).toContainText('Drawn 200,000 times');
   // typing goes on while they are drawn, and the last that was typed is what is told
   await page.getByLabel('This pot is now', { exact: true }).selectOption('leather hard');
-  const field = page.getByLabel('Its mouth, measured', { exact: true });
+  const field = page.getByLabel('Mouth, measured', { exact: true });
   await field.fill('');
   await field.pressSequentially('107.25');
   await expect(field).toHaveValue('107.25');
@@ -103,9 +103,9 @@ test('cutters come with their odds, and a batch is paired with what is left over
   await visit(page, '/?plan=plan-butter-crock');
   await room(page, 'Fit', 'Lid from cutters');
   await expect(page.getByRole('table', { name: 'Pairs of cutters for a lid' })).toContainText(/\d in 10/);
-  await room(page, 'Fit', 'Pair a batch');
-  await page.getByLabel('Mouths, finished, as measured', { exact: true }).fill('71.8 72.4 73.1 70.9 75');
-  await page.getByLabel('Lids, finished, where they meet the mouth', { exact: true }).fill('70.6; 71.5; 72.2; 69.2');
+  await room(page, 'Fit', 'Match lids to pots');
+  await page.getByLabel('Mouths, finished', { exact: true }).fill('71.8 72.4 73.1 70.9 75');
+  await page.getByLabel('Lids, finished, at the seat', { exact: true }).fill('70.6; 71.5; 72.2; 69.2');
   await expect(page.locator('[data-pairs="4"]')).toContainText('4 of 4 can be paired');
   await expect(page.locator('[data-pairs]')).toContainText('Pots left over: 5. (75 mm)');
   await saved(page);
@@ -163,7 +163,7 @@ test('a lid becomes a part of its pot: switched, sized, undone, and the same aft
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save workspace file' }).click();
   const file = (await (await download).path())!;
-  await page.getByRole('button', { name: 'Empty the workspace' }).click();
+  await page.getByRole('button', { name: 'Delete everything' }).click();
   await page.getByLabel('Workspace file', { exact: true }).setInputFiles(file);
   await page.getByRole('button', { name: 'Replace everything' }).click();
   await saved(page);
@@ -195,14 +195,14 @@ test('the gap is moved on the drawing, and what fired is kept as evidence', asyn
   await page.mouse.move(at.x + at.width / 2 - 6, at.y + at.height / 2, { steps: 3 });
   await page.mouse.up();
   await expect.poll(async () => Number(/[\d.]+/.exec((await best(page).textContent())!)![0])).toBeLessThan(wide - 2);
-  await page.getByLabel('What holds it', { exact: true }).selectOption('a coil put on as its flange');
+  await page.getByLabel('What holds it', { exact: true }).selectOption('a coil flange');
   await expect(page.locator('[data-room="fit"]')).toContainText('The coil:');
-  await page.getByLabel('To fit with', { exact: true }).selectOption('something bought');
+  await page.getByLabel('To fit with', { exact: true }).selectOption('a bought lid or stopper');
   await page.getByLabel('Which of your kit', { exact: true }).selectOption('Pine lids, turned');
   // not the gap it was dragged to
   await page.getByLabel('How tight', { exact: true }).selectOption('easy');
   await page.getByLabel('This pot is now', { exact: true }).selectOption('glazed');
-  await page.getByLabel('Its mouth, measured', { exact: true }).fill('106');
+  await page.getByLabel('Mouth, measured', { exact: true }).fill('106');
   await page.getByRole('button', { name: /keep that as evidence about Foxglove Red/ }).click();
   await expect(page.locator('[data-room="fit"]')).toContainText('Kept as evidence about Foxglove Red.');
 });

@@ -79,7 +79,7 @@ test('a flared cup: a piece of a ring, its lap, its slab with texture, and the p
   await type(page, 'Finished width at the mouth', '80');
   await type(page, 'Finished width at the base', '80');
   await page.getByRole('button', { name: /^weigh out/ }).click();
-  await expect(page.getByRole('region', { name: 'Arithmetic' })).toContainText('π × (80 mm − 5 mm) = 235.6 mm finished');
+  await expect(page.getByRole('region', { name: 'Working' })).toContainText('π × (80 mm − 5 mm) = 235.6 mm finished');
   const straight = cutLine(await savedAs(page, 'Wall as SVG'));
   await room(page, 'Make', 'Slabs');
   await type(page, 'Along the rim', `${straight.width.toFixed(2)}`);
@@ -88,7 +88,7 @@ test('a flared cup: a piece of a ring, its lap, its slab with texture, and the p
   await expect(model).toContainText('80 mm');
   await expect(model).toContainText('96 mm');
   await type(page, 'Along the rim', '300');
-  await page.getByRole('button', { name: 'Make it this size' }).click();
+  await page.getByRole('button', { name: 'Use these sizes' }).click();
   // the mouth keeps its 5 mm wall round the new middle
   await expect(page.getByLabel('Finished width at the mouth', { exact: true })).toHaveValue('89.5');
 });
@@ -98,7 +98,7 @@ test('a texture asks for a thicker slab, and a narrow roller says what does not 
   await room(page, 'Make', 'Slabs');
   const slab = page.getByRole('region', { name: /^Slab [\d.]+ mm thick$/ });
   await expect(slab).toContainText('6 mm');
-  await type(page, 'Texture stretches it along', '10 %');
+  await type(page, 'Texture stretches the length by', '10%');
   await type(page, 'Widest your roller takes', '100');
   // no figure without a layout: what would do stands in its place, here and where the answer is
   await expect(slab).toHaveCount(0);
@@ -131,7 +131,7 @@ test('a bowl pressed in a former: what it finishes at, stopped anywhere, and the
   const disc = cutLine(await savedAs(page, 'Disc of slab as SVG'));
   expect(disc.width).toBeGreaterThan(242);
   await room(page, 'Make', 'Steps');
-  await expect(page.locator('[data-work="off"]')).toContainText('let go of the bowl by itself');
+  await expect(page.locator('[data-work="off"]')).toContainText('come away from the bowl by itself');
   // sizes typed by hand are no longer the former's
   await type(page, 'Wet width at the mouth', '200');
   await room(page, 'Make', 'Former');
@@ -149,9 +149,9 @@ test('a coiled pot from its finished height to its courses and its printed rib',
   await expect.poll(() => courses.getByRole('row').count()).toBeLessThan(before);
   // the last course ends at the wet height: 130 of 94 left
   await expect(courses.getByRole('row').last()).toContainText('138 mm');
-  await type(page, 'Coils, thick', '8');
+  await type(page, 'Coil thickness', '8');
   await expect(page.locator('[data-room]').getByRole('note')).toContainText('thinner than planned');
-  await type(page, 'Coils, thick', '');
+  await type(page, 'Coil thickness', '');
   await type(page, 'Courses laid', '10');
   await type(page, 'Coil, thick', '10');
   await type(page, 'total rise', '80');
@@ -173,21 +173,21 @@ test('a handle passes its fingers fired, counts with the piece, and is refused w
   await page.getByRole('button', { name: 'Add a handle' }).click();
   const handle = page.getByRole('region', { name: 'Handle', exact: true });
   await page.getByLabel('Fingers through it', { exact: true }).selectOption('2');
-  await type(page, 'A finger, wide', '20');
+  await type(page, 'Finger width', '20');
   await expect(handle).toContainText('44 mm × 28 mm');
   await type(page, 'Handles needed', '10');
   await expect(handle).toContainText('Make 12 for 10');
   await page.getByLabel('Fingers through it', { exact: true }).selectOption('4');
-  await type(page, 'A finger, wide', '30');
+  await type(page, 'Finger width', '30');
   await expect(handle.getByRole('alert')).toContainText('the piece is 120 mm high');
-  await type(page, 'A finger, wide', '18');
+  await type(page, 'Finger width', '18');
   await expect(handle.getByRole('alert')).toHaveCount(0);
   await room(page, 'Sizes', 'Every stage');
   await expect(trimmed).not.toHaveText(without!);
   await page.getByRole('button', { name: /^Undo/ }).click();
   await room(page, 'Make', 'Handle');
   // all that was typed in one visit to the field is one act
-  await expect(page.getByLabel('A finger, wide', { exact: true })).toHaveValue('20 mm');
+  await expect(page.getByLabel('Finger width', { exact: true })).toHaveValue('20 mm');
 });
 
 test('the kit: a cutter kept becomes a lid, a former is refused where clay would not leave it, and all of it can be undone', async ({

@@ -50,11 +50,11 @@ test('a run of six from the wheel to the kiln door by keyboard: the words, the b
   await page.mouse.move(from.x + 30, from.y + 30, { steps: 4 });
   await page.mouse.move(to.x + 220, to.y + to.height / 2, { steps: 8 });
   await page.mouse.up();
-  await expect(shelf(page, 'coated').getByRole('button', { name: /^Butter crock, 5 glazed/ })).toBeVisible();
+  await expect(shelf(page, 'coated').getByRole('button', { name: /^Butter crock, 5 glazed, unfired/ })).toBeVisible();
 
   await page.getByRole('button', { name: 'Measure a load' }).click();
   await expect(page.getByLabel('Measured', { exact: true })).toHaveValue('glazed');
-  await typed(page, 'Butter crock 1, height, glazed', [
+  await typed(page, 'Butter crock 1, height, finished', [
     '85.1',
     '85.4',
     '85.2',
@@ -66,9 +66,9 @@ test('a run of six from the wheel to the kiln door by keyboard: the words, the b
     '116.1',
     '116.3',
   ]);
-  await expect(field(page, 'Butter crock 3, mouth, glazed')).toHaveValue('116.8; 115.6');
-  await field(page, 'Butter crock 5, height, glazed').fill('180');
-  await expect(page.getByText(/Wet it was .* by now it is smaller/)).toBeVisible();
+  await expect(field(page, 'Butter crock 3, mouth, finished')).toHaveValue('116.8; 115.6');
+  await field(page, 'Butter crock 5, height, finished').fill('180');
+  await expect(page.getByText(/It was .* wet, so it must be smaller now/)).toBeVisible();
   await page.keyboard.press('Escape');
   await saved(page);
 
@@ -77,10 +77,10 @@ test('a run of six from the wheel to the kiln door by keyboard: the words, the b
   const sheet = page.locator('[data-piece="Butter crock 3"]');
   await expect(sheet).toContainText('asked 118 mm: 1.8 mm too narrow; not measured wet');
   await expect(sheet).toContainText('oval by 1.2 mm');
-  await expect(sheet).toContainText(/Inside what was said|Outside what was said/);
+  await expect(sheet).toContainText(/Within the predicted range|Outside the range predicted/);
   await sheet.getByRole('button', { name: 'glaze fault' }).click();
-  await sheet.getByLabel('What became of it', { exact: true }).selectOption('second');
-  await sheet.getByText('left out of what is learned').click();
+  await sheet.getByLabel('Kept, sold or given', { exact: true }).selectOption('second');
+  await sheet.getByText('Leave out of your figures').click();
   await saved(page);
 
   // five pieces moved what is believed of the clay; it says so
@@ -124,14 +124,14 @@ test('the log: found, sorted, a view kept, out as CSV and in with three bad rows
   await expect(log.getByRole('row')).toHaveCount(2);
   await page.getByLabel('Find among what was made', { exact: true }).fill('');
 
-  await page.getByRole('button', { name: 'From a table …' }).click();
+  await page.getByRole('button', { name: 'From a table…' }).click();
   await page
     .getByLabel('Paste the table')
     .fill(
       'name,date,clay,wet mouth,fired mouth\nTumbler,2026-11-02,Heron Buff,93,82\nTumbler,2026-11-99,Heron Buff,93,82\nTumbler,2026-11-02,Lost Clay,93,82\nTumbler,2026-11-02,Heron Buff,93,95\n=cmd,2026-11-02,,90,80',
     );
   const lines = page.getByRole('table', { name: 'Lines of the table' });
-  await expect(lines).toContainText('is no day that can be read');
+  await expect(lines).toContainText('is not a date');
   await expect(lines).toContainText('There is no clay called “Lost Clay”');
   await expect(lines).toContainText('Fired, its width at the mouth is not smaller than wet');
   const take = page.getByRole('button', { name: 'Take 2 pieces' });
@@ -152,7 +152,7 @@ test('the log saved as CSV and read again is recognised line by line, and change
   const saving = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save CSV' }).click();
   const path = await (await saving).path();
-  await page.getByRole('button', { name: 'From a table …' }).click();
+  await page.getByRole('button', { name: 'From a table…' }).click();
   await page.getByLabel('CSV file').setInputFiles(path);
   const region = page.getByRole('region', { name: 'What was made, from a table' });
   await expect(region.getByRole('status')).toHaveText('0 of 44 lines can be taken. 44 are there already.');
@@ -170,23 +170,23 @@ test('the log saved as CSV and read again is recognised line by line, and change
 
 test('the one that came out right becomes the standard; rounds are laid over each other and taken back', async ({ page }) => {
   await visit(page, '/?plan=plan-honey-jar');
-  await room(page, 'Made', 'Runs');
+  await room(page, 'Results', 'Runs');
   const made = page.locator('[data-room="made"]');
-  await type(page, 'Good ones wanted', '12');
+  await type(page, 'Good ones needed', '12');
   await expect(made).toContainText('2 of 36 begun were lost');
   await expect(made.locator('[data-make]')).toHaveText('16');
   await made.getByRole('button', { name: '4', exact: true }).click();
   await expect(made.locator('[data-came]')).toContainText('as asked, within what a ruler can tell');
   await made.getByRole('button', { name: /came out right/ }).click();
   await expect(made).toContainText('Standard: number 4 of 2026-10-12');
-  await type(page, 'How it was made: pulls, rib, lip', 'three pulls, wooden rib, lip with a strip of leather');
+  await type(page, 'How it was made (pulls, rib, lip)', 'three pulls, wooden rib, lip with a strip of leather');
   await expect(page.getByTestId('run-ball')).toBeVisible();
   await saved(page);
   await visit(page, '/wheel?plan=plan-honey-jar');
   await expect(page.locator('[data-wheel="all"]')).toContainText('three pulls, wooden rib');
   await page.goBack();
-  await room(page, 'Made', 'Runs');
-  await page.getByRole('button', { name: 'No standard' }).click();
+  await room(page, 'Results', 'Runs');
+  await page.getByRole('button', { name: 'Remove the reference piece' }).click();
   await expect(made).not.toContainText('Standard:');
 });
 
@@ -240,8 +240,8 @@ test('a picture is made small, kept beside the text, goes out with the file and 
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save with its picture' }).click();
   const path = await (await download).path();
-  await expect(page.getByTestId('kept')).toContainText('Last exported on');
-  await page.getByRole('button', { name: 'Empty the workspace' }).click();
+  await expect(page.getByTestId('kept')).toContainText('Last saved to a file on');
+  await page.getByRole('button', { name: 'Delete everything' }).click();
   await page
     .getByLabel('Workspace file')
     .setInputFiles({ name: 'rimbet.zip', mimeType: 'application/zip', buffer: await (await import('node:fs/promises')).readFile(path) });

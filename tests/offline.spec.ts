@@ -23,7 +23,7 @@ test('after the first visit the whole application opens and works with the netwo
     else await expect(page.getByText(there).first()).toBeVisible();
   }
   await page.goto('/somewhere/else');
-  await expect(page.getByRole('heading', { name: 'There is no page at this address' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
   await visit(page, '/?anything');
   await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue('140');
   await room(page, 'Tools', 'Shrink rule');
@@ -43,7 +43,7 @@ test('offline the router goes from page to page without loading any, and a quick
   await expect(page.getByRole('row', { name: 'Egg cup' })).toBeVisible();
   await page.evaluate(() => Object.assign(window, { sameDocument: true }));
   for (let i = 1; i <= 3; i += 1) {
-    await page.getByLabel('Find, or type a finished size', { exact: true }).fill(`${70 + i}`);
+    await page.getByLabel('Find anything, or type a finished size', { exact: true }).fill(`${70 + i}`);
     await page.keyboard.press('Enter');
     await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue(`Cup, ${70 + i} mm across`);
     for (const [place, there] of [
@@ -92,7 +92,7 @@ test('a new version is offered in every tab and taken in either, with nothing ty
   await visit(two);
   next();
   await one.evaluate(async () => (await navigator.serviceWorker.getRegistration())!.update());
-  const offer = (page: typeof one) => page.getByRole('button', { name: 'Use it now' });
+  const offer = (page: typeof one) => page.getByRole('button', { name: 'Update now' });
   await expect(offer(one)).toBeVisible();
   await expect(offer(two)).toBeVisible();
   await type(two, 'Finished height', '133');

@@ -6,20 +6,20 @@ test('a nest of four from one bowl: four plans, one set, one table, and the whee
   await visit(page, '/?plan=plan-serving-bowl');
   await room(page, 'Fit', 'Nest');
   await expect(page.locator('[data-bowl]')).toHaveCount(4);
-  await type(page, 'Room all round', '30');
-  await expect(page.getByRole('alert').filter({ hasText: 'more than each is narrower' })).toBeVisible();
-  await type(page, 'Room all round', '4');
+  await type(page, 'Gap all round', '30');
+  await expect(page.getByRole('alert').filter({ hasText: 'more than the step between bowls' })).toBeVisible();
+  await type(page, 'Gap all round', '4');
   // one changed by hand, those between move along
   const third = page.locator('[data-bowl="2"] [data-stage="wet"]').first();
   const before = await third.textContent();
   await type(page, 'Mouth of the second', '170');
   await expect(third).not.toHaveText(before!);
-  await expect(page.getByText('Doubling the clay from the smallest up')).toBeVisible();
-  await page.getByRole('button', { name: 'Make plans of them' }).click();
+  await expect(page.getByText('If you simply doubled the clay')).toBeVisible();
+  await page.getByRole('button', { name: 'Create these pieces' }).click();
   const set = page.getByRole('region', { name: 'Seed bowl, largest of four, nest of 4' });
   await expect(set.getByRole('row')).toHaveCount(5);
   await expect(set.getByRole('link', { name: /smallest of 4/ })).toBeVisible();
-  await set.getByRole('link', { name: 'At the wheel, one after the other' }).click();
+  await set.getByRole('link', { name: 'Throw the set at the wheel' }).click();
   await page.getByRole('link', { name: '1 of 4: next of the set' }).click();
   await expect(page.getByRole('heading', { name: /second of 4/ })).toBeVisible();
   await page.goBack();
@@ -35,7 +35,7 @@ test('ten beakers from the customer’s words to balls, days and a calendar file
   // the order that was open stands there until the new one is on disk
   await expect(named).toHaveValue('New order');
   await named.fill('Reading room');
-  await type(page, 'In the customer’s words', 'ten beakers, a third of a litre, before new year');
+  await type(page, 'What the customer asked for', 'ten beakers, a third of a litre, before new year');
   await type(page, 'Due', '3/12');
   await expect(page.getByRole('alert').filter({ hasText: 'is not a day' })).toBeVisible();
   await type(page, 'Due', '2027-01-29');
@@ -82,7 +82,7 @@ test('ten beakers from the customer’s words to balls, days and a calendar file
 
   // the whole line is begun today: it stands in today's work, and one tap does it
   await type(page, 'Due', '2026-12-01');
-  await expect(page.locator('[data-late]')).toContainText('Begun today it is ready on');
+  await expect(page.locator('[data-late]')).toContainText('If you start today it is ready on');
   await saved(page);
   await visit(page, '/today');
   const todo = page.getByRole('button', { name: /^Done: Throw \d+ × Oil pourer, straight/ });
@@ -95,7 +95,7 @@ test('ten beakers from the customer’s words to balls, days and a calendar file
 test('eleven bowls measured at bisque, sorted into sets of five; one held, one kept out, one put in by keys', async ({ page }) => {
   await visit(page, '/shelves?view=sets&set=set-seed-five');
   const sets = page.locator('[data-set]');
-  await expect(page.locator('[data-sorted="2"]')).toContainText('No way of sorting them gives more');
+  await expect(page.locator('[data-sorted="2"]')).toContainText('This is the best possible sorting');
   await expect(sets).toHaveCount(2);
   const left = page.getByRole('region', { name: 'Left over' });
   await expect(left.getByRole('button', { name: /^Piece 9/ })).toBeVisible();
@@ -123,8 +123,8 @@ test('eleven bowls measured at bisque, sorted into sets of five; one held, one k
     .first();
   await first.focus();
   await page.keyboard.press('Delete');
-  await expect(left.getByRole('button', { name: /kept out: sort again/ })).toBeVisible();
-  await type(page, 'In a set', '12');
+  await expect(left.getByRole('button', { name: /left out. Put back/ })).toBeVisible();
+  await type(page, 'Pieces per set', '12');
   await expect(page.getByRole('alert').filter({ hasText: '10 measured pieces make no set of 12' })).toBeVisible();
 });
 

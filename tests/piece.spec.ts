@@ -12,7 +12,7 @@ test('the first visit shows what to weigh, what to throw and the ways to a piece
     ways,
     page.getByRole('region', { name: 'Answer' }),
     page.getByTestId('drawing'),
-    page.getByLabel('Mouth, outside, glazed', { exact: true }),
+    page.getByLabel('Mouth, outside, finished', { exact: true }),
   ])
     await expect(seen).toBeInViewport({ ratio: 1 });
   const sizes = await page.locator('main *').evaluateAll((all) => all.map((element) => parseFloat(getComputedStyle(element).fontSize)));
@@ -23,8 +23,8 @@ test('the first visit shows what to weigh, what to throw and the ways to a piece
   expect(Math.max(...sizes)).toBe(ball);
   await expect(ways.getByRole('link')).toHaveCount(7);
   await ways.getByRole('link', { name: 'a ball of clay' }).click();
-  await page.getByLabel('I have', { exact: true }).fill('1.9 kg');
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByLabel('Ball', { exact: true }).fill('1.9 kg');
+  await page.getByRole('button', { name: 'Create piece' }).click();
   await expect(answer(page, 'ball')).toHaveText('1900 g');
   // with a piece of one's own they are not told any more
   await expect(ways).toHaveCount(0);
@@ -53,18 +53,18 @@ test('every keystroke moves the numbers and the drawing, and a reload keeps them
 test('a size typed at any stage in any unit becomes known there', async ({ page }) => {
   await visit(page);
   await type(page, 'Mouth, outside, leather hard', '4 in');
-  const finished = page.getByLabel('Mouth, outside, glazed', { exact: true });
+  const finished = page.getByLabel('Mouth, outside, finished', { exact: true });
   await expect(finished).toHaveValue('93.4');
   await expect(finished).not.toHaveAttribute('data-known', '');
   await expect(page.getByLabel('Mouth, outside, leather hard', { exact: true })).toHaveAttribute('data-known', '');
-  await type(page, 'Mouth, outside, glazed', '92');
+  await type(page, 'Mouth, outside, finished', '92');
   await expect(finished).toHaveAttribute('data-known', '');
   await expect(page.getByLabel('Mouth, outside, wet', { exact: true })).toHaveValue('104');
 });
 
 test('a figure is stepped faster than the rest follows: no step is lost, what is shown is what was entered', async ({ page }) => {
   await visit(page);
-  const ledger = page.getByLabel('Height, glazed', { exact: true });
+  const ledger = page.getByLabel('Height, finished', { exact: true });
   const drawn = page.getByLabel('Finished height', { exact: true });
   const wet = page.getByLabel('Height, wet', { exact: true });
   const before = await wet.inputValue();
@@ -110,12 +110,12 @@ test('undo and redo take whole visits to a field, by key and by button', async (
   await page.getByLabel('Finished wall', { exact: true }).focus();
   await page.keyboard.type('5');
   await page.keyboard.press('ControlOrMeta+z');
-  await expect(page.getByLabel('Wall, glazed', { exact: true })).toHaveValue('4.6');
-  await expect(page.getByRole('status').filter({ hasText: 'Undone: wall, glazed' })).toBeVisible();
+  await expect(page.getByLabel('Wall, finished', { exact: true })).toHaveValue('4.6');
+  await expect(page.getByRole('status').filter({ hasText: 'Undone: wall, finished' })).toBeVisible();
   await page.keyboard.press('ControlOrMeta+z');
-  await expect(page.getByLabel('Height, glazed', { exact: true })).toHaveValue('120');
+  await expect(page.getByLabel('Height, finished', { exact: true })).toHaveValue('120');
   await page.keyboard.press('ControlOrMeta+Shift+z');
-  await expect(page.getByLabel('Height, glazed', { exact: true })).toHaveValue('150');
+  await expect(page.getByLabel('Height, finished', { exact: true })).toHaveValue('150');
   await page.getByRole('button', { name: /^Undo: height/ }).click();
   await expect(answer(page, 'gauge')).toHaveText('141 mm');
   await saved(page);
@@ -153,7 +153,7 @@ test('what is impossible is said beside the field, keeps what was typed, and gre
 test('allowances and ways of making change the ball and what is thrown', async ({ page }) => {
   await visit(page);
   await room(page, 'Make');
-  await page.getByLabel('Way of making', { exact: true }).selectOption('thrown thin, untrimmed');
+  await page.getByLabel('Way of making', { exact: true }).selectOption('thrown to thickness, not trimmed');
   await expect(page.locator('[data-number="pulled"]')).toHaveText('138.6 mm');
   await expect(answer(page, 'floor')).toHaveCount(0);
   await expect(page.getByLabel('Trimmed off base', { exact: true })).toHaveValue('0');
@@ -163,16 +163,16 @@ test('allowances and ways of making change the ball and what is thrown', async (
   await type(page, 'Trimmed off base', '3/16 in');
   await expect(page.getByLabel('Way of making', { exact: true })).toHaveValue('own');
   await expect(page.locator('[data-number="gauge"]')).toHaveText('140.4 mm');
-  await type(page, 'Lost as slurry, percent of the ball', '4,5 %');
+  await type(page, 'Lost as slurry, percent of the ball', '4,5%');
   await page.keyboard.press('ArrowUp');
   await expect(page.getByLabel('Lost as slurry, percent of the ball', { exact: true })).toHaveValue('5');
   await type(page, 'Lost as slurry, percent of the ball', '60');
-  await expect(page.locator('main [role=alert]')).toContainText('outside 0 to 50 %');
+  await expect(page.locator('main [role=alert]')).toContainText('outside 0 to 50%');
 });
 
 test('any number opens its arithmetic, and adding the percentage shows what it costs', async ({ page }) => {
   await visit(page);
-  const how = page.getByRole('region', { name: 'Arithmetic' });
+  const how = page.getByRole('region', { name: 'Working' });
   await expect(how).toContainText('÷ 0.965 for slurry = 647 g');
   await expect(page.getByTestId('adding')).toContainText('133.8 mm wet and finish 118.4 mm: 1.6 mm short');
   await answer(page, 'gauge').click();
@@ -180,7 +180,7 @@ test('any number opens its arithmetic, and adding the percentage shows what it c
   await page.getByLabel('Height, leather hard', { exact: true }).focus();
   await expect(how).toContainText('× 0.9632 = 130.6 mm');
   await page.getByRole('button', { name: 'Weight, bone dry: 384 g' }).click();
-  await expect(how).toContainText('less 21 % water');
+  await expect(how).toContainText('less 21% water');
 });
 
 const SYSTEMS = [
@@ -234,11 +234,11 @@ test('the main job is done by keyboard alone', async ({ page }) => {
   };
   await reach('Clay');
   await page.keyboard.type('Foxglove');
-  await expect(page.getByText('shrinks about 8 %')).toBeVisible();
+  await expect(page.getByText('shrinks about 8%')).toBeVisible();
   await reach('Finished height');
   await page.keyboard.type('100');
   await page.keyboard.press('ArrowUp');
-  await expect(page.getByLabel('Height, glazed', { exact: true })).toHaveValue('101');
+  await expect(page.getByLabel('Height, finished', { exact: true })).toHaveValue('101');
   await expect(page.getByLabel('Height, wet', { exact: true })).toHaveValue('109.8');
 });
 
@@ -249,14 +249,14 @@ test('a capacity is typed like a size, and the piece scales until it holds it', 
   await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue('108.5');
   await expect(page.getByLabel('Finished wall', { exact: true })).toHaveValue('4.6');
   await type(page, 'Holds, to the brim', '12 stone');
-  await expect(page.locator('main [role=alert]')).toContainText('not a unit known here');
+  await expect(page.locator('main [role=alert]')).toContainText('not a unit Rimbet knows');
   await page.keyboard.press('Escape');
   await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue('120');
 });
 
 test('what is fetched late hides nothing else meanwhile: a room, and all that slabs need', async ({ page }) => {
   await visit(page);
-  await expect(page.getByRole('region', { name: 'Arithmetic' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Working' })).toBeVisible();
   await expect(page.locator('[data-handle="rim"]')).toBeVisible();
   let arrive = () => undefined as void;
   const arrived = new Promise<void>((resolve) => (arrive = resolve));

@@ -6,7 +6,7 @@ test('pieces are listed, found, sorted, renamed, duplicated and deleted with und
   const rows = page.getByRole('table', { name: 'Pieces' }).locator('tbody tr');
   const count = page.getByTestId('count');
   await expect(count).toHaveText('19 pieces');
-  await page.getByLabel('Sort pieces by', { exact: true }).selectOption('by ball, heaviest first');
+  await page.getByLabel('Sort pieces by', { exact: true }).selectOption('by weight, heaviest first');
   await expect(rows.first().getByRole('textbox')).toHaveValue('Planter box');
   await page.getByLabel('Find a piece', { exact: true }).fill('chalk');
   await expect(rows).toHaveCount(3);
@@ -27,7 +27,7 @@ test('pieces are listed, found, sorted, renamed, duplicated and deleted with und
   await page.getByRole('link', { name: 'Pieces' }).click();
   await expect(count).toHaveText('20 pieces');
   await page.locator('main').getByRole('link', { name: 'New piece' }).click();
-  await page.getByRole('button', { name: 'Skip: a plain one' }).click();
+  await page.getByRole('button', { name: 'Start with typical sizes' }).click();
   await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('New piece');
   await saved(page);
 });
@@ -58,18 +58,18 @@ test('a typed name is text, never markup', async ({ page }) => {
 
 test('an empty workshop says how to start, and a quick size starts it', async ({ page }) => {
   await visit(page, '/files');
-  await page.getByRole('button', { name: 'Empty the workspace' }).click();
+  await page.getByRole('button', { name: 'Delete everything' }).click();
   await page.getByRole('link', { name: 'Pieces' }).click();
   await expect(page.getByText('Make the first with “New piece”')).toBeVisible();
   await page.getByRole('link', { name: 'Clay', exact: true }).click();
   await expect(page.getByText('No clay yet')).toBeVisible();
   await visit(page);
-  await expect(page.getByRole('heading', { name: 'What do you know of it?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What do you want to start from?' })).toBeVisible();
   await page.keyboard.press('ControlOrMeta+k');
   await page.keyboard.type('74');
   await expect(page.locator('[data-quick="wet"]')).toHaveText('84.1 mm');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('typical stoneware: shrinks about 12 %')).toBeVisible();
+  await expect(page.getByText('typical stoneware, shrinks about 12%')).toBeVisible();
   await saved(page);
   await page.reload();
   await expect(page.getByLabel('Finished width at the mouth', { exact: true })).toHaveValue('74');
@@ -77,7 +77,7 @@ test('an empty workshop says how to start, and a quick size starts it', async ({
 
 test('a pasted table becomes pieces: columns said by hand, faults by line, all of it undone at once', async ({ page }) => {
   await visit(page, '/pieces');
-  await page.getByRole('button', { name: 'From a table …' }).click();
+  await page.getByRole('button', { name: 'From a table…' }).click();
   const table = page.getByRole('region', { name: 'Pieces from a table' });
   await table
     .getByLabel('Paste the table', { exact: true })
@@ -85,7 +85,7 @@ test('a pasted table becomes pieces: columns said by hand, faults by line, all o
   // a heading that says nothing is left out until it is said what it holds
   await expect(table.getByLabel('Column sort holds', { exact: true })).toHaveValue('');
   await table.getByLabel('Column sort holds', { exact: true }).selectOption('form');
-  await expect(table.getByRole('row', { name: /Pot/ })).toContainText('no form known here');
+  await expect(table.getByRole('row', { name: /Pot/ })).toContainText('not a form Rimbet knows');
   await expect(table.getByRole('row', { name: /Slip/ })).toContainText('wide');
   await expect(table.getByRole('status')).toHaveText(/2 of 4 lines become pieces/);
   await expect(table.getByRole('row', { name: /Soup/ })).toContainText('wet, as a bowl in Heron Buff');

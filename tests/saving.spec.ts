@@ -45,7 +45,7 @@ const saved = (page: Page, name: string) =>
     return file.text();
   }, name);
 
-const said = (page: Page, name: string) => page.getByText(`Saved as ${name}, where you chose.`);
+const said = (page: Page, name: string) => page.getByText(`Saved as ${name} in the folder you chose.`);
 
 test('with a save dialog every kind of file is saved, and where is said', async ({ page }) => {
   await visit(page, '/files');
@@ -85,7 +85,7 @@ test.describe('a dialog that fails', () => {
     const alert = page.locator('[data-saves="failed"] [role="alert"]');
     await expect(alert).toContainText('Not saved: Refused');
     const download = page.waitForEvent('download');
-    await alert.getByRole('button', { name: 'take it as a download' }).click();
+    await alert.getByRole('button', { name: 'download it instead' }).click();
     expect((await download).suggestedFilename()).toBe('rimbet-pieces.csv');
     await expect(page.getByText('Saved as rimbet-pieces.csv, among this browser’s downloads.')).toBeVisible();
   });

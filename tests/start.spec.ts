@@ -4,26 +4,26 @@ const figure = (page: import('@playwright/test').Page, name: string) => page.loc
 
 /** From an empty workshop, by keyboard alone: the key of a way in, what is typed there, and what the piece then is. */
 const WAYS = [
-  { way: 'a finished size', key: 'f', typed: '92', name: 'Cup, 92 mm across', known: 'Mouth, outside, glazed', next: 'Height, glazed' },
+  { way: 'a finished size', key: 'f', typed: '92', name: 'Cup, 92 mm across', known: 'Mouth, outside, finished', next: 'Height, finished' },
   { way: 'a wet size', key: 'w', typed: '104', name: 'Cup, 104 mm across wet', known: 'Mouth, outside, wet', next: 'Height, wet' },
   {
     way: 'a fired piece in the hand',
     key: 'h',
     typed: '88',
     name: 'Cup, 88 mm across',
-    known: 'Mouth, outside, glazed',
-    next: 'Height, glazed',
+    known: 'Mouth, outside, finished',
+    next: 'Height, finished',
   },
-  { way: 'what it must hold', key: 'c', typed: '0.5 l', name: 'Cup, 500 ml', known: undefined, next: 'Mouth, outside, glazed' },
-  { way: 'a ball of clay', key: 'b', typed: '1.9 kg', name: 'Cup from 1900 g', known: undefined, next: 'Height, glazed' },
+  { way: 'a capacity', key: 'c', typed: '0.5 l', name: 'Cup, 500 ml', known: undefined, next: 'Mouth, outside, finished' },
+  { way: 'a ball of clay', key: 'b', typed: '1.9 kg', name: 'Cup from 1900 g', known: undefined, next: 'Height, finished' },
 ] as const;
 
 test('every way in leads by keyboard from an empty workshop to a ball, its first figure typed and nothing else', async ({ page }) => {
   await visit(page, '/files');
-  await page.getByRole('button', { name: 'Empty the workspace' }).click();
+  await page.getByRole('button', { name: 'Delete everything' }).click();
   await saved(page);
   await visit(page);
-  await expect(page.getByRole('heading', { name: 'What do you know of it?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What do you want to start from?' })).toBeVisible();
   for (const { way, key, typed, name, known, next } of WAYS) {
     await test.step(way, async () => {
       await page.keyboard.press(key);
@@ -38,7 +38,7 @@ test('every way in leads by keyboard from an empty workshop to a ball, its first
       await expect(all).toHaveCount(known ? 1 : 0);
       if (known) await expect(page.getByLabel(known, { exact: true })).toHaveAttribute('data-known', '');
       await page.getByRole('link', { name: 'New piece' }).click();
-      await expect(page.getByRole('heading', { name: 'What do you know of it?' })).toBeVisible();
+      await expect(page.getByRole('heading', { name: 'What do you want to start from?' })).toBeVisible();
     });
   }
   await test.step('a letter of a unit, or of what is looked for, is no key of a way in', async () => {
@@ -54,13 +54,13 @@ test('every way in leads by keyboard from an empty workshop to a ball, its first
 test('a ball makes the largest piece of any form, with one size kept, and says when it is too little', async ({ page }) => {
   await visit(page, '/new');
   await page.getByRole('button', { name: /^A ball of clay/ }).click();
-  await page.getByLabel('I have', { exact: true }).fill('1.9 kg');
+  await page.getByLabel('Ball', { exact: true }).fill('1.9 kg');
   await test.step('the other ways in are passed on the way to its form, and stay shut', async () => {
     const form = page.getByLabel('Form', { exact: true });
-    const passed = page.getByRole('button', { name: /^Something sent/ });
+    const passed = page.getByRole('button', { name: /^A shared link/ });
     for (const stop of [passed, form]) {
       while (!(await stop.evaluate((element) => element === document.activeElement))) await page.keyboard.press('Tab');
-      await expect(page.getByLabel('I have', { exact: true })).toHaveValue('1900 g');
+      await expect(page.getByLabel('Ball', { exact: true })).toHaveValue('1900 g');
     }
   });
   for (const form of ['a plate', 'a jar', 'a box or tray', 'a bowl']) {
@@ -71,10 +71,10 @@ test('a ball makes the largest piece of any form, with one size kept, and says w
   await page.getByLabel('Mouth', { exact: true }).fill('200');
   await expect(figure(page, 'finished')).toContainText('⌀ 200 mm');
   await expect(figure(page, 'weigh')).toHaveText(/^1(900|895|905)\sg$/);
-  await page.getByLabel('I have', { exact: true }).fill('30');
+  await page.getByLabel('Ball', { exact: true }).fill('30');
   await expect(page.getByRole('status').filter({ hasText: 'too little' })).toContainText(/takes \d+\sg/);
-  await expect(page.getByRole('button', { name: 'Make it' })).toBeDisabled();
-  await expect(page.getByLabel('I have', { exact: true })).toHaveValue('30');
+  await expect(page.getByRole('button', { name: 'Create piece' })).toBeDisabled();
+  await expect(page.getByLabel('Ball', { exact: true })).toHaveValue('30');
 });
 
 test('on a phone the figure that is typed stays in sight above the answer, whatever way is taken', async ({ page }) => {
@@ -82,8 +82,8 @@ test('on a phone the figure that is typed stays in sight above the answer, whate
   await visit(page, '/new');
   for (const [way, label, typed] of [
     ['A finished size', 'Across the mouth, finished', '92'],
-    ['A ball of clay', 'I have', '1.9 kg'],
-    ['What it must fit', 'Its mouth, inside', '98'],
+    ['A ball of clay', 'Ball', '1.9 kg'],
+    ['A lid or pot to fit', 'Mouth, inside', '98'],
   ] as const) {
     await page.getByRole('button', { name: new RegExp(`^${way}`) }).click();
     await page.keyboard.type(typed);
@@ -98,10 +98,10 @@ test('a capacity under a height is kept as a limit, and a plain piece is one pre
   await visit(page, '/new?from=holds');
   await page.getByLabel('Holds, to the brim', { exact: true }).fill('0.5 l');
   await page.getByLabel('No taller than', { exact: true }).fill('90');
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create piece' }).click();
   await expect(page.locator('[data-window="height"]')).toContainText('≤ 90 mm');
   await page.getByRole('link', { name: 'New piece' }).click();
-  await page.getByRole('button', { name: 'Skip: a plain one' }).click();
+  await page.getByRole('button', { name: 'Start with typical sizes' }).click();
   await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('New piece');
   await expect(page.locator('main [data-known]')).toHaveCount(0);
 });
@@ -130,13 +130,13 @@ test('the finder goes to rooms and tools of the open piece, to pieces, clays and
   await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Egg cup');
   await find('quarry');
   await expect(page.getByLabel('Name of the clay', { exact: true })).toHaveValue('Quarry Grog');
-  await find('from a ball');
-  await expect(page.getByLabel('I have', { exact: true })).toBeFocused();
+  await find('New piece from a');
+  await expect(page.getByLabel('Ball', { exact: true })).toBeFocused();
   // an amount with its unit, where another way in is open already
   await find('500 ml');
   await expect(page.getByLabel('Holds, to the brim', { exact: true })).toHaveValue('500 ml');
   await find('1,9 kg');
-  await expect(page.getByLabel('I have', { exact: true })).toHaveValue('1900 g');
+  await expect(page.getByLabel('Ball', { exact: true })).toHaveValue('1900 g');
   // a batch, and a name without its comma
   await find('august');
   await expect(page.getByLabel('Name of the clay', { exact: true })).toHaveValue('Heron Buff');
@@ -164,32 +164,32 @@ test('of outside, wall and width inside two stay as typed; where all three are, 
   await visit(page);
   const cell = (row: string, stage: string) => page.getByLabel(`${row}, ${stage}`, { exact: true });
   const asks = page.locator('[data-asks="mouthInside"]');
-  for (const stage of ['wet', 'leather hard', 'bone dry', 'bisque', 'glazed']) {
+  for (const stage of ['wet', 'leather hard', 'bone dry', 'bisque', 'finished']) {
     await cell('Mouth, inside', stage).fill('90');
     await page.keyboard.press('Enter');
     await expect(asks).toContainText(`you entered 90 mm ${stage}`);
-    await expect(cell('Mouth, outside', 'glazed')).toHaveValue('92');
-    await expect(cell('Wall', 'glazed')).toHaveValue('4.6');
+    await expect(cell('Mouth, outside', 'finished')).toHaveValue('92');
+    await expect(cell('Wall', 'finished')).toHaveValue('4.6');
     await expect(cell('Mouth, inside', stage)).not.toHaveAttribute('data-known', '');
     await asks.getByRole('button', { name: 'Mouth, outside' }).click();
     await expect(asks).toBeHidden();
     await expect(cell('Mouth, inside', stage)).toHaveValue('90');
     await expect(cell('Mouth, inside', stage)).toHaveAttribute('data-known', '');
-    await expect(cell('Wall', 'glazed')).toHaveValue('4.6');
-    await expect(cell('Mouth, outside', 'glazed')).not.toHaveAttribute('data-known', '');
+    await expect(cell('Wall', 'finished')).toHaveValue('4.6');
+    await expect(cell('Mouth, outside', 'finished')).not.toHaveAttribute('data-known', '');
     await page.getByRole('button', { name: /^Undo: Mouth, inside: change the outside/ }).click();
     await page.getByRole('button', { name: /^Undo: width inside the mouth/ }).click();
-    await expect(cell('Mouth, outside', 'glazed')).toHaveValue('92');
+    await expect(cell('Mouth, outside', 'finished')).toHaveValue('92');
   }
-  await cell('Mouth, inside', 'glazed').fill('84');
+  await cell('Mouth, inside', 'finished').fill('84');
   await asks.getByRole('button', { name: 'Wall', exact: true }).click();
-  await expect(cell('Wall', 'glazed')).toHaveValue('4');
-  await expect(cell('Mouth, inside', 'glazed')).toHaveValue('84');
+  await expect(cell('Wall', 'finished')).toHaveValue('4');
+  await expect(cell('Mouth, inside', 'finished')).toHaveValue('84');
   await page.getByLabel('Mouth, inside: what changes to match', { exact: true }).selectOption('keep the wall, change the outside');
-  await cell('Mouth, inside', 'glazed').fill('≤ 84');
+  await cell('Mouth, inside', 'finished').fill('≤ 84');
   await expect(page.locator('[data-window="mouthInside"]')).toContainText('≤ 84 mm');
-  await cell('Mouth, inside', 'glazed').fill('');
-  await expect(cell('Mouth, inside', 'glazed')).not.toHaveAttribute('data-known', '');
+  await cell('Mouth, inside', 'finished').fill('');
+  await expect(cell('Mouth, inside', 'finished')).not.toHaveAttribute('data-known', '');
   await saved(page);
 });
 
@@ -198,37 +198,37 @@ test('a suggestion follows: an assumed wall goes with the size and is kept at a 
 }) => {
   await visit(page, '/new');
   await page.keyboard.type('230');
-  await page.getByLabel('High, finished', { exact: true }).fill('500');
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByLabel('Height, finished', { exact: true }).fill('500');
+  await page.getByRole('button', { name: 'Create piece' }).click();
   const assumed = page.getByTestId('assumed');
   await expect(assumed).toContainText('wall 13.5 mm');
   await expect(page.getByTestId('stands')).toContainText('stands about 405 mm high thrown in one go. Throw it in 2 sections');
   await assumed.getByRole('button', { name: 'wall 13.5 mm' }).click();
   await expect(assumed).not.toContainText('wall');
-  await expect(page.getByLabel('Wall, glazed', { exact: true })).toHaveAttribute('data-known', '');
+  await expect(page.getByLabel('Wall, finished', { exact: true })).toHaveAttribute('data-known', '');
   await test.step('a ball of clay stays mine whatever is changed, until it is let go', async () => {
     await visit(page, '/new?from=ball&g=500');
-    await page.getByRole('button', { name: 'Make it' }).click();
+    await page.getByRole('button', { name: 'Create piece' }).click();
     await expect(page.getByTestId('clay-kept')).toContainText('Sized to your 500 g');
-    await page.getByLabel('Wall, glazed', { exact: true }).fill('6');
+    await page.getByLabel('Wall, finished', { exact: true }).fill('6');
     await expect(answer(page, 'ball')).toHaveText('500 g');
     await page.getByLabel('Clay', { exact: true }).selectOption('Chalk Down');
     await expect(answer(page, 'ball')).toHaveText('500 g');
     await page.getByRole('button', { name: 'Stop keeping 500 g' }).click();
     await expect(page.getByTestId('clay-kept')).toBeHidden();
   });
-  await test.step('a wet height is that of the trimmed piece, or of the rim above the bat', async () => {
+  await test.step('a wet height is that of the trimmed piece, or of the Rim above the bat', async () => {
     await visit(page, '/new?from=wet');
     await page.getByLabel('High, wet', { exact: true }).fill('120');
     await expect(figure(page, 'gauge')).toHaveText('125 mm');
-    await page.getByLabel('Height is', { exact: true }).selectOption('as thrown, rim above the bat');
+    await page.getByLabel('Height is', { exact: true }).selectOption('as thrown, Rim above the bat');
     await expect(figure(page, 'gauge')).toHaveText('120 mm');
   });
   await test.step('a piece in the hand asks what it weighs: one ball, and its wall from the weight', async () => {
     await visit(page, '/new?from=hand');
     for (const [label, value] of [
-      ['Its mouth, across', '80'],
-      ['Its height', '95'],
+      ['Mouth', '80'],
+      ['Height', '95'],
       ['Its foot, across', '60'],
       ['Weighs', '290'],
     ] as const) {
@@ -236,9 +236,9 @@ test('a suggestion follows: an assumed wall goes with the size and is kept at a 
     }
     await expect(figure(page, 'weigh')).toHaveText(/\d+ g/);
     const ball = (await figure(page, 'weigh').textContent())!;
-    await page.getByRole('button', { name: 'Make it' }).click();
+    await page.getByRole('button', { name: 'Create piece' }).click();
     await expect(answer(page, 'ball')).toHaveText(ball);
-    await room(page, 'Made', 'Remake a fired piece');
+    await room(page, 'Results', 'Remake a fired piece');
     await expect(page.locator('[data-again="ball"]')).toHaveText(ball);
     await expect(page.getByLabel('Its wall', { exact: true })).toHaveValue('unknown');
   });
@@ -247,8 +247,8 @@ test('a suggestion follows: an assumed wall goes with the size and is kept at a 
     await page.getByLabel('Form', { exact: true }).selectOption('a box or tray');
     await page.getByLabel('Across the mouth, finished', { exact: true }).fill('500');
     await page.getByLabel('Across, short side, finished', { exact: true }).fill('250');
-    await page.getByRole('button', { name: 'Make it' }).click();
-    await expect(page.getByLabel('Base, short axis, glazed', { exact: true })).toHaveValue('250');
+    await page.getByRole('button', { name: 'Create piece' }).click();
+    await expect(page.getByLabel('Base, short axis, finished', { exact: true })).toHaveValue('250');
   });
 });
 
@@ -256,17 +256,17 @@ test('a piece is sent as a link and a code, shown before it is kept, and is the 
   await visit(page);
   await type(page, 'Finished height', '133');
   const ball = (await answer(page, 'ball').textContent())!;
-  await room(page, 'Tools', 'Send the piece');
+  await room(page, 'Tools', 'Send this piece');
   await expect(page.getByRole('img', { name: 'Code that holds Honey jar, wide' })).toBeVisible();
   const link = await page.getByLabel('Link to the piece', { exact: true }).inputValue();
   const there = await (await browser.newContext({ baseURL: baseURL! })).newPage();
   await visit(there, '/files');
-  await there.getByRole('button', { name: 'Empty the workspace' }).click();
+  await there.getByRole('button', { name: 'Delete everything' }).click();
   await saved(there);
   await visit(there, '/new');
-  await there.getByRole('button', { name: /^Something sent/ }).click();
+  await there.getByRole('button', { name: /^A shared link/ }).click();
   await there.getByLabel('Paste the link', { exact: true }).fill('https://nothing');
-  await expect(there.getByRole('alert').filter({ hasText: 'no link to a piece' })).toBeVisible();
+  await expect(there.getByRole('alert').filter({ hasText: 'not a link to a piece' })).toBeVisible();
   await there.getByLabel('Paste the link', { exact: true }).fill(link);
   const preview = there.getByRole('region', { name: 'What the file would change' });
   await expect(preview).toContainText('Honey jar, wide');
@@ -276,13 +276,13 @@ test('a piece is sent as a link and a code, shown before it is kept, and is the 
   await expect(there.getByLabel('Name of the piece', { exact: true })).toHaveValue('Honey jar, wide');
   await expect(answer(there, 'ball')).toHaveText(ball);
   await there.goto(`/files#sent=${link.slice(-40)}`);
-  await expect(there.getByRole('alert').filter({ hasText: 'not a piece that Rimbet sent' })).toBeVisible();
+  await expect(there.getByRole('alert').filter({ hasText: 'not a Rimbet piece' })).toBeVisible();
   await there.context().close();
 });
 
 test('what it must fit: a lid for a pot in the hand, and a pot for a bought lid that comes into the kit', async ({ page }) => {
   await visit(page, '/new');
-  await expect(page.getByRole('heading', { name: 'What do you know of it?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What do you want to start from?' })).toBeVisible();
   await page.keyboard.press('l');
   await page.keyboard.type('98');
   await expect(figure(page, 'weigh')).toHaveText(/\d\sg$/);
@@ -299,9 +299,9 @@ test('what it must fit: a lid for a pot in the hand, and a pot for a bought lid 
     }).observe(document.body, { childList: true, subtree: true });
   });
   await page.getByRole('link', { name: 'New piece' }).click();
-  await page.getByLabel('It must fit', { exact: true }).selectOption('a bought lid');
-  await page.getByLabel('The lid, where it goes in', { exact: true }).fill('3 7/8 in');
-  await page.getByRole('button', { name: 'Make it', exact: true }).click();
+  await page.getByLabel('Must fit', { exact: true }).selectOption('a bought lid');
+  await page.getByLabel('Lid width where it goes in', { exact: true }).fill('3 7/8 in');
+  await page.getByRole('button', { name: 'Create piece', exact: true }).click();
   await expect(page.getByLabel('Which of your kit', { exact: true })).toHaveValue(/./);
   await expect(page.getByText(/, which fits: /)).toBeVisible();
   await saved(page);
@@ -333,7 +333,7 @@ test('what is typed at once is not lost: keys pressed while the page is still be
     };
   });
   await page.goto('/new');
-  await expect(page.getByText('Opening the workshop')).toBeVisible();
+  await expect(page.getByText('Loading…')).toBeVisible();
   await page.waitForFunction(() => 'letGo' in window);
   await page.keyboard.type('100');
   await page.evaluate(() => (window as unknown as { letGo: () => void }).letGo());
@@ -343,11 +343,11 @@ test('what is typed at once is not lost: keys pressed while the page is still be
 test('width and height typed together are both taken, at the start, in the table and in the search', async ({ page }) => {
   await visit(page, '/new');
   await page.keyboard.type('80x90');
-  await expect(page.getByLabel('High, finished', { exact: true })).toHaveValue('90 mm');
+  await expect(page.getByLabel('Height, finished', { exact: true })).toHaveValue('90 mm');
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Cup, 80 mm across');
-  const mouth = page.getByLabel('Mouth, outside, glazed', { exact: true });
-  const high = page.getByLabel('Height, glazed', { exact: true });
+  const mouth = page.getByLabel('Mouth, outside, finished', { exact: true });
+  const high = page.getByLabel('Height, finished', { exact: true });
   await expect(mouth).toHaveValue('80');
   await expect(high).toHaveValue('90');
   await type(page, 'Mouth, outside, wet', '4 x 4 1/2 in');
@@ -358,13 +358,13 @@ test('width and height typed together are both taken, at the start, in the table
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(mouth).toHaveValue('80');
   await expect(high).toHaveValue('90');
-  await type(page, 'Height, glazed', '80 x 90 x 70');
+  await type(page, 'Height, finished', '80 x 90 x 70');
   await expect(page.getByText('enter its width and its height')).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+k');
   await page.keyboard.type('110 x 60');
   await page.getByRole('option', { name: /finished size of 110 mm × 60 mm/ }).click();
-  await expect(page.getByLabel('High, finished', { exact: true })).toHaveValue('60 mm');
+  await expect(page.getByLabel('Height, finished', { exact: true })).toHaveValue('60 mm');
   await expect(figure(page, 'weigh')).toHaveText(/\d\sg$/);
   // nothing of it is dropped: a cup has no third, a box has
   const across = page.getByLabel('Across the mouth, finished', { exact: true });
@@ -373,7 +373,7 @@ test('width and height typed together are both taken, at the start, in the table
   await page.getByLabel('Form', { exact: true }).selectOption('a box or tray');
   await across.fill('180 x 100 x 60');
   await expect(page.getByLabel('Across, short side, finished', { exact: true })).toHaveValue('100 mm');
-  await expect(page.getByLabel('High, finished', { exact: true })).toHaveValue('60 mm');
+  await expect(page.getByLabel('Height, finished', { exact: true })).toHaveValue('60 mm');
 });
 
 test.describe('in a language that sets thousands apart by points', () => {
@@ -382,7 +382,7 @@ test.describe('in a language that sets thousands apart by points', () => {
   test('1.200 is asked once, then taken as it was meant', async ({ page }) => {
     await visit(page, '/new');
     await page.keyboard.press('b');
-    const ball = page.getByLabel('I have', { exact: true });
+    const ball = page.getByLabel('Ball', { exact: true });
     await ball.fill('1.200 g');
     await expect(page.getByText('could mean 1200 or 1.2')).toBeVisible();
     await expect(figure(page, 'weigh')).toHaveCount(0);

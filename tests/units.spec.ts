@@ -141,7 +141,7 @@ test('an example of what to type is in the units that are read', async ({ page }
   await visit(page);
   await chooseUnits(page, SYSTEMS['inches in fractions']);
   await visit(page, '/shelves?view=measure');
-  await expect(page.getByText('both ways with a semicolon')).toContainText('In inches; both ways with a semicolon: 3.701; 3.669.');
+  await expect(page.getByText('For an oval mouth')).toContainText('In inches. For an oval mouth enter both widths: 3.701; 3.669.');
 });
 
 test('a rule that reads inches takes 9 as inches', async ({ page }) => {

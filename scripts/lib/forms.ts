@@ -31,8 +31,8 @@ const INTROS: Record<FamilyName, string> = {
   box: 'Four flat sides between a base and a rim, each with two widths; sides lean up to 60 degrees. The section is the one the long way; clay and capacity come from the plan at every height.',
   oval: 'An ellipse at base and rim; places that face the same way are joined by straight lines, so the wall bends from a flat slab without stretching.',
   faceted: 'Equal flat sides, three to twelve; widths are across the flats (with an odd number, twice from the middle to a side).',
-  tile: 'A flat slab with four corners. Its height is its thickness; it holds nothing.',
-  disc: 'A flat round slab. Its height is its thickness; it holds nothing.',
+  tile: 'A flat slab with four corners. Height is its thickness; it holds nothing.',
+  disc: 'A flat round slab. Height is its thickness; it holds nothing.',
   profile:
     'Points up the outside from the foot’s edge to the rim, smooth (a centripetal Catmull-Rom spline) or corners. The headless contract takes them as `points`: `[{"r", "z", "corner"?}]` in mm, the first on the bat, the last the rim; height and rimDiameter follow from the last.',
 };
@@ -106,7 +106,7 @@ const HEAD = `# Forms
 
 Made by \`npm run docs\` from \`src/core/form\`; a test holds it to them. Every form resolves to one closed outline: under the
 foot, up the outside, over the rim, down the inside (\`form/section.ts\`). Clay, capacity, areas, weights and drawings come from it.
-Curves are sampled until clay and capacity move by less than 0.04 %. A form is accepted when its sizes go together
+Curves are sampled until clay and capacity move by less than 0.04%. A form is accepted when its sizes go together
 (\`fault\` of its family) and its outline does not cross itself, keeps the inside within the outside, and is nowhere thinner than
 0.6 of its thinnest wall or floor.
 

@@ -73,7 +73,7 @@ function onceFor(name, paths, alsoNeeded, work) {
 /** Exactly the locked packages, installed when they are not. */
 export function packagesInstalled() {
   onceFor('packages', ['package-lock.json'], 'node_modules/next/package.json', () => {
-    console.log('Installing the locked packages …');
+    console.log('Installing the locked packages…');
     must('npm', ['ci', '--no-fund', '--no-audit', '--loglevel=error']);
   });
 }
@@ -93,7 +93,7 @@ const BUILT_FROM = [
 /** A production build of the sources as they are. */
 export function built() {
   onceFor('build', BUILT_FROM, '.next/sw.js', () => {
-    console.log('Building …');
+    console.log('Building…');
     must(process.execPath, ['scripts/build.mjs']);
   });
 }
@@ -102,7 +102,7 @@ export function built() {
 export function chromium() {
   const path = process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell';
   if (!existsSync(path)) {
-    console.log('Installing Chromium from Debian …');
+    console.log('Installing Chromium from Debian…');
     const quiet = { DEBIAN_FRONTEND: 'noninteractive' };
     must('apt-get', ['update', '-qq'], quiet);
     must('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium-headless-shell'], quiet);

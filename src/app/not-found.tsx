@@ -6,10 +6,10 @@ export default function NotFound() {
   return (
     <Box padding="6" maxWidth="520px">
       <Box as="h1" fontSize="22px" fontWeight="680" marginBottom="2">
-        There is no page at this address
+        Page not found
       </Box>
       <Box css={{ '& a': { textDecoration: 'underline', display: 'inline-flex', alignItems: 'center', minHeight: '44px' } }}>
-        Nothing of yours is lost. <Link href="/">Go to the piece you had open</Link>
+        Your work is still here. <Link href="/">Go to your last piece</Link>
       </Box>
     </Box>
   );

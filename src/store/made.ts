@@ -106,7 +106,7 @@ export const startRun = (plan: Pick<Plan, 'name'>, ref: PartRef): Act => {
 export const noteLastThrown = (plan: Pick<Plan, 'name'>, ref: PartRef, different: Different): Act => {
   const on = today();
   return atWheel(ref, {
-    label: `the last one ${different}, ${plan.name}`,
+    label: `last one ${different}, ${plan.name}`,
     change: (workspace) => {
       const last = runOf(workspace, ref).pieces.at(-1);
       if (!last) return [];
@@ -238,7 +238,7 @@ export function pinStandard(plan: Plan, run: Run, piece: MadePiece): Act {
       accepted: true,
     };
   const { partId } = readRef(ref);
-  const label = `${run.name} ${piece.no} is the standard`;
+  const label = `${run.name} ${piece.no} is the reference piece`;
   return edit('plans', plan.id, label, (now) => ({
     ...withPart(now, partId, (part) => ({ ...part, sizes: { ...part.sizes, ...sizes }, ...(tester && tester.mouth > 0 && { tester }) })),
     standard: { pieceId: piece.id, moves: now.standard?.moves ?? '' },
@@ -249,7 +249,7 @@ export function pinStandard(plan: Plan, run: Run, piece: MadePiece): Act {
 export const setMoves = (planId: string, moves: string, key?: string): Act =>
   edit('plans', planId, 'moves', (plan) => (plan.standard ? { ...plan, standard: { ...plan.standard, moves } } : plan), key);
 
-export const unpinStandard = (planId: string): Act => edit('plans', planId, 'no standard', ({ standard: _, ...plan }) => plan);
+export const unpinStandard = (planId: string): Act => edit('plans', planId, 'reference piece removed', ({ standard: _, ...plan }) => plan);
 
 /** An earlier round is taken back: the part is planned as it was then. */
 export const takeRound = (run: Run): Act => {

@@ -284,13 +284,13 @@ describe('the workspace store', () => {
     store.run(commands.renamePlan('plan-platter', 'Tray'));
     store.run(commands.renamePlan('plan-honey-jar', 'Jar'));
     expect(store.getSnapshot().undo).toBe('name “Jar”');
-    expect(store.undoIn(wheel)).toBe('the last one heavier, Honey jar, wide');
+    expect(store.undoIn(wheel)).toBe('last one heavier, Honey jar, wide');
     store.undo(wheel);
     const thrown = () => runOf(store.getSnapshot().workspace, plan.id).pieces;
     expect(jar(store)).toMatchObject({ name: 'Jar' });
     expect(thrown()).toMatchObject([{ no: 1, shelf: 'wet' }]);
     expect(thrown()[0]!.different).toBeUndefined();
-    expect(store.getSnapshot().said?.words).toBe('Undone: the last one heavier, Honey jar, wide');
+    expect(store.getSnapshot().said?.words).toBe('Undone: last one heavier, Honey jar, wide');
     store.undo(wheel);
     expect(thrown()).toEqual([]);
     expect(store.undoIn(wheel)).toBeUndefined();
@@ -346,6 +346,6 @@ describe('the workspace store', () => {
     store.run(commands.renamePlan('plan-honey-jar', 'Elsewhere'));
     store.undo(wheel);
     expect(jar(store)?.name).toBe('Elsewhere');
-    expect(store.getSnapshot().said?.words).toBe('Changed otherwise since, so it stays: name “At the wheel”');
+    expect(store.getSnapshot().said?.words).toBe('Cannot undo, because it was changed again since: name “At the wheel”');
   });
 });

@@ -218,7 +218,7 @@ export class WorkspaceStore {
   undo(place?: Place): void {
     const last = undoable(this.kept.history, place);
     if (!last) return;
-    if (!stepBack(this.kept, last.id)) return this.tell(`Changed otherwise since, so it stays: ${last.label}`);
+    if (!stepBack(this.kept, last.id)) return this.tell(`Cannot undo, because it was changed again since: ${last.label}`);
     this.take((kept) => stepBack(kept, last.id), 'Undone: ');
   }
 

@@ -21,7 +21,8 @@ interface Does<Ask, T> {
 /** Hands one job to a worker made for it, which ends with it. */
 export function startJob<T>(worker: Worker, ask: unknown, onProgress: (progress: Progress) => void = () => undefined): Job<T> {
   const failed = new Promise<never>((_, reject) => {
-    worker.onerror = (event) => reject(new Error(event.message || 'The work could not be started. Reload the page and try again.'));
+    worker.onerror = (event) =>
+      reject(new Error(event.message || 'Rimbet could not start this calculation. Reload the page and try again.'));
   });
   const done = wrap<Does<unknown, T>>(worker).does(ask, proxy(onProgress)) as Promise<T>;
   const result = Promise.race([done, failed]).finally(() => worker.terminate());

@@ -78,7 +78,7 @@ describe('the marks of a rule', () => {
     const uprights = uprightsOf(drawing.shapes);
     for (const at of [100 / 0.885, 100 / 0.85, 100]) expect(uprights.some((x) => Math.abs(x - 6 - at) < 1e-9)).toBe(true);
     const said = drawing.shapes.flatMap((shape) => (shape.kind === 'text' ? [shape.text] : [])).join(' ');
-    expect(said).toContain('Heron Buff, August   shrinks 11.50 %   cone 6   reads finished mm on wet clay   2026-11-23');
+    expect(said).toContain('Heron Buff, August   shrinks 11.50%   cone 6   reads finished mm on wet clay   2026-11-23');
     expect(said).toContain('Chalk Down');
   });
 });
@@ -216,16 +216,16 @@ describe('the gauges of a plan', () => {
     const wet = 1 / 0.885;
     const [height, rim, base, wall, floor] = [100, 80, 72, 4.5, 6].map((mm) => mm * wet) as [number, number, number, number, number];
     const across = (wall * Math.hypot(height, (rim - base) / 2)) / height;
-    expect(found['Crossed sticks: level stick, mouth inside']).toBeCloseTo(rim - 2 * across, 6);
+    expect(found['Crossed sticks: crossbar, mouth inside']).toBeCloseTo(rim - 2 * across, 6);
     expect(found['Crossed sticks: upright stick, rim to floor']).toBeCloseTo(height - floor, 6);
     expect(found['Pointer: height above the bat']).toBeCloseTo(height + 5, 6);
     expect(found['Pointer: height above the wheel head, with the bat in use']).toBeCloseTo(height + 5 + 18, 6);
-    expect(found['Pointer: from the wheel’s centre, 3 mm off the rim']).toBeCloseTo(rim / 2 + 3, 6);
+    expect(found['Pointer: from the centre of the wheel, 3 mm clear of the rim']).toBeCloseTo(rim / 2 + 3, 6);
     expect(found['Calipers: base, outside']).toBeCloseTo(base + 3, 6);
     expect(found['Needle: floor']).toBeCloseTo(floor + 5, 6);
-    expect(found['Measuring grid: rim, up']).toBeCloseTo(height + 5, 6);
-    const chuck = found['Chuck for trimming: across, in use']!;
-    expect(found['Chuck for trimming: across, thrown']! * remaining(stoneware.shrinkage, 'leather', 'width')).toBeCloseTo(chuck, 6);
+    expect(found['Measuring grid: rim, height']).toBeCloseTo(height + 5, 6);
+    const chuck = found['Chuck for trimming: diameter in use']!;
+    expect(found['Chuck for trimming: diameter as thrown']! * remaining(stoneware.shrinkage, 'leather', 'width')).toBeCloseTo(chuck, 6);
   });
 
   it('for trimming are leather hard, and the floor left is the height less the depth inside', () => {
@@ -234,10 +234,10 @@ describe('the gauges of a plan', () => {
     expect(cup['Trimming: height, rim on the wheel head']).toBeCloseTo((100 / 0.885) * left, 6);
     expect(cup['Trimming: foot, outside']).toBeCloseTo((72 / 0.885) * remaining(stoneware.shrinkage, 'leather', 'width'), 6);
     const rest = cup['Trimming: height, rim on the wheel head']! - cup['Trimming: depth inside, rim to floor']!;
-    expect(cup['Trimming: floor left: height less depth inside']).toBeCloseTo(rest, 6);
+    expect(cup['Trimming: floor left (height minus inside depth)']).toBeCloseTo(rest, 6);
     expect(rest).toBeCloseTo((6 / 0.885) * left, 6);
     const bowl = readings('bowl');
-    expect(bowl['Trimming: height less depth inside, before the hollow']! - bowl['Trimming: foot ring, deep']!).toBeCloseTo(
+    expect(bowl['Trimming: height minus inside depth, before hollowing']! - bowl['Trimming: foot ring depth']!).toBeCloseTo(
       bowl['Trimming: floor left in the ring']!,
       6,
     );
@@ -250,7 +250,7 @@ describe('the gauges of a plan', () => {
   it('of a jar include its belly; a disc has neither sticks nor needle', () => {
     expect(Object.keys(readings('jar')).some((what) => what.startsWith('Calipers: widest'))).toBe(true);
     expect(gaugesOf(worked('disc'), USUAL_SETTING).map(({ name }) => name)).toEqual([
-      'Before it is shaped',
+      'Before shaping',
       'Pointer',
       'Calipers',
       'Measuring grid',
@@ -276,7 +276,7 @@ describe('the gauges of a plan', () => {
   });
 
   it('carry the go and no-go marks of a range', () => {
-    const drawing = strips(gaugesOf(worked('cylinder'), USUAL_SETTING), 'Test', { 'level stick, mouth inside': [70, 74] });
+    const drawing = strips(gaugesOf(worked('cylinder'), USUAL_SETTING), 'Test', { 'crossbar, mouth inside': [70, 74] });
     const marks = uprightsOf(drawing.shapes);
     expect(marks).toEqual([12 + 70, 12 + 74]);
   });
@@ -311,7 +311,7 @@ describe('an old rule and rules of thumb', () => {
     expect(copierPercent(stoneware)).toBeCloseTo(112.994, 3);
   });
 
-  it('adding comes out short by the square; an inch per foot is right near 7.7 %', () => {
+  it('adding comes out short by the square; an inch per foot is right near 7.7%', () => {
     const [adding, foot] = rulesOfThumb(stoneware, 120);
     expect(adding!.finishes).toBeCloseTo(120 * (1 - 0.115 ** 2), 9);
     expect(foot!.wet).toBeCloseTo(130, 9);

@@ -23,7 +23,7 @@ const PICTURE = { x: 122, y: 30, width: 50, height: 62, says: 8 };
 
 /** What a thrown piece has and one made by hand has not. */
 const thrownRows = ({ thrown }: Sized, making: Making, length: (mm: number) => string): [string, string][] => [
-  ['As pulled; after the needle', `${length(thrown.pulled)}; ${length(thrown.gauge)} above the bat`],
+  ['Height pulled, then cut level', `${length(thrown.pulled)}; ${length(thrown.gauge)} above the bat`],
   ['Trimmed off base, wall; left under the wire', `${length(making.trimFloor)}, ${length(making.trimWall)}; ${length(making.wireLoss)}`],
 ];
 
@@ -63,7 +63,7 @@ export function shelfCard({ sized, making }: Worked, gauges: readonly Gauge[], s
         6,
         below + 8,
         said.hand
-          ? 'Made:   clay ________   mouth ________   high ________   date ________   fired ________'
+          ? 'Made:   clay ________   mouth ________   height ________   date ________   finished ________'
           : 'Thrown:   ball ________   mouth ________   rim ________   date ________   fired ________',
         3,
       ),
@@ -82,5 +82,5 @@ function picture({ fired }: Worked['sized']): Shape[] {
   const middle = PICTURE.x + PICTURE.width / 2;
   const half = (side: 1 | -1) =>
     path(section.map(({ r, z }) => ({ x: middle + side * r * scale, y: PICTURE.y + PICTURE.height - z * scale })));
-  return [half(1), half(-1), words(middle, PICTURE.y + PICTURE.height + 5, 'not to size', 2.4, 'middle')];
+  return [half(1), half(-1), words(middle, PICTURE.y + PICTURE.height + 5, 'not to scale', 2.4, 'middle')];
 }

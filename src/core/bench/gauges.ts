@@ -52,17 +52,17 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
   const chuck = 2 * (radiusAt(sized.wet.inside, sized.wet.inside.at(-1)!.z + 1) * leather - setting.chuckClearance);
   const gauges: (Gauge | false | undefined)[] = [
     {
-      name: 'Before it is shaped',
+      name: 'Before shaping',
       stage: 'wet',
       datum: 'calipers across the clay, heights from the bat',
       readings: [
-        { what: 'centred, across', mm: puck.width },
-        { what: 'centred, high', mm: puck.height },
+        { what: 'centred, width', mm: puck.width },
+        { what: 'centred, height', mm: puck.height },
         ...(opened ? [{ what: 'opened, inside', mm: opened.width }] : []),
         ...(cylinder
           ? [
-              { what: 'first cylinder, across', mm: cylinder.width },
-              { what: 'first cylinder, high', mm: cylinder.height },
+              { what: 'first cylinder, width', mm: cylinder.width },
+              { what: 'first cylinder, height', mm: cylinder.height },
             ]
           : []),
       ],
@@ -70,21 +70,21 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
     hollow && {
       name: 'Crossed sticks',
       stage: 'wet',
-      datum: 'the level stick lies in the mouth, from inside to inside; the upright one hangs from it to the floor',
+      datum: 'the crossbar fits across the inside of the mouth, the upright hangs from it to the floor',
       readings: [
-        { what: 'level stick, mouth inside', mm: 2 * rimIn },
+        { what: 'crossbar, mouth inside', mm: 2 * rimIn },
         { what: 'upright stick, rim to floor', mm: thrown.gauge - thrown.floor },
       ],
     },
     {
       name: 'Pointer',
       stage: 'wet',
-      datum: `set for the rim after the needle; tip blunted, away from the face. Knocked, it is set again from these figures, not from the first piece: that has begun to shrink${leanWords(setting, write)}`,
+      datum: `set to the rim after it is cut level, with a blunt tip pointing away from your face. If it gets knocked, reset it from these figures, not from the first piece, which has already begun to shrink${leanWords(setting, write)}`,
       readings: [
         { what: 'height above the bat', mm: pointed },
         { what: 'height above the wheel head, with the bat in use', mm: pointed + setting.batThickness },
         {
-          what: `from the wheel’s centre, ${write(setting.clearance)} off the rim`,
+          what: `from the centre of the wheel, ${write(setting.clearance)} clear of the rim`,
           mm: rimOut + setting.clearance - (setting.takeOff?.width ?? 0) / 2,
         },
       ],
@@ -94,8 +94,8 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
       stage: 'wet',
       datum: 'across the clay as thrown',
       readings: [
-        { what: 'rim, outside', mm: 2 * rimOut },
-        ...(hollow ? [{ what: 'rim, inside', mm: 2 * rimIn }] : []),
+        { what: 'mouth, outside', mm: 2 * rimOut },
+        ...(hollow ? [{ what: 'mouth, inside', mm: 2 * rimIn }] : []),
         { what: 'base, outside', mm: thrown.base },
         ...(hollow ? [{ what: 'floor, inside', mm: 2 * inside.at(-2)!.r }] : []),
         ...(belly > rimOut + 0.5 ? [{ what: `widest, ${write(Math.round(bellyAt))} above the bat`, mm: 2 * belly }] : []),
@@ -106,8 +106,8 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
       stage: 'wet',
       datum: 'across from the wheel’s centre, up from the bat',
       readings: [
-        { what: 'rim, across', mm: rimOut },
-        { what: 'rim, up', mm: thrown.gauge },
+        { what: 'rim, out from centre', mm: rimOut },
+        { what: 'rim, height', mm: thrown.gauge },
         ...(belly > rimOut + 0.5
           ? [
               { what: 'belly, across', mm: belly },
@@ -122,10 +122,10 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
       chuck > 20 && {
         name: 'Chuck for trimming',
         stage: 'leather',
-        datum: `inside the piece at leather hard, ${write(setting.chuckClearance)} smaller all round; it is clay and shrinks too`,
+        datum: `fits inside the leather-hard piece with ${write(setting.chuckClearance)} clearance all round. A clay chuck shrinks too`,
         readings: [
-          { what: 'across, in use', mm: chuck },
-          { what: 'across, thrown', mm: chuck / leather, stage: 'wet' },
+          { what: 'diameter in use', mm: chuck },
+          { what: 'diameter as thrown', mm: chuck / leather, stage: 'wet' },
         ],
       },
   ];
@@ -248,7 +248,7 @@ export function strips(gauges: readonly Gauge[], name: string, go: GoMarks = {},
         ? []
         : [
             line(GAP + at, y, GAP + at, y + 14, 0.4),
-            j === 0 ? words(GAP + at, y + 18, 'go from', 2.4, 'end') : words(GAP + at, y + 18, 'go to', 2.4),
+            j === 0 ? words(GAP + at, y + 18, 'fits from', 2.4, 'end') : words(GAP + at, y + 18, 'fits to', 2.4),
           ],
     );
     const shapes: Shape[] = [

@@ -18,7 +18,7 @@ const COLUMNS: readonly [keyof PlanRow, string, number, 'start' | 'end'][] = [
   ['name', 'piece', 0, 'start'],
   ['clay', 'clay', 40, 'start'],
   ['ball', 'weigh out', 77, 'end'],
-  ['rimAboveBat', 'rim over bat', 94, 'end'],
+  ['rimAboveBat', 'rim above bat', 94, 'end'],
   ['mouthWet', 'mouth, wet', 123.5, 'end'],
   ['floor', 'floor', 141, 'end'],
   ['finished', 'finished', WIDTH, 'end'],
@@ -41,7 +41,7 @@ export function planTable(rows: readonly PlanRow[], date: string): Drawing {
     width: WIDTH,
     height: HEAD + rows.length * ROW + 4,
     shapes: [
-      words(0, 7, 'Pieces to make: wet sizes as they are made', 4.4),
+      words(0, 7, 'Pieces to make: wet sizes', 4.4),
       words(WIDTH, 7, date, 2.8, 'end'),
       ...COLUMNS.map(([, head, x, anchor]) => words(x, HEAD - 3, head, 2.6, anchor)),
       line(0, HEAD - 1, WIDTH, HEAD - 1, 0.3),

@@ -85,8 +85,8 @@ export function shrinkRule({ clays, stage, unit, reads, date }: RuleInput): Draw
     const y = i * STRIP;
     const said = [
       `${body}${batch ? `, ${batch}` : ''}`,
-      `shrinks ${(clay.shrinkage.width * 100).toFixed(2)} %`,
-      cone ? `cone ${cone}` : 'firing not recorded',
+      `shrinks ${(clay.shrinkage.width * 100).toFixed(2)}%`,
+      cone ? `cone ${cone}` : 'cone not recorded',
       `reads finished ${unit} on ${STAGE_WORDS[stage]} clay`,
       date,
     ];
@@ -110,7 +110,7 @@ export function shrinkRule({ clays, stage, unit, reads, date }: RuleInput): Draw
       ]),
       ...strips,
       ...strip(ruleMarks(unit, longest, 1), height, -1, NUMBERED[unit]),
-      words(LEFT, clays.length * STRIP + 3.4, `plain ${unit}, to check by`, 2.4),
+      words(LEFT, clays.length * STRIP + 3.4, `plain ${unit}, for checking`, 2.4),
     ],
   };
 }

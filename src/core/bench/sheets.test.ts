@@ -231,8 +231,8 @@ describe('measuring strips', () => {
     const left = Math.min(...paths(both)[0]!.map(({ x }) => x));
     expect(marks(both).map((x) => x - left)).toEqual([100, 104]);
     expect(marks(strips(gauges, 'Cup', { [what]: [undefined, 104] })).map((x) => x - left)).toEqual([104]);
-    expect(texts(strips(gauges, 'Cup', { [what]: [undefined, 104] })).map(({ text }) => text)).toContain('go to');
-    expect(texts(strips(gauges, 'Cup', { [what]: [100, undefined] })).map(({ text }) => text)).toContain('go from');
+    expect(texts(strips(gauges, 'Cup', { [what]: [undefined, 104] })).map(({ text }) => text)).toContain('fits to');
+    expect(texts(strips(gauges, 'Cup', { [what]: [100, undefined] })).map(({ text }) => text)).toContain('fits from');
     expect(marks(strips(gauges, 'Cup'))).toEqual([]);
   });
 });
@@ -348,9 +348,9 @@ describe('where things stand on their sheets', () => {
     const chuck = gauges.find(({ name }) => name === 'Chuck for trimming')!;
     const drawn = strips([chuck], 'Jar');
     expect(texts(drawn).map(({ text }) => text)).toEqual([
-      'Jar: across, in use',
+      'Jar: diameter in use',
       expect.stringMatching(/^leather hard, /),
-      'Jar: across, thrown',
+      'Jar: diameter as thrown',
       expect.stringMatching(/^wet, /),
     ]);
   });
@@ -373,8 +373,8 @@ describe('gauges by the outline that is thrown', () => {
         const [a, b] = [line[i - 1]!, line[i]!];
         return a.r + ((b.r - a.r) * (gauge - a.z)) / (b.z - a.z || 1);
       };
-      expect(reading('Calipers', /rim, outside/)).toBeCloseTo(2 * at(side), 3);
-      expect(reading('Calipers', /rim, inside/)).toBeCloseTo(2 * at(inside), 3);
+      expect(reading('Calipers', /mouth, outside/)).toBeCloseTo(2 * at(side), 3);
+      expect(reading('Calipers', /mouth, inside/)).toBeCloseTo(2 * at(inside), 3);
       expect(reading('Calipers', /floor, inside/)).toBeCloseTo(2 * inside.at(-2)!.r, 6);
       expect(reading('Calipers', /base, outside/)).toBeCloseTo(made.thrown.base, 9);
       const belly = Math.max(...side.filter(({ z }) => z <= gauge).map(({ r }) => r));

@@ -30,7 +30,7 @@ describe('what a piece is trimmed to at leather hard', () => {
         'height, rim on the wheel head': 100 * up,
         'foot, outside': 72 * across,
         'depth inside, rim to floor': 94 * up,
-        'floor left: height less depth inside': 6 * up,
+        'floor left (height minus inside depth)': 6 * up,
         'wall at the foot': 4.5 * across,
       }),
     );
@@ -42,9 +42,9 @@ describe('what a piece is trimmed to at leather hard', () => {
         'height, rim on the wheel head': 100 * up,
         'foot, outside': 72 * across,
         'foot ring, inside': 58 * across,
-        'foot ring, deep': 4 * up,
+        'foot ring depth': 4 * up,
         'depth inside, rim to floor': 90 * up,
-        'height less depth inside, before the hollow': 10 * up,
+        'height minus inside depth, before hollowing': 10 * up,
         'floor left in the ring': 6 * up,
         'wall at the foot': 6 * across,
       }),
@@ -67,7 +67,7 @@ describe('what a piece is trimmed to at leather hard', () => {
     expect(told('disc', {})).toEqual({});
     for (const making of [{ trimFloor: 1 }, { trimWall: 1 }, { wholeWall: 1 }])
       expect(told('cylinder', CUP, {}, { ...NOTHING_LOST, ...making })).toHaveProperty(['foot, outside']);
-    expect(told('cylinder', { ...CUP, footHeight: 4, footWidth: 7 }, { foot: 'ring' }, NOTHING_LOST)).toHaveProperty(['foot ring, deep']);
+    expect(told('cylinder', { ...CUP, footHeight: 4, footWidth: 7 }, { foot: 'ring' }, NOTHING_LOST)).toHaveProperty(['foot ring depth']);
     expect(told('cylinder', { ...CUP, bevel: 2 }, {}, NOTHING_LOST)).toHaveProperty(['bevel at the foot, in and up']);
   });
 });

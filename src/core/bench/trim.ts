@@ -20,16 +20,16 @@ export function trimReadings({ clay, making, sized }: Pick<Worked, 'clay' | 'mak
     ...(ring
       ? [
           { what: 'foot ring, inside', mm: foot - 2 * footWidth },
-          { what: 'foot ring, deep', mm: footHeight },
+          { what: 'foot ring depth', mm: footHeight },
         ]
       : []),
     { what: 'depth inside, rim to floor', mm: (rim.z - bottom.z) * up },
     ...(ring
       ? [
-          { what: 'height less depth inside, before the hollow', mm: floor + footHeight },
+          { what: 'height minus inside depth, before hollowing', mm: floor + footHeight },
           { what: 'floor left in the ring', mm: floor },
         ]
-      : [{ what: 'floor left: height less depth inside', mm: floor }]),
+      : [{ what: 'floor left (height minus inside depth)', mm: floor }]),
     { what: 'wall at the foot', mm: wallAtFoot },
     ...(bevel ? [{ what: 'bevel at the foot, in and up', mm: bevel }] : []),
   ];
@@ -43,7 +43,7 @@ export function trimGauge(worked: Pick<Worked, 'clay' | 'making' | 'sized'>): Ga
     name: 'Trimming',
     stage: 'leather',
     datum:
-      'upside down; for a run one stop, set at this height above the wheel head. A piece deeper or shallower inside: its own depth and the floor left',
+      'upside down. For a run, set one stop at this height above the wheel head. If a piece is deeper or shallower inside, use its own depth plus the floor',
     readings,
   };
 }

@@ -77,7 +77,7 @@ describe('size', () => {
     [{ body: { ...body, bars: [{ wet: 100, glazed: 101, tool: 'ruler' }] }, form }, 'body.bars.0.glazed', /less than the wet/],
     [{ body: { ...body, bars: [{ wet: 100, glazed: 88 }] }, form }, 'body.bars.0.tool', /missing/],
     [{ body, form, making: { trimFloor: -1 } }, 'making.trimFloor', /0 or more/],
-    [{ body, form, making: { slurryPercent: 99 } }, 'making.slurryPercent', /the most is 50/],
+    [{ body, form, making: { slurryPercent: 99 } }, 'making.slurryPercent', /most allowed is 50/],
     [{ body, form, at: 'boiled' }, 'at', /one of wet, leather/],
     ['cup', '', /object with named fields/],
     [null, '', /object with named fields/],
@@ -305,7 +305,7 @@ describe('solve', () => {
     [{ capacityMl: 500, height: 6 }, 'target.height', /No such piece.*floor.*would reach the rim/],
     [{ capacityMl: 500, maxHeight: 5 }, 'target.maxHeight', /No such piece.*floor.*would reach the rim/],
     [{ capacityMl: 500, rimDiameter: 9 }, 'target.rimDiameter', /No such piece.*wall/],
-    [{ capacityMl: 9e6, rimDiameter: 100 }, 'target.capacityMl', /cannot be held like this with sizes up to 3000 mm/],
+    [{ capacityMl: 9e6, rimDiameter: 100 }, 'target.capacityMl', /is not possible with sizes up to 3000 mm/],
   ])('refuses %j', (target, path, message) => {
     const problem = refused('solve', { body, form, target });
     expect(problem.path).toBe(path);

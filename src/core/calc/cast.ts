@@ -30,7 +30,7 @@ const amounts = (boxMl: number, modelMl: number, { ratioPercent = 70, marginPerc
 
 /** The verb `plaster`: what a mould takes, by the rule and by density. */
 export function plasterVerb({ boxMl, modelMl, ...how }: PlasterInput): Result<object> {
-  if (modelMl >= boxMl) return bad('modelMl', `A model of ${modelMl} ml does not go into a box of ${boxMl} ml. Make the box larger.`);
+  if (modelMl >= boxMl) return bad('modelMl', `A model of ${modelMl} ml does not fit in a box of ${boxMl} ml. Make the box larger.`);
   return good(amounts(boxMl, modelMl, how));
 }
 
@@ -73,7 +73,7 @@ export function castVerb({ body, form: input, well, mould, ...how }: CastInput):
   if (across <= model.widest)
     return bad(
       `mould.${field}`,
-      `The model is ${model.widest.toFixed(1)} mm wide; a mould of ${across} mm leaves no plaster round it. Make it wider.`,
+      `The model is ${model.widest.toFixed(1)} mm wide; a mould of ${across} mm leaves no plaster around it. Make the mould wider.`,
     );
   if (mould.height <= model.height)
     return bad(

@@ -54,7 +54,7 @@ describe('fit', () => {
   });
 
   it.each([
-    ['a gap turned round', { gap: { min: 2.2, max: 0.5 } }, 'gap.min', /2.2 is not under 0.5.*Swap/],
+    ['a gap turned round', { gap: { min: 2.2, max: 0.5 } }, 'gap.min', /2.2 must be smaller than 0.5.*Swap/],
     ['a lid further on than its pot', { lid: { at: 'dry', diameter: 107 } }, 'lid.at', /“dry”.*“leather”.*earlier/],
     ['a rigid lid with a stage', { lid: { rigid: true, diameter: 71, at: 'wet' } }, 'lid.at', /not a field known here/],
     ['a lid that is not rigid after all', { lid: { rigid: false, diameter: 71 } }, 'lid.rigid', /./],

@@ -73,7 +73,7 @@ const madeOf = (clay: ClayFigures, { toolSd = TOOL_SD.gauge, ovalitySd = OVALITY
 });
 
 const turned = ({ min, max }: { readonly min: number; readonly max: number }, path: string): Problem | undefined =>
-  min < max ? undefined : { path: `${path}.min`, message: `${min} is not under ${max}: the least comes first. Swap them.` };
+  min < max ? undefined : { path: `${path}.min`, message: `${min} must be smaller than ${max}. Swap them.` };
 
 interface FitInput {
   readonly body: ClayFacts;
@@ -88,7 +88,7 @@ function lidAhead(pot: ClayInput, lid: ClayInput | RigidWidth): Problem | undefi
   if ('rigid' in lid || !isAhead(lid.at, pot.at)) return undefined;
   return {
     path: 'lid.at',
-    message: `A lid that is ${quote(lid.at)} is ahead of a pot that is ${quote(pot.at)}. Give it the pot’s stage or an earlier one, or "glazed" once it is fired.`,
+    message: `A lid that is ${quote(lid.at)} is drier than a pot that is ${quote(pot.at)}. Give it the pot’s stage or an earlier one, or "glazed" once it is fired.`,
   };
 }
 

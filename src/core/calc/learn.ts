@@ -56,7 +56,7 @@ export function learnVerb({ body, made }: LearnInput): Result<object> {
   const grown = made.findIndex((each) => each.fired >= (each.thrown ?? each.planned));
   if (grown >= 0) {
     const { fired, thrown, planned } = made[grown]!;
-    return bad(`made.${grown}.fired`, `A piece ${thrown ?? planned} mm wet cannot be ${fired} mm fired: clay shrinks.`);
+    return bad(`made.${grown}.fired`, `A piece that was ${thrown ?? planned} mm wet cannot be ${fired} mm fired, because clay shrinks.`);
   }
   const belief = beliefVerb({ body: { ...body, bars: [...(body.bars ?? []), ...made.map(barOf)] } });
   if (!belief.ok) return belief;

@@ -72,13 +72,13 @@ describe('reverse', () => {
     [
       { ball: 3, making },
       'ball',
-      /^3 g is too little: the smallest of this shape takes \d+\s?g\. .*Weigh out more, or make wall and floor thinner/,
+      /^3 g is too little clay: the smallest of this shape takes \d+\s?g\. .*Weigh out more, or make wall and floor thinner/,
     ],
-    [{ ball: 900000, keep: 'height' }, 'ball', /is too much: the largest/],
+    [{ ball: 900000, keep: 'height' }, 'ball', /is too much clay: the largest/],
     [{ ball: 0 }, 'ball', /above zero/],
     [{ ball: 500, keep: 'wall' }, 'keep', /proportions, height, rimDiameter/],
     [{ ball: 500, form: { ...cup, wall: 60 } }, 'form.wall', /thicker/],
-    [{ ball: 500, making: { trimFloor: 500 } }, 'making.trimFloor', /most is 100/],
+    [{ ball: 500, making: { trimFloor: 500 } }, 'making.trimFloor', /most allowed is 100/],
   ])('refuses %j', (change, path, message) => {
     const answer = calculate('reverse', { body, form: cup, ...change });
     expect(answer.ok ? '' : answer.problem.path).toBe(path);

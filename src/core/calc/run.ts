@@ -43,7 +43,7 @@ export function calculate(name: VerbName, input: unknown): Result<object> {
   return good(answers);
 }
 
-const HINT = 'Write an object such as {"kind":"length","text":"3 5/8 in"}, or a list of them.';
+const HINT = 'Send an object such as {"kind":"length","text":"3 5/8 in"}, or a list of them.';
 
 /** Answers a verb on JSON text, as the command gets it. */
 export function calculateJson(name: VerbName, json: string): Result<object> {
@@ -72,7 +72,7 @@ export async function calculateWithin(name: VerbName, json: string, bounds: Boun
   const { value } = input;
   if (!Array.isArray(value)) return calculate(name, value);
   if (value.length > bounds.cases)
-    return { tooMuch: `${value.length} cases are too many for one request. Send at most ${bounds.cases} at a time.` };
+    return { tooMuch: `${value.length} cases is too many for one request. Send at most ${bounds.cases} at a time.` };
   const answers: object[] = [];
   for (const [index, one] of (value as unknown[]).entries()) {
     if (!(await bounds.mayGoOn())) {

@@ -60,7 +60,7 @@ interface ExtrasInput {
 /** The verb `extras`: how many to make so that enough come out. */
 export function extrasVerb({ need, odds = 0.9, lossPercent = 10, history }: ExtrasInput): Result<object> {
   if (history && history.lost > history.made)
-    return bad('history.lost', `Of ${history.made} made no ${history.lost} can be lost. Write how many of them were.`);
+    return bad('history.lost', `${history.lost} lost is more than the ${history.made} made. Check both figures.`);
   return good(extras(need, odds, lossPercent / 100, history));
 }
 
@@ -142,14 +142,14 @@ interface MatchInput {
 /** The verb `match`: measured pieces sorted into sets that agree within the tolerances. */
 export function matchVerb({ pieces, setSize, tolerance }: MatchInput): Result<object> {
   if (setSize > pieces.length)
-    return bad('setSize', `${pieces.length} pieces make no set of ${setSize}. Measure more, or ask for a smaller set.`);
+    return bad('setSize', `${pieces.length} pieces are too few for a set of ${setSize}. Measure more, or ask for a smaller set.`);
   const features = Object.entries(tolerance);
   for (const [i, piece] of pieces.entries()) {
     const missing = features.find(([feature]) => !Object.hasOwn(piece, feature));
     if (missing)
       return bad(
         `pieces.${i}.${missing[0]}`,
-        'A tolerance is set for this, and the piece has no such measure. Measure it, or leave the tolerance out.',
+        'This size has a tolerance, but the piece was not measured there. Measure it, or leave the tolerance out.',
       );
   }
   return good(

@@ -40,7 +40,7 @@ export function sizeForm<S extends Stage>(body: ClayFacts, form: Form<S>, at: S,
   if (asThrown)
     return bad(
       `making.${asThrown[0]}`,
-      `A ${form.family} is built of slabs: nothing is turned, cut or lost as on the wheel. Cancel out, or say 0.`,
+      `A ${form.family} is built from slabs, so nothing is trimmed or lost as on the wheel. Leave this field out, or set it to 0.`,
     );
 
   const sized = size(clayFigures(body), form, at, making);

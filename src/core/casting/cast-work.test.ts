@@ -49,8 +49,8 @@ describe('a part that is cast', () => {
     [{ ratio: 40 }, 'ratio'],
     [{ ratio: 140 }, 'ratio'],
     [{ mould: { shape: 'round', diameter: 20, height: 200 } }, 'does not go into this mould'],
-    [{ mould: { shape: 'round', diameter: 200, height: 30 } }, 'stands out of this mould'],
-    [{ mould: { shape: 'round', diameter: 100, height: 200 } }, 'of plaster round the model'],
+    [{ mould: { shape: 'round', diameter: 200, height: 30 } }, 'too tall for this mould'],
+    [{ mould: { shape: 'round', diameter: 100, height: 200 } }, 'of plaster around the model'],
   ])('is refused with %j in words', (choices, words) => {
     const { found } = cast(choices);
     expect(found.ok).toBe(false);

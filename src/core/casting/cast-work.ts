@@ -82,15 +82,15 @@ export function castOf(workspace: Pick<Workspace, 'shop'>, made: Castable, write
   const chosen = { ...USUAL_CAST, ...said, well, mould, thickness };
   const [low, high] = RATIO_LIMITS;
   if (chosen.ratio < low || chosen.ratio > high)
-    return bad('ratio', `Between ${low} and ${high} of water to 100 of plaster: else it stays soft, or does not pour.`);
+    return bad('ratio', `Use ${low} to ${high} water per 100 plaster. Outside that it stays soft or will not pour.`);
   const around = plasterAround(model, mould);
   if (around.side <= 0) return bad('mould', `The model is ${write(model.widest)} wide and does not go into this mould. Make it wider.`);
   if (around.below <= 0)
-    return bad('mould', `The model is ${write(model.height)} high with its well and stands out of this mould. Make it higher.`);
+    return bad('mould', `With its well the model is ${write(model.height)} high, too tall for this mould. Make the mould higher.`);
   if (around.side < LEAST_PLASTER - 1e-6)
     return bad(
       'mould',
-      `Only ${write(around.side)} of plaster round the model: ${write(LEAST_PLASTER)} at least, or it breaks. Make the mould wider.`,
+      `Only ${write(around.side)} of plaster around the model. Use at least ${write(LEAST_PLASTER)}, or it may break. Make the mould wider.`,
     );
   if (around.below < LEAST_PLASTER - 1e-6)
     return bad('mould', `Only ${write(around.below)} of plaster under the model: ${write(LEAST_PLASTER)} at least. Make the mould higher.`);

@@ -18,7 +18,7 @@ import {
 const heron = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5 });
 
 describe('stages', () => {
-  it('leaves 1, 0.9632, 0.94825, 0.9402, 0.885 of stoneware that shrinks 11.5 %', () => {
+  it('leaves 1, 0.9632, 0.94825, 0.9402, 0.885 of stoneware that shrinks 11.5%', () => {
     const left = STAGES.map((stage) => remaining(heron.shrinkage, stage, 'width'));
     [1, 0.9632, 0.94825, 0.9402, 0.885].forEach((k, i) => expect(left[i]).toBeCloseTo(k, 10));
   });
@@ -117,7 +117,7 @@ describe('belief', () => {
 
 describe('clay as matter', () => {
   const matter = { water: 0.21, loss: 0.07 };
-  it('weighs 1.946 g/ml wet at 21 % water', () => {
+  it('weighs 1.946 g/ml wet at 21% water', () => {
     expect(wetDensity(matter)).toBeCloseTo(1.946, 3);
   });
 

@@ -67,5 +67,5 @@ export function readCone(text: string): Result<string> {
     .toLowerCase()
     .replace(/^(cone|[\^△▲])\s*/, '');
   if (CONES.includes(plain)) return good(plain);
-  return bad('', `${quote(text)} is not a cone. Write one from 022 to 01 or from 1 to 13, such as 6 or 04.`);
+  return bad('', `${quote(text)} is not a cone. Enter one from 022 to 01 or from 1 to 13, such as 6 or 04.`);
 }

@@ -206,7 +206,9 @@ describe('weighing and boiling', () => {
     expect(plausibility(solidDensity(matter, 0.885, 0.885, 0.6))).toBe('too heavy');
     for (const { shrinkage, water, loss, absorption } of Object.values(TYPICAL)) {
       const k = 1 - shrinkage;
-      expect(plausibility(solidDensity({ water, loss }, k, k, absorption)), 'what is typical is possible').toBe('true');
+      expect(plausibility(solidDensity({ water, loss }, k, k, absorption)), 'typical figures for this kind of clay is possible').toBe(
+        'true',
+      );
     }
   });
 });

@@ -49,9 +49,9 @@ export function readArchive(bytes: Uint8Array): Result<{ readonly text: string; 
   } catch {
     return bad('', 'The file is damaged: it cannot be unpacked.');
   }
-  if (fault) return bad('', `This is no workspace with its pictures: ${fault}.`);
+  if (fault) return bad('', `This is not a workspace file with pictures: ${fault}.`);
   const { [INSIDE]: workspace, ...others } = files;
-  if (!workspace) return bad('', 'There is no workspace in this file.');
+  if (!workspace) return bad('', 'This file contains no workspace.');
   const pictures = Object.entries(others).map(([name, each]) => ({ id: NAME.exec(name)![1]!, bytes: each }));
   const broken = pictures.find((picture) => !isJpeg(picture.bytes));
   if (broken) return bad('', `The picture ${broken.id} is damaged.`);

@@ -201,7 +201,7 @@ const there = (whole: unknown, path: Path): unknown =>
 const shown = (value: unknown): string => JSON.stringify(value).slice(0, 200);
 
 /** What only the reading can tell: rows that belong together, figures that contradict each other. */
-const BETWEEN_FIELDS = /not in the file|lacks the|lower first|leaves no room|points of its outline/;
+const BETWEEN_FIELDS = /not in the file|needs \w+ for a|lower first|not a range|points of its outline/;
 
 describe('a field of a file', () => {
   const found = new Map<string, readonly [Path, Schema]>();

@@ -251,7 +251,7 @@ describe('the workspace file', () => {
 
   it('of a newer version says so, not that it is none', () => {
     expect(readWorkspace(damaged((file) => void Object.assign(file, { version: 8 })))).toMatchObject({
-      problem: { message: expect.stringMatching(/version 8, from a newer Rimbet; this one reads up to 7/) },
+      problem: { message: expect.stringMatching(/newer Rimbet \(version 8\)\. This one reads up to version 7/) },
     });
   });
 

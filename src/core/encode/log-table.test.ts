@@ -332,7 +332,7 @@ describe('a workspace with its pictures', () => {
       const found = readArchive(bytes);
       return found.ok ? '' : found.problem.message;
     };
-    expect(message(zipSync({ 'pictures/a.jpg': jpeg }))).toBe('There is no workspace in this file.');
+    expect(message(zipSync({ 'pictures/a.jpg': jpeg }))).toBe('This file contains no workspace.');
     for (const at of [0, 1, 2]) {
       const hurt = jpeg.map((byte, i) => (i === at ? byte - 1 : byte));
       expect(message(writeArchive(text, [{ id: 'a', bytes: hurt }]))).toBe('The picture a is damaged.');

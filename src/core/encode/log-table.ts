@@ -69,7 +69,7 @@ function dateIn(text: string, { today, undated }: LogOptions): Result<string> {
     return found ? [write(found)] : [];
   })[0];
   const real = read !== undefined && new Date(`${read}T00:00:00Z`).toJSON()?.slice(0, 10) === read;
-  if (!real) return bad('date', `${quote(text)} is no day that can be read. Enter it as 2026-11-24 or 24.11.2026.`);
+  if (!real) return bad('date', `${quote(text)} is not a date. Enter it as 2026-11-24 or 24.11.2026.`);
   if (read > today || read < FIRST_DAY)
     return bad('date', `${quote(text)} is ${read > today ? 'still to come' : 'too long ago'}. Was the year mistyped?`);
   return good(read);
@@ -162,12 +162,15 @@ const kept = <K extends string, T>(name: K, said: T | undefined, was: T | undefi
   return value === undefined ? {} : ({ [name]: value } as Partial<Record<K, T>>);
 };
 
+/** Words that files written before Rimbet 0.9 use for a shelf. */
+const FORMER_SHELF_WORDS: Readonly<Record<string, Shelf>> = { 'ready for bisque': 'ready', glazed: 'coated' };
+
 /** What was measured and said of a piece; what is left empty stays as it was. */
 function cameIn(cell: Cells, unit: LengthUnit, was: MadePiece | undefined): Result<Omit<LoggedPiece['piece'], 'no'>> {
   const read = together({
     sizes: sizesOf(cell, unit, was?.sizes),
     weights: weightsOf(cell, was?.weights),
-    shelf: wordIn<Shelf>(cell('stands'), SHELVES, 'stands', (word) => SHELF_WORDS[word]),
+    shelf: wordIn<Shelf>(FORMER_SHELF_WORDS[cell('stands').toLowerCase()] ?? cell('stands'), SHELVES, 'stands', (word) => SHELF_WORDS[word]),
     wrong: wordsIn<Wrong>(cell('wrong'), WRONG, 'wrong'),
     fate: wordIn<Fate>(cell('became'), FATES, 'became'),
     glaze: textIn(cell, 'glaze', 200),
@@ -298,7 +301,7 @@ function numberIn(text: string, taken: ReadonlyMap<number, 'known' | 'line'>, ru
   if (text === '') return good(undefined);
   const number = Number(text);
   if (!Number.isInteger(number) || number < 1 || number > 100_000)
-    return bad('number', `${quote(text)} is no number of a piece. Enter a whole number, such as 3.`);
+    return bad('number', `${quote(text)} is not a piece number. Enter a whole number, such as 3.`);
   if (taken.get(number) === 'line')
     return bad('number', `There are two with the number ${number} in ${quote(run)}. Each piece of a run has a number of its own.`);
   return good(number);

@@ -91,7 +91,7 @@ describe('a piece sent', () => {
       return found.ok ? '' : found.problem.message;
     };
     expect(message('A'.repeat(2 * 1024 * 1024 + 1))).toContain('larger than a piece can be');
-    expect(message('A'.repeat(2 * 1024 * 1024))).toContain('not a piece that Rimbet sent');
+    expect(message('A'.repeat(2 * 1024 * 1024))).toContain('not a Rimbet piece');
     expect(readSent(`  ${packed}\n`).ok).toBe(true);
   });
 
@@ -109,6 +109,6 @@ describe('a piece sent', () => {
   it('stops unpacking what swells beyond any plan', () => {
     const swelling = url(deflateSync(strToU8(' '.repeat(60 * 1024 * 1024))));
     const read = readSent(swelling);
-    expect(read.ok ? '' : read.problem.message).toMatch(/not a piece that Rimbet sent.*save a workspace file/);
+    expect(read.ok ? '' : read.problem.message).toMatch(/not a Rimbet piece.*save a workspace file/);
   });
 });

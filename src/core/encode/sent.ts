@@ -100,6 +100,6 @@ export function readSent(text: string): WorkspaceRead {
   if (packed.length > LARGEST_SENT) return bad('', `That is larger than a piece can be. ${HINT}`);
   const bytes = fromUrl(packed);
   const json = bytes && inflated(bytes);
-  if (json === undefined) return bad('', `This is not a piece that Rimbet sent, or part of it is missing. ${HINT}`) as Result<never>;
+  if (json === undefined) return bad('', `This is not a Rimbet piece, or part of the link is missing. ${HINT}`) as Result<never>;
   return readWorkspace(json);
 }

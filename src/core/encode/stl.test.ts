@@ -49,7 +49,7 @@ const parts = DEMO.plans.flatMap((plan) => {
 });
 
 describe('STL out', () => {
-  it.each(parts.map(([name]) => name))('%s: closed, outward, the volume of its section within 0.3 %%, as high and as wide', (name) => {
+  it.each(parts.map(([name]) => name))('%s: closed, outward, the volume of its section within 0.3%%, as high and as wide', (name) => {
     const [, sized] = parts.find((each) => each[0] === name)!;
     const { wet, fired, measures } = sized;
     const read = plainly(writeStl(pieceMesh(fired, 'coarse'), 'piece'));
@@ -152,9 +152,9 @@ describe('STL in', () => {
   }, 20_000);
 
   it.each([
-    ['nothing', new ArrayBuffer(0), 'no STL'],
-    ['no triangle', new ArrayBuffer(84), 'no triangle'],
-    ['a text of nothing', new TextEncoder().encode('solid x\nendsolid x').buffer as ArrayBuffer, 'no triangle'],
+    ['nothing', new ArrayBuffer(0), 'not an STL file'],
+    ['no triangles', new ArrayBuffer(84), 'no triangles'],
+    ['a text of nothing', new TextEncoder().encode('solid x\nendsolid x').buffer as ArrayBuffer, 'no triangles'],
     [
       'a corner that is none',
       new TextEncoder().encode('solid\nfacet normal 0 0 0 outer loop vertex nan 0 0').buffer as ArrayBuffer,
@@ -206,8 +206,8 @@ describe('STL in', () => {
     );
     expect(read.ok && [...read.value]).toEqual(corners);
     expect(readStl(textual(`solid\n${facet()}`)).ok).toBe(true);
-    expect(message(textual('solid of one line'))).toContain('no triangle');
-    expect(message(textual(`solid x ${facet()} endsolid`))).toContain('no triangle');
+    expect(message(textual('solid of one line'))).toContain('no triangles');
+    expect(message(textual(`solid x ${facet()} endsolid`))).toContain('no triangles');
     for (const [figure, good] of [
       ['1e3', true],
       ['-.5', true],
@@ -227,7 +227,7 @@ describe('STL in', () => {
     };
     expect(at(facet().replace('endloop', 'endlooooooooooooooooooop'))).toEqual({
       path: 'triangle 2',
-      message: 'In triangle 2 “endloooooooooooooooo” stands where “endloop” should. The file is damaged.',
+      message: 'In triangle 2 “endloooooooooooooooo” is in place of “endloop”. The file is damaged.',
     });
     expect(at('facet normal')).toEqual({ path: 'triangle 2', message: 'The file ends in the middle of triangle 2. Save the model again.' });
     expect(at(facet('x 0 0'))?.path).toBe('triangle 2');
@@ -241,7 +241,7 @@ describe('STL in', () => {
     };
     expect(message(count(3, 2))).toMatch(/says 3 triangles and has room for 2/);
     expect(message(count(1234, 0))).toMatch(/says 1,234 triangles and has room for 0/);
-    expect(message(new ArrayBuffer(83))).toMatch(/no STL file/);
+    expect(message(new ArrayBuffer(83))).toMatch(/not an STL file/);
     expect(message(count(MOST_TRIANGLES + 1, MOST_TRIANGLES + 1))).toBe(
       `${(MOST_TRIANGLES + 1).toLocaleString('en-GB')} triangles are more than ${MOST_TRIANGLES.toLocaleString('en-GB')}. Save the model coarser, then open it.`,
     );

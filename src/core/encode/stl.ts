@@ -107,10 +107,7 @@ function readText(text: string, onProgress: OnProgress): Result<Mesh> {
       const expected = WORDS[w]!;
       if (word === undefined) return bad(`triangle ${i + 1}`, `The file ends in the middle of triangle ${i + 1}. Save the model again.`);
       if (expected !== '#' && word !== expected)
-        return bad(
-          `triangle ${i + 1}`,
-          `In triangle ${i + 1} “${word.slice(0, 20)}” stands where “${expected}” should. The file is damaged.`,
-        );
+        return bad(`triangle ${i + 1}`, `In triangle ${i + 1} “${word.slice(0, 20)}” is in place of “${expected}”. The file is damaged.`);
       if (expected !== '#') continue;
       if (!IS_CORNER[w]) continue;
       const each = Number(word);
@@ -119,7 +116,7 @@ function readText(text: string, onProgress: OnProgress): Result<Mesh> {
     }
     if (i % PROGRESS_EVERY === 0) onProgress(next.lastIndex, text.length);
   }
-  if (figures.length === 0) return bad('', 'There is no triangle in the file.');
+  if (figures.length === 0) return bad('', 'The file contains no triangles.');
   return good(Float32Array.from(figures));
 }
 
@@ -133,12 +130,12 @@ export function readStl(bytes: ArrayBuffer, onProgress: OnProgress = () => undef
   const view = new DataView(bytes);
   const said = bytes.byteLength >= START ? view.getUint32(HEAD, true) : -1;
   if (said >= 0 && bytes.byteLength === START + EACH * said) {
-    if (said === 0) return bad('', 'There is no triangle in the file.');
+    if (said === 0) return bad('', 'The file contains no triangles.');
     return said > MOST_TRIANGLES ? tooMany(said) : readBinary(view, said, onProgress);
   }
   const head = new TextDecoder().decode(bytes.slice(0, 512));
   if (/^\s*solid\b/i.test(head) && !head.includes('\u0000')) return readText(new TextDecoder().decode(bytes), onProgress);
-  if (said < 0) return bad('', 'This is no STL file. Choose one ending in .stl.');
+  if (said < 0) return bad('', 'This is not an STL file. Choose one ending in .stl.');
   const there = Math.floor((bytes.byteLength - START) / EACH);
   return bad(
     '',

@@ -55,9 +55,9 @@ describe('a table of finished sizes', () => {
 
   it.each([
     ['name,mouth\nA,wide', 'mouth', /wide/],
-    ['name,form,mouth\nA,teapot,90', 'form', /“teapot” is no form known here. Enter one of: cup/],
+    ['name,form,mouth\nA,teapot,90', 'form', /“teapot” is not a form Rimbet knows. Use one of: cup/],
     ['name,clay,mouth\nA,Owl Grey,90', 'clay', /no clay called “Owl Grey”/],
-    ['name,unit,mouth\nA,ell,90', 'unit', /Enter mm, cm or in/],
+    ['name,unit,mouth\nA,ell,90', 'unit', /Use mm, cm or in/],
     ['name,note\nA,tall', 'mouth', /at least one/],
     ['name,form,mouth,base\nA,disc,90,80', 'base', /has no base/],
     ['name,mouth,height,wall\nA,90,100,60', 'wall', /thicker than the piece is wide/],
@@ -191,7 +191,7 @@ describe('a table of finished sizes', () => {
           ? 'clay'
           : head === 'finished height mm'
             ? 'height'
-            : head === 'finished mouth mm'
+            : head === 'Mouth, finished mm'
               ? 'mouth'
               : undefined,
     ) as ReturnType<typeof guessedColumns>;

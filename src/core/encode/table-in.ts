@@ -49,7 +49,7 @@ const MOST_TEXT = 1_000_000;
 
 /** Reads a table with a line of headings: commas, semicolons or tabs between the cells, quotes around what has them. */
 export function readTable(text: string): Result<Table> {
-  if (text.length > MOST_TEXT) return bad('', 'The table is larger than a million letters. Take it in parts.');
+  if (text.length > MOST_TEXT) return bad('', 'The table is larger than a million letters. Import it in parts.');
   const { data, errors } = Papa.parse<string[]>(text.replace(/^\ufeff/, '').trim(), {
     skipEmptyLines: 'greedy',
     delimitersToGuess: ['\t', ';', ','],
@@ -130,7 +130,7 @@ const UNITS: Readonly<Record<string, 'mm' | 'cm' | 'in'>> = { mm: 'mm', cm: 'cm'
 function unitOf(cell: string, usual: LengthUnit): Result<'mm' | 'cm' | 'in'> {
   if (cell === '') return good(usual === 'inch-fraction' ? 'in' : usual);
   const unit = UNITS[cell.toLowerCase().replace(/\.$/, '')];
-  return unit ? good(unit) : bad('unit', `${quote(cell)} is no unit of length known here. Enter mm, cm or in.`);
+  return unit ? good(unit) : bad('unit', `${quote(cell)} is not a unit of length. Use mm, cm or in.`);
 }
 
 /** What potters call pieces, by the form each is begun from. */
@@ -166,7 +166,7 @@ function familyOf(cell: string): Result<FamilyName> {
   }
   return bad(
     'form',
-    `${quote(cell)} is no form known here. Enter one of: ${FAMILY_NAMES.map((family) => FAMILIES[family].words.toLowerCase()).join('; ')}.`,
+    `${quote(cell)} is not a form Rimbet knows. Use one of: ${FAMILY_NAMES.map((family) => FAMILIES[family].words.toLowerCase()).join('; ')}.`,
   );
 }
 
@@ -242,7 +242,7 @@ function partOf(
   const sizes = sizesIn(cell, (column) => (cell('unit') === '' ? (headed(column) ?? measured.value) : measured.value), point);
   if (!sizes.ok) return sizes;
   const { rimDiameter: across, height: high, ...others } = sizes.value;
-  if (!across && !high) return bad('mouth', 'It has neither a mouth nor a height: give at least one of them.');
+  if (!across && !high) return bad('mouth', 'There is no mouth and no height. Enter at least one.');
   const of: StartOf = {
     family: family.value,
     bodyId: clay.value,

@@ -93,7 +93,7 @@ function recognise(file: unknown): Result<object> {
   if (typeof version === 'number' && version > FILE_VERSION) {
     return bad(
       'version',
-      `This file is of version ${version}, from a newer Rimbet; this one reads up to ${FILE_VERSION}. Update Rimbet, then open it.`,
+      `This file was saved by a newer Rimbet (version ${version}). This one reads up to version ${FILE_VERSION}. Update Rimbet, then open it.`,
     );
   }
   return good(file as object);
@@ -149,7 +149,7 @@ function rowFault(tables: Readonly<Record<TableName, readonly unknown[]>>, onPro
       const { error } = ROW_SCHEMAS[table].validate(row);
       if (error) return refusal(error, [table, i]);
       const { id } = row as { id: string };
-      if (ids.has(id)) return { path: `${table}.${i}`, message: `${table}.${i} stands in the file twice, under the same id.` };
+      if (ids.has(id)) return { path: `${table}.${i}`, message: `${table}.${i} appears twice in the file with the same id.` };
       ids.add(id);
       done += 1;
       if (done % PROGRESS_EVERY === 0) onProgress(done, of);

@@ -4,9 +4,9 @@ import { chanceWords, threeChances } from '.';
 
 describe('a chance as people say it', () => {
   it.each([
-    [1, 'nearly all'],
-    [0.9951, 'nearly all'],
-    [0.995, 'nearly all'],
+    [1, 'over 99 in 100'],
+    [0.9951, 'over 99 in 100'],
+    [0.995, 'over 99 in 100'],
     [0.9949, '99 in 100'],
     [0.97, '97 in 100'],
     [0.945, '95 in 100'],
@@ -18,15 +18,15 @@ describe('a chance as people say it', () => {
     [0.1, '1 in 10'],
     [0.034, '1 in 29'],
     [0.005, '1 in 200'],
-    [0.0049, 'hardly any'],
-    [0, 'hardly any'],
+    [0.0049, 'under 1 in 100'],
+    [0, 'under 1 in 100'],
   ])('%d is %s', (chance, words) => expect(chanceWords(chance)).toBe(words));
 });
 
 it('a larger chance is never said to be smaller', () => {
   const asNumber = (words: string) => {
     const [, said, of] = /^(\d+) in (\d+)$/.exec(words) ?? [];
-    return words === 'nearly all' ? 1 : words === 'hardly any' ? 0 : Number(said) / Number(of);
+    return words === 'over 99 in 100' ? 1 : words === 'under 1 in 100' ? 0 : Number(said) / Number(of);
   };
   const all = Array.from({ length: 2001 }, (_, i) => asNumber(chanceWords(i / 2000)));
   expect(all).toEqual(all.toSorted((a, b) => a - b));
@@ -63,7 +63,11 @@ describe('three chances that make up a whole', () => {
   });
 
   it('are told each for itself where one is less than a tenth', () => {
-    expect(threeChances({ jams: 0.034, good: 0.964, loose: 0.002 })).toEqual({ jams: '1 in 29', good: '96 in 100', loose: 'hardly any' });
+    expect(threeChances({ jams: 0.034, good: 0.964, loose: 0.002 })).toEqual({
+      jams: '1 in 29',
+      good: '96 in 100',
+      loose: 'under 1 in 100',
+    });
     expect(threeChances({ jams: 0.0949, good: 0.6051, loose: 0.3 }).jams).toBe('1 in 11');
     expect(threeChances({ jams: 0.095, good: 0.605, loose: 0.3 }).jams).toBe('1 in 10');
   });

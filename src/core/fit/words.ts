@@ -10,8 +10,8 @@ const NEARLY = 0.005;
  * @example chanceWords(0.812) // '8 in 10'
  */
 export function chanceWords(chance: number): string {
-  if (chance >= 1 - NEARLY) return 'nearly all';
-  if (chance < NEARLY) return 'hardly any';
+  if (chance >= 1 - NEARLY) return 'over 99 in 100';
+  if (chance < NEARLY) return 'under 1 in 100';
   if (chance >= TENTHS.to) return `${Math.round(chance * 100)} in 100`;
   return chance >= TENTHS.from ? `${Math.round(chance * 10)} in 10` : `1 in ${Math.round(1 / chance)}`;
 }

@@ -121,7 +121,7 @@ export interface Met {
 /** Why there is no fit. */
 export const problem = (message: string): Result<never> => bad('fitting', message);
 
-const AHEAD = 'The lid is further on than the pot, and can no longer be made to it. Choose the pot’s stage or an earlier one.';
+const AHEAD = 'The lid is drier than the pot, so it can no longer be sized to it. Choose the pot’s stage or an earlier one.';
 
 function withStock({ workspace, part, sized, fitting }: Asked, own: ClayWidth): Result<Met> {
   const stock = lotFor(workspace, fitting);
@@ -192,7 +192,7 @@ function withOther(asked: Asked, own: ClayWidth): Result<Met> {
   const meets: Fitting = { ...fitting, now: other.fit?.now, lid: other.fit?.lid };
   const width = ownWidth({ part: other, sized: made.value.sized, workspace, fitting: meets });
   if (!width || isLid(part, fitting) === isLid(other, meets))
-    return problem('Nothing of these two goes into the other: one has to be a lid, the other a pot with a round mouth.');
+    return problem('Neither of these goes into the other. One must be a lid, the other a pot with a round mouth.');
   const sameFiring = firedTogether(fitting, own, width);
   // one goes into the mouth, or over it: then the lid is the wider
   const inner = isLid(part, fitting) !== (fitting.over === true);

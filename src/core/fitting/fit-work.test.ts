@@ -121,7 +121,7 @@ describe('a bought thing', () => {
     const shop = shopRows({ ...shopOf(DEMO), stock: [ash] });
     expect(tried(jar, stopper, { ...DEMO, shop })).toMatchObject({ ok: false, problem: { message: expect.stringMatching(/bottom/) } });
     expect(stockFault({ ...stock[0]!, bottom: 90 }, String)).toMatch(/does not taper.*Swap/);
-    expect(stockFault({ ...stock[0]!, widths: [] }, String)).toMatch(/Write what each measures/);
+    expect(stockFault({ ...stock[0]!, widths: [] }, String)).toMatch(/Enter what each measures/);
     expect(stockFault({ ...stock[2]!, widths: [98, 94] }, String)).toMatch(/least and the most/);
     expect(stockFault(stock[0]!, String)).toBeUndefined();
   });
@@ -150,7 +150,7 @@ describe('a lid of clay', () => {
     expect(fits(crock, { with: 'lid', depth: 0 }).narrows).toBe(0);
     expect(fits(gallery, { with: 'lid' }).narrows).toBe(0);
     expect(work.disc!.finished).toBeCloseTo(glazed.sizes.rimDiameter + 6, 9);
-    expect(refusal(crock, { with: 'lid', now: { at: 'leather', mm: 110 }, other: { at: 'bisque' } })).toMatch(/further on than the pot/);
+    expect(refusal(crock, { with: 'lid', now: { at: 'leather', mm: 110 }, other: { at: 'bisque' } })).toMatch(/drier than the pot/);
   });
 
   it('a cover may slide as far as it still covers the mouth; on the tight side it jams rather than drops', () => {
@@ -266,7 +266,7 @@ describe('parts', () => {
   it('two lids or two pots fit with nothing of each other, nor a part with itself', () => {
     expect(refusal(crock, { with: 'part' })).toMatch(/Choose the part/);
     expect(refusal(crock, { with: 'part', ref: plan.id })).toMatch(/Choose the part/);
-    expect(refusal(crock, { with: 'part', ref: 'plan-honey-jar' })).toMatch(/one has to be a lid/);
+    expect(refusal(crock, { with: 'part', ref: 'plan-honey-jar' })).toMatch(/One must be a lid/);
   });
 
   it('are found by their reference, and called by their names', () => {

@@ -141,7 +141,7 @@ export function fitOf(workspace: FitRows, part: Part, sized: Sized, chosen: Fitt
     return problem(
       `The mouth of ${FAMILIES[part.family].about} is not round, and Rimbet fits round lids here. Choose a shelf it stands under, or measure each gap along length and width.`,
     );
-  if (!own) return problem('This form has no round mouth to fit anything to.');
+  if (!own) return problem('This form has no round mouth, so nothing can be fitted to it.');
   const met = metBy(asked, own);
   if (!met.ok) return met;
   const { side, stopper, stock, into, below } = met.value;

@@ -73,7 +73,7 @@ export function nestWork(
   if (clearance > step)
     return bad(
       'clearance',
-      `${write.length(clearance)} all round is more than each is narrower than the next, ${write.length(step)}. Make fewer, or the smallest smaller.`,
+      `${write.length(clearance)} all round is more than the step between bowls, ${write.length(step)}. Use fewer bowls, or a smaller smallest bowl.`,
     );
   const widths = { 0: rimDiameter, [last]: smallest, ...choices.widths };
   const wide = series(count, widths, by);

@@ -39,7 +39,7 @@ function bellyFault(size: SizeOf, write: Write, neck: number, shoulderTop: numbe
     ),
     rise < Math.max(4, Math.abs(high) / 2) && {
       size: 'bellyHeight',
-      why: `The shoulder would be too flat to stand. ${lowest >= 0.5 ? `Lower the belly to ${write(lowest)}, or widen` : 'Make the piece taller, or widen'} what is above it.`,
+      why: `The shoulder would be flat enough to slump. ${lowest >= 0.5 ? `Lower the belly to ${write(lowest)}, or widen` : 'Make the piece taller, or widen'} what is above it.`,
     },
   );
 }
@@ -217,11 +217,12 @@ function knotFault(knots: readonly Knot[]): Fault | undefined {
   return firstOf(
     (knots.length < 2 || knots.length > MOST_KNOTS) && { size: 'height', why: `A profile has 2 to ${MOST_KNOTS} points.` },
     first?.z !== 0 && { size: 'height', why: 'The first point is the foot’s edge: its height is 0.' },
-    last !== undefined && Math.abs(last.z - 1) > 1e-9 && { size: 'height', why: 'The last point is the rim: no wall may rise above it.' },
+    last !== undefined &&
+      Math.abs(last.z - 1) > 1e-9 && { size: 'height', why: 'The last point is the rim. No other point can be higher.' },
     knots.some(({ r, z }) => r <= 0 || z < 0 || z > 1) && {
       size: 'height',
-      why: 'Each point lies outside the axis, above the bat and not above the rim.',
+      why: 'Every point must be to the right of the centre line, above the bat and no higher than the rim.',
     },
-    steps.some((step) => step < 1e-3) && { size: 'height', why: 'Two points lie on each other. Move one, or delete it.' },
+    steps.some((step) => step < 1e-3) && { size: 'height', why: 'Two points are in the same place. Move or delete one.' },
   );
 }

@@ -137,7 +137,7 @@ export function wallFault(size: SizeOf, manner: Manner, write: Write, room: numb
 /** A bevel leaves a foot to stand on, and clay over it. */
 function bevelFault(size: SizeOf, manner: Manner, write: Write): Fault | undefined {
   const most = hasRing(manner) ? size('footWidth') / 2 : Math.min(size('floor'), size('wallAtFoot')) * 0.8;
-  const why = `A bevel of ${write(size('bevel'))} cuts too far into the foot. Make it ${write(most)} at most.`;
+  const why = `A bevel of ${write(size('bevel'))} cuts too far into the foot. Make it at most ${write(most)}.`;
   return size('bevel') > most + 1e-9 ? { size: 'bevel', why } : undefined;
 }
 
@@ -151,7 +151,7 @@ export function ringFault(size: SizeOf, manner: Manner, write: Write, draws = 0)
       size: 'footWidth',
       why: `A foot ring ${write(size('footWidth'))} wide leaves no hollow. Make it less than ${write(most)}, or leave the foot flat.`,
     },
-    least(size, 'footWidth', fewest, `The wall draws in over the ring: make the ring at least ${write(fewest)} wide, or lower.`),
+    least(size, 'footWidth', fewest, `The wall turns in above the foot ring. Make the ring at least ${write(fewest)} wide, or lower.`),
     size('footHeight') > size('height') * 0.5 && {
       size: 'footHeight',
       why: `A foot ring ${write(size('footHeight'))} high is more than half the height. Make it less than ${write(size('height') * 0.5)}.`,

@@ -55,7 +55,7 @@ export const plate: Family = {
       },
       slope > 2 && {
         size: 'height',
-        why: `The rim would rise ${degrees(1, 1 / slope).toFixed(0)} degrees; a plate's goes up to 63. Make it lower, or choose a bowl.`,
+        why: `The rim would rise ${degrees(1, 1 / slope).toFixed(0)} degrees. Rimbet allows up to 63 for a plate. Make it lower, or choose a bowl.`,
       },
       size('height') < verticalThickness + 1 && {
         size: 'wall',
@@ -63,12 +63,12 @@ export const plate: Family = {
       },
       foot > well + size('rimWidth') / 3 && {
         size: 'baseDiameter',
-        why: `The foot stands out under the rim. Make it less than ${write(2 * well + (2 * size('rimWidth')) / 3)}.`,
+        why: `The foot is too wide for the rim. Make it less than ${write(2 * well + (2 * size('rimWidth')) / 3)}.`,
       },
       hasRing(manner) &&
         leaves < foot && {
           size: 'baseDiameter',
-          why: `The rim's underside begins within the foot ring. ${leaves >= 0.5 ? `Make the foot less than ${write(2 * leaves)}, or the rim thicker` : 'Make the rim thicker or narrower'}.`,
+          why: `The underside of the rim starts inside the foot ring. ${leaves >= 0.5 ? `Make the foot less than ${write(2 * leaves)}, or the rim thicker` : 'Make the rim thicker or narrower'}.`,
         },
       hasRing(manner) &&
         leaves > edge - size('wall') && {

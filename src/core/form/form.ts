@@ -136,7 +136,7 @@ export function checkForm<S extends Stage>(form: Form<S>, write: (mm: number) =>
     const { words } = sizeIn(form.family, name);
     const value = form.sizes[name];
     if (value === undefined || !Number.isFinite(value) || value <= 0) return bad(name, `The ${words} must be above zero.`);
-    if (value > LARGEST_MM) return bad(name, `The ${words} is ${write(value)}; the most is ${write(LARGEST_MM)}.`);
+    if (value > LARGEST_MM) return bad(name, `The ${words} is ${write(value)}. The largest allowed is ${write(LARGEST_MM)}.`);
   }
   const fault = relationFault(form, write);
   if (fault) return bad(fault.size, fault.why);
@@ -155,8 +155,8 @@ export function checkInsides<S extends Stage>(form: Form<S>, write: (mm: number)
   const measured = asked.length > 0 ? insidesOf(form) : {};
   const off = asked.find((name) => Math.abs(sizes[name]! - (measured[name] ?? 0)) > SAME_INSIDE);
   if (!off) return good(form);
-  const why = `The ${sizeIn(family, off).words} cannot be ${write(sizes[off]!)} here: outside and wall leave ${write(measured[off] ?? 0)}.`;
-  return bad(off, `${why} Let the other of the two give way.`);
+  const why = `The ${sizeIn(family, off).words} cannot be ${write(sizes[off]!)} here. The outside and the wall leave ${write(measured[off] ?? 0)}.`;
+  return bad(off, `${why} Change the other one instead.`);
 }
 
 const thinnestGiven = <S extends Stage>({ sizes }: Form<S>): number =>
@@ -169,7 +169,7 @@ export function outlineFault(outline: Outline, given: number, write: (mm: number
   const crossing = crossesItself(section);
   if (crossing) return `The outline crosses itself ${place(crossing.point)}. Make the curve gentler or the wall thinner there.`;
   const beyond = section.find(({ r, z }) => r < -1e-6 || z < -1e-6 || !Number.isFinite(r + z));
-  if (beyond) return `The outline leaves the piece ${place(beyond)}. Make the curve gentler or the wall thinner.`;
+  if (beyond) return `The outline goes outside the piece ${place(beyond)}. Make the curve gentler or the wall thinner.`;
   if (!runsRight(section)) return 'Walls overlap. Make the wall thinner or the piece larger.';
   if (!Number.isFinite(given)) return undefined;
   const thin = thinnest(outline);

@@ -76,7 +76,7 @@ describe('widths inside', () => {
       ok: false,
       problem: {
         path: 'mouthInside',
-        message: 'The width inside the mouth cannot be 80.1 mm here: outside and wall leave 80.0 mm. Let the other of the two give way.',
+        message: 'The width inside the mouth cannot be 80.1 mm here. The outside and the wall leave 80.0 mm. Change the other one instead.',
       },
     });
     expect(asked(79.9)).toMatchObject({ ok: false, problem: { path: 'mouthInside' } });
@@ -139,14 +139,14 @@ describe('an outline that clay cannot have', () => {
       /^The clay would be only 5.0 mm thick [\d.]+ mm up and [\d.]+ mm from the axis\. Make the foot narrower/,
     );
     const leaves = { ...cup, side: [...cup.side.slice(0, -1), { r: 45, z: -3 }, cup.side.at(-1)!] };
-    expect(outlineFault(leaves, 5, write)).toMatch(/^The outline (leaves the piece|crosses itself) 0\.0 mm up and/);
+    expect(outlineFault(leaves, 5, write)).toMatch(/^The outline (goes outside the piece|crosses itself) 0\.0 mm up and/);
     const within = { ...cup, inside: cup.inside.map(({ r, z }) => ({ r: r + (r > 0 ? 10 : 0), z })) };
     expect(outlineFault(within, 5, write)).toMatch(/Walls overlap|crosses itself|would be only/);
   });
 });
 
 describe('a curved outline', () => {
-  it('has so many points that clay and capacity are within 0.05 % of those of many more', () => {
+  it('has so many points that clay and capacity are within 0.05% of those of many more', () => {
     for (const family of ['flared', 'bowl', 'jar', 'bottle', 'profile'] as const)
       for (const [tall, wide] of [
         [1, 1],

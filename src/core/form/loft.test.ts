@@ -110,7 +110,7 @@ describe('what cannot be built of slabs', () => {
   });
 
   it('calls a size by the name its family gives it', () => {
-    expect(sizeIn('box', 'rimDiameter').row).toBe('Rim, long axis');
+    expect(sizeIn('box', 'rimDiameter').row).toBe('Mouth outside, long');
     expect(sizeIn('cylinder', 'rimDiameter').row).toBe('Mouth, outside');
     expect(sizeIn('tile', 'height')).toMatchObject({ row: 'Thickness', direction: 'height' });
   });

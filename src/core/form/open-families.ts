@@ -36,7 +36,7 @@ function cupFault(size: SizeOf, manner: Manner, write: Write): Fault | undefined
     },
     leans > STEEPEST_LEAN_DEGREES && {
       size: 'rimDiameter',
-      why: `The wall would lean ${leans.toFixed(0)} degrees from upright; a cup takes up to ${STEEPEST_LEAN_DEGREES}. Bring mouth and base closer, or make it taller.`,
+      why: `The wall would lean ${leans.toFixed(0)} degrees from upright. Rimbet allows up to ${STEEPEST_LEAN_DEGREES} for a cup. Bring mouth and base closer, or make it taller.`,
     },
     narrowest <= 0 && {
       size: size('wall') >= size('wallAtFoot') ? 'wall' : 'wallAtFoot',
@@ -101,11 +101,11 @@ export const flared: Family = {
       },
       Math.abs(slope) > 1 && {
         size: 'bodyDiameter',
-        why: `The wall would lean ${degrees(slope, 1).toFixed(0)} degrees; up to 45 stands. Bring base and lip closer.`,
+        why: `The wall would lean ${degrees(slope, 1).toFixed(0)} degrees. Rimbet allows up to 45. Bring base and lip closer in width.`,
       },
       Math.abs(end) > 1.7 && {
         size: 'lipHeight',
-        why: `The lip would turn out ${degrees(end, 1).toFixed(0)} degrees from upright; up to 60 holds. Make it higher, or bring mouth and body closer.`,
+        why: `The lip would turn out ${degrees(end, 1).toFixed(0)} degrees from upright. Rimbet allows up to 60. Make it higher, or bring mouth and body closer.`,
       },
       wallFault(size, manner, write, Math.min(size('rimDiameter'), size('bodyDiameter'), size('baseDiameter')) / 2.4, -slope),
     );
@@ -140,15 +140,15 @@ export const bowl: Family = {
       ringFault(size, manner, write),
       size('rimDiameter') < size('baseDiameter') * 1.15 && {
         size: 'rimDiameter',
-        why: `A bowl opens: its mouth is at least ${write(size('baseDiameter') * 1.15)} over this foot. A cup or a jar may be closer.`,
+        why: `A bowl opens outwards. With this foot the mouth must be at least ${write(size('baseDiameter') * 1.15)}. For a narrower mouth choose a cup or a jar.`,
       },
       rise < Math.max(3 * thick, 2 * size('floor')) && {
         size: 'height',
-        why: `A bowl ${write(size('height'))} high is all floor with such walls. Make it at least ${write(size('height') - rise + Math.max(3 * thick, 2 * size('floor')))}.`,
+        why: `A bowl ${write(size('height'))} high would be all floor with walls this thick. Make it at least ${write(size('height') - rise + Math.max(3 * thick, 2 * size('floor')))}.`,
       },
       rise < spread * 0.2 && {
         size: 'height',
-        why: `A wall this flat falls: make it at least ${write(spread * 0.2 + size('height') - rise)} high, or choose a plate.`,
+        why: `A wall this flat would slump. Make the bowl at least ${write(spread * 0.2 + size('height') - rise)} high, or choose a plate.`,
       },
       wallFault(size, manner, write, size('baseDiameter') / 2.4),
     );

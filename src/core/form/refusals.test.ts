@@ -12,10 +12,10 @@ function problemOf(family: FamilyName, sizes: Partial<Record<SizeName, number>>)
 
 describe('a refusal names what would do', () => {
   it.each<[FamilyName, Partial<Record<SizeName, number>>, SizeName, RegExp]>([
-    ['bowl', { rimDiameter: 66 }, 'rimDiameter', /at least ([\d.]+) mm over this foot/],
-    ['bowl', { height: 14 }, 'height', /all floor with such walls\. Make it at least ([\d.]+) mm/],
-    ['bowl', { height: 20, floor: 2, wallAtFoot: 7 }, 'height', /all floor with such walls\. Make it at least ([\d.]+) mm/],
-    ['bowl', { height: 30, floor: 14, wallAtFoot: 5 }, 'height', /all floor with such walls\. Make it at least ([\d.]+) mm/],
+    ['bowl', { rimDiameter: 66 }, 'rimDiameter', /must be at least ([\d.]+) mm/],
+    ['bowl', { height: 14 }, 'height', /all floor with walls this thick\. Make it at least ([\d.]+) mm/],
+    ['bowl', { height: 20, floor: 2, wallAtFoot: 7 }, 'height', /all floor with walls this thick\. Make it at least ([\d.]+) mm/],
+    ['bowl', { height: 30, floor: 14, wallAtFoot: 5 }, 'height', /all floor with walls this thick\. Make it at least ([\d.]+) mm/],
     ['bowl', { height: 30, rimDiameter: 400 }, 'height', /at least ([\d.]+) mm high, or choose a plate/],
   ])('%s with %j', (family, sizes, size, figure) => {
     const found = problemOf(family, sizes)!;
@@ -157,7 +157,7 @@ describe('the points of a profile', () => {
         { r: 0, z: 0.5 },
         { r: 1, z: 1 },
       ],
-      /outside the axis/,
+      /right of the centre line/,
     ],
     [
       'one below the bat',
@@ -166,7 +166,7 @@ describe('the points of a profile', () => {
         { r: 1.2, z: -0.01 },
         { r: 1, z: 1 },
       ],
-      /outside the axis/,
+      /right of the centre line/,
     ],
     [
       'one above the rim',
@@ -175,7 +175,7 @@ describe('the points of a profile', () => {
         { r: 1.2, z: 1.01 },
         { r: 1, z: 1 },
       ],
-      /outside the axis/,
+      /right of the centre line/,
     ],
     [
       'two on each other',
@@ -185,7 +185,7 @@ describe('the points of a profile', () => {
         { r: 1, z: 0.5009 },
         { r: 1, z: 1 },
       ],
-      /on each other/,
+      /in the same place/,
     ],
     [
       'two that are just apart',

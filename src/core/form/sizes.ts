@@ -24,7 +24,7 @@ export const SIZES = {
   height: { words: 'height', row: 'Height', direction: 'height' },
   rimDiameter: { words: 'width at the mouth', row: 'Mouth, outside', direction: 'width' },
   bodyDiameter: { words: 'width below the lip', row: 'Below the lip', direction: 'width' },
-  rimAcross: { words: 'width at the rim', row: 'Rim, short axis', direction: 'width' },
+  rimAcross: { words: 'width at the rim', row: 'Mouth outside, short', direction: 'width' },
   baseAcross: { words: 'width at the base', row: 'Base, short axis', direction: 'width' },
   bellyDiameter: { words: 'width of the belly', row: 'Belly, outside', direction: 'width' },
   neckDiameter: { words: 'width of the neck', row: 'Neck, outside', direction: 'width' },
@@ -59,13 +59,13 @@ export const SIZES = {
     inside: { outer: 'baseDiameter', wall: 'wallAtFoot' },
   },
   wall: { words: 'wall', row: 'Wall', direction: 'width', stays: true },
-  wallAtFoot: { words: 'wall at the foot', row: 'Wall at foot', direction: 'width', stays: true },
+  wallAtFoot: { words: 'wall at the foot', row: 'Wall at the foot', direction: 'width', stays: true },
   floor: { words: 'floor', row: 'Floor', direction: 'height', stays: true },
-  footHeight: { words: 'height of the foot ring', row: 'Foot ring, high', direction: 'height', stays: true },
-  footWidth: { words: 'width of the foot ring', row: 'Foot ring, wide', direction: 'width', stays: true },
+  footHeight: { words: 'height of the foot ring', row: 'Foot ring height', direction: 'height', stays: true },
+  footWidth: { words: 'width of the foot ring', row: 'Foot ring width', direction: 'width', stays: true },
   bevel: { words: 'bevel at the foot', row: 'Bevel at foot', direction: 'width', stays: true },
-  galleryWidth: { words: 'width of the gallery', row: 'Gallery, wide', direction: 'width', stays: true },
-  galleryDepth: { words: 'depth of the gallery', row: 'Gallery, deep', direction: 'height', stays: true },
+  galleryWidth: { words: 'width of the gallery', row: 'Gallery width', direction: 'width', stays: true },
+  galleryDepth: { words: 'depth of the gallery', row: 'Gallery depth', direction: 'height', stays: true },
 } as const satisfies Record<string, SizeSpec>;
 
 export type SizeName = keyof typeof SIZES;

@@ -87,7 +87,7 @@ function slabFault(size: SizeOf, write: Write, loft: Loft, twoWays: boolean): Fa
 }
 
 const LONG_WAY = {
-  rimDiameter: { words: 'length at the rim', row: 'Rim, long axis' },
+  rimDiameter: { words: 'length at the rim', row: 'Mouth outside, long' },
   baseDiameter: { words: 'length at the base', row: 'Base, long axis' },
   mouthInside: { words: 'length inside the mouth', row: 'Mouth inside, long' },
   floorInside: { words: 'length of the floor inside', row: 'Floor inside, long' },

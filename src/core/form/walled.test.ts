@@ -76,7 +76,7 @@ describe('a wall laid inside its outside', () => {
       );
     expect(drawn(5)).toMatchObject({
       ok: false,
-      problem: { path: 'footWidth', message: expect.stringContaining('draws in over the ring') },
+      problem: { path: 'footWidth', message: expect.stringContaining('turns in above the foot ring') },
     });
   });
 });

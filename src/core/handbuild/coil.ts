@@ -143,7 +143,7 @@ export function coilPlan(clay: ClayFigures, { wet, volumes }: Sized, { pinchShar
 }
 
 const flatWords = (down: boolean): string =>
-  `The wall ${down ? 'runs down' : 'lies too flat'} above the pinched base: no coil can be laid on it. Pinch more of it, press it in a former, or choose a form whose wall rises.`;
+  `The wall ${down ? 'runs down' : 'is too flat'} above the pinched base for coils. Pinch more of it, use a former, or choose a form with a steeper wall.`;
 
 /** What a maker measured once: so many coils so thick rose so high, wet mm. */
 export interface CoilNote {

@@ -41,15 +41,15 @@ export interface Work {
 const JOINT = 'Both parts of the joint are equally firm.';
 const LEATHER: Wait = {
   until: 'leather hard',
-  signs: ['The rim stands and no longer takes a print.', 'It lets go of board or bat by itself.'],
+  signs: ['The rim holds its shape and no longer takes a fingerprint.', 'It comes away from the board or bat by itself.'],
 };
 const SLAB_STANDS: Wait = {
   until: 'the slabs are leather hard',
-  signs: ['A slab stands on edge without bending.', 'It lets go of the board by itself.', JOINT],
+  signs: ['A slab stands on edge without bending.', 'It comes away from the board by itself.', JOINT],
 };
 const SLAB_BENDS: Wait = {
   until: 'the slab has lost its stickiness',
-  signs: ['It takes no print, and still bends round without cracking.'],
+  signs: ['It no longer takes a fingerprint, and still bends without cracking.'],
 };
 
 /** Sizes from which a piece asks for more, finished mm. */
@@ -76,7 +76,7 @@ function dryingAdvice(sized: Sized, handle = false): string[] {
       'Wrap the ends: the tight bends dry first and pull the long sides in.',
     neck && 'Wrap the neck: it is thin and dries before the belly.',
     tall && !neck && 'Wrap the rim until the foot has caught up.',
-    handle && 'Wrap the handle: thin with thick until they are the same.',
+    handle && 'Wrap the handle until it is as firm as the body.',
   ];
   return advice.filter((each): each is string => each !== false);
 }
@@ -152,7 +152,7 @@ function formerSteps(work: Work): WorkStep[] {
         name: 'off',
         title: 'Take it off before it tightens',
         wait: { until: 'it holds its shape', signs: ['It takes no print, but still gives to the thumb.'] },
-        does: ['Clay shrinks onto a hump and cracks: off as soon as it holds, then let it firm upright.'],
+        does: ['Clay shrinks onto a hump and cracks. Take it off as soon as it holds its shape, then let it firm up the right way up.'],
         care: [],
       },
     ];
@@ -170,7 +170,7 @@ function formerSteps(work: Work): WorkStep[] {
     {
       name: 'off',
       title: 'Lift it out',
-      wait: { until: 'leather hard', signs: ['It has let go of the bowl by itself, all round.', 'The rim no longer takes a print.'] },
+      wait: { until: 'leather hard', signs: ['It has come away from the bowl by itself, all round.', 'The rim no longer takes a print.'] },
       does: ['Turn it out on a board.'],
       care: [],
     },
@@ -193,7 +193,7 @@ function coilSteps({ pauses = 0 }: Work): WorkStep[] {
         'Lay each coil on, join it down inside and out, squeeze and lift, and level it before the next.',
         ...(pauses > 0
           ? [
-              `Stop ${pauses === 1 ? 'once' : `${pauses} times`} where the table says, cover the rim, and go on when what stands no longer gives.`,
+              `Stop ${pauses === 1 ? 'once' : `${pauses} times`} where the table says, cover the rim, and go on when the wall is firm to the touch.`,
             ]
           : []),
       ],
@@ -245,7 +245,7 @@ export function workOrder(work: Work): WorkStep[] {
         signs: [
           'It is no longer cool to the cheek, and a tap sounds hollow.',
           'A drop of water soaks in at once.',
-          `Its weight has stopped falling: ${mass(trimmed)} as made is about ${mass(dry)} bone dry.`,
+          `Its weight has stopped falling. ${mass(trimmed)} as made is about ${mass(dry)} bone dry.`,
         ],
       },
       does: [],
@@ -253,15 +253,15 @@ export function workOrder(work: Work): WorkStep[] {
     },
     {
       name: 'look',
-      title: 'Look at what came out',
+      title: 'Check what came out',
       wait: {
         until: 'fired',
         signs: [
           `It weighs about ${mass(glazed)} without its glaze.`,
-          'A drop that stands as a bead on the bare clay for many minutes speaks for a dense body; boiling and weighing a bar says more.',
+          'A drop of water that stays as a bead on bare clay for many minutes suggests a dense body. Boiling and weighing a bar tells you more.',
         ],
       },
-      does: ['Measure it and write it down: that is next time’s first step.'],
+      does: ['Measure it and write it down for next time.'],
       care: [],
     },
   ];

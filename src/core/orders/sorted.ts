@@ -22,8 +22,8 @@ const LEAST = 0.05;
 /** What there is to sort of a plan's pieces: those measured at the stage in every feature asked, not lost, not kept out, in no held set. */
 export function toSort(workspace: Workspace, plan: Plan, { at, within, held, out, size }: Sorting): Result<ToSort> {
   const features = (Object.keys(within) as SizeName[]).filter((each) => within[each] !== undefined);
-  if (features.length === 0) return bad('within', 'Say in which size the pieces of a set must agree, and how closely.');
-  if (features.some((each) => within[each]! < LEAST)) return bad('within', 'Nobody measures that closely: write 0.5 mm or more.');
+  if (features.length === 0) return bad('within', 'Enter how far the pieces of a set may differ, in at least one size.');
+  if (features.some((each) => within[each]! < LEAST)) return bad('within', 'That is closer than anyone can measure. Enter 0.5 mm or more.');
   const away = new Set([...held.flat(), ...out]);
   const own = everyPiece(workspace)
     .filter(({ run, piece }) => run.planId === plan.id && run.partId === undefined && piece.shelf !== 'lost' && !away.has(piece.id))
@@ -36,7 +36,7 @@ export function toSort(workspace: Workspace, plan: Plan, { at, within, held, out
   };
   const there = Object.fromEntries(features.map((each) => [each, within[each]! * factor(each)])) as ToSort['within'];
   if (pieces.length < size)
-    return bad('size', `${pieces.length} measured pieces make no set of ${size}. Measure more of them, or ask for a smaller set.`);
+    return bad('size', `${pieces.length} measured pieces are too few for a set of ${size}. Measure more, or make the set smaller.`);
   const points = pieces.map((piece) => features.map((each) => piece.sizes[at]![each]!.mm / there[each]!));
   // those that stand where they could be measured now
   const unmeasured = own.filter((piece) => STAGE_ON[piece.shelf] === at && !pieces.includes(piece)).length;

@@ -84,7 +84,7 @@ describe('today’s work', () => {
     const list = workList(onShelves(piece(1, 'drying', 2), piece(2, 'drying', 7), piece(3, 'drying', 9), piece(4, 'wet', 1)), TODAY);
     expect(list.map(({ words, of, overdue, done }) => ({ words, of, overdue, done }))).toEqual([
       {
-        words: `See whether they are dry: 2 × ${run!.name}`,
+        words: `Check if dry: 2 × ${run!.name}`,
         of: 'drying for 9 days',
         overdue: false,
         done: { kind: 'shelf', ids: ['p2', 'p3'], to: 'ready', name: run!.name },

@@ -24,23 +24,23 @@ export type Doing =
 
 const DO: Readonly<Record<OrderStep, string>> = {
   throw: 'Throw',
-  firm: 'Let firm',
+  firm: 'Let firm up',
   trim: 'Trim and handle',
   dry: 'Let dry',
-  bisque: 'Load the bisque with',
+  bisque: 'Load into the bisque kiln kiln:',
   sort: 'Measure and sort',
   glaze: 'Glaze',
-  fire: 'Load the glaze firing with',
+  fire: 'Load into the glaze kiln:',
   pack: 'Pack',
 };
 
 const MOVED: Readonly<Partial<Record<Shelf, string>>> = {
   wet: 'Trim or turn over',
-  leather: 'Finish and set out to dry',
-  drying: 'See whether they are dry',
-  ready: 'Load into the bisque',
+  leather: 'Trim, handle and set out to dry',
+  drying: 'Check if dry',
+  ready: 'Load into the bisque kiln',
   bisqued: 'Glaze',
-  coated: 'Load into the glaze firing',
+  coated: 'Load into the glaze kiln',
 };
 
 /** Steps of orders that fall on today or before and are not done. */
@@ -104,7 +104,7 @@ function fromClay(workspace: Workspace): ToDo[] {
   return [...waiting].map(([bodyId, count]) => ({
     id: `bars-${bodyId}`,
     words: `Measure ${count === 1 ? 'a bar' : `${count} bars`} of ${workspace.bodies.find(({ id }) => id === bodyId)?.name ?? 'a clay'}`,
-    of: 'not measured fired yet',
+    of: 'finished size not measured',
     overdue: false,
     done: { kind: 'go' },
     href: `/clay?body=${bodyId}`,

@@ -37,7 +37,7 @@ function strip(input: BarSheetInput, x: number, y: number, number: number): Shap
     line(first, middle, first + input.marked, middle, 0.1),
     words(x + STRIP.width / 2, middle - 2, `${input.markedWords} wet`, 3, 'middle'),
     words(x + 4, y + 26, fields.join('    '), 3),
-    words(x + 4, y + 31.5, 'dry ________   bisque ________   glazed ________   boiled ________ g', 3),
+    words(x + 4, y + 31.5, 'bone dry ________   bisque ________   finished ________   boiled ________ g', 3),
   ];
 }
 
@@ -55,7 +55,12 @@ export function barSheet(input: BarSheetInput): Sheet {
     title: `Bars of ${input.body}`,
     shapes: [
       words(x, 14, `Bars of ${input.body}: as thick as the work, marked wet, dried flat under a board`, 4.2),
-      words(x, 20, 'Prick the crosses through into the clay. Measure between the pricks when wet, bone dry, after bisque, after glaze.', 3),
+      words(
+        x,
+        20,
+        'Prick through the crosses into the clay. Measure between the pricks when wet, bone dry, after bisque and after the last firing.',
+        3,
+      ),
       ...strips.flat(),
       ...checkLine(x, height - 14, input.check),
     ],

@@ -108,7 +108,7 @@ export function checkLine(x: number, y: number, { mm, words: long }: Check = CHE
     line(x, y - 3, x, y + 3, 0.3),
     line(x + mm, y - 3, x + mm, y + 3, 0.3),
     words(x + mm + 4, y - 0.6, `This line is ${long}.`, 2.8),
-    words(x + mm + 4, y + 3.4, 'If it is not: print at 100 %, not “fit to page”.', 2.8),
+    words(x + mm + 4, y + 3.4, 'If it is not, print again at 100%, not “fit to page”.', 2.8),
   ];
 }
 

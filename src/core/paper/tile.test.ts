@@ -41,7 +41,7 @@ describe('a drawing over pages', () => {
         const [a, b] = ends.map(grown) as [Place, Place];
         const outline = corners.map(grown);
         const at = grown(said);
-        const text = 'shrinks 11.5 %';
+        const text = 'shrinks 11.5%';
         const drawing: Drawing = {
           title: 't',
           width,
@@ -181,10 +181,10 @@ describe('a drawing over pages', () => {
       crosses(pages[a]!).filter((each) => crosses(pages[b]!).some((other) => same(each, other))).length;
     expect([shared(0, 1), shared(0, 2), shared(1, 3), shared(0, 3)]).toEqual([2, 2, 2, 1]);
     expect(pages.map(({ shapes }) => ofKind(shapes, 'text').at(-1)!.text)).toEqual([
-      'Wall: page 1 of 4, row 1, column 1; lay crosses on crosses',
-      'Wall: page 2 of 4, row 1, column 2; lay crosses on crosses',
-      'Wall: page 3 of 4, row 2, column 1; lay crosses on crosses',
-      'Wall: page 4 of 4, row 2, column 2; lay crosses on crosses',
+      'Wall: page 1 of 4, row 1, column 1; match the crosses',
+      'Wall: page 2 of 4, row 1, column 2; match the crosses',
+      'Wall: page 3 of 4, row 2, column 1; match the crosses',
+      'Wall: page 4 of 4, row 2, column 2; match the crosses',
     ]);
     const [single] = tile({ title: 'Card', width: 100, height: 100, shapes: [] }, 'a4');
     expect(ofKind(single!.shapes, 'text').at(-1)!.text).toBe('Card');
@@ -208,7 +208,7 @@ describe('a drawing over pages', () => {
           expect.closeTo(6 * correction, 9),
         ]);
       const [first, second] = ofKind(page!.shapes, 'text');
-      expect([first!.text, second!.text]).toEqual(['This line is 100 mm.', 'If it is not: print at 100 %, not “fit to page”.']);
+      expect([first!.text, second!.text]).toEqual(['This line is 100 mm.', 'If it is not, print again at 100%, not “fit to page”.']);
       expect(first!.x).toBeGreaterThan(12 + 100 * correction);
       expect(first!.y).toBeLessThan(foot);
       expect(second!.y).toBeGreaterThan(foot);

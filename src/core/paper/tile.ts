@@ -176,7 +176,7 @@ export function tile(drawing: Drawing, paper: Paper, correction = 1, check: Chec
     const which =
       pages.size === 1
         ? drawing.title
-        : `${drawing.title}: page ${i + 1} of ${pages.size}, row ${row + 1}, column ${column + 1}; lay crosses on crosses`;
+        : `${drawing.title}: page ${i + 1} of ${pages.size}, row ${row + 1}, column ${column + 1}; match the crosses`;
     return {
       paper,
       title: drawing.title,

@@ -116,11 +116,11 @@ describe('the slabs to roll', () => {
   });
 });
 
-describe('what fits on no slab', () => {
+describe('what does not fit on a slab', () => {
   it('gets no figure, but what would do', () => {
     const { slabs, totalG, obstacle } = work('slab', planter, bench({ rollerWidth: 200 }));
     expect({ slabs, totalG }).toEqual({ slabs: [], totalG: undefined });
-    expect(obstacleWords(obstacle!, (mm) => `${mm} mm`)).toMatch(/fits on no slab 200 mm wide.*It takes a roller \d+ mm wide/);
+    expect(obstacleWords(obstacle!, (mm) => `${mm} mm`)).toMatch(/does not fit on a slab 200 mm wide.*It needs a roller \d+ mm wide/);
     const needed = Number(/roller (\d+) mm wide/.exec(obstacleWords(obstacle!, (mm) => `${mm} mm`))![1]);
     expect(work('slab', planter, bench({ rollerWidth: needed })).obstacle).toBeUndefined();
   });
@@ -254,8 +254,8 @@ describe('the arithmetic of what is made by hand', () => {
     const plain = at({ by: 'slab', slab: { cutAt: 'wet' } });
     expect(plain).not.toContain('texture');
     expect(plain).not.toContain('leather hard');
-    expect(at({ by: 'slab', texture: { along: 4, across: 0 } })).toContain('stretches it by 4 % and 0 %');
-    expect(at({ by: 'slab', texture: { along: 0, across: 2 } })).toContain('stretches it by 0 % and 2 %');
+    expect(at({ by: 'slab', texture: { along: 4, across: 0 } })).toContain('stretches it by 4% and 0%');
+    expect(at({ by: 'slab', texture: { along: 0, across: 2 } })).toContain('stretches it by 0% and 2%');
     const leather = at({ by: 'slab', slab: { cutAt: 'leather' } });
     const [, there, wet] = /Cut at leather hard: ([\d.]+) mm there is ([\d.]+) mm wet/.exec(leather)!;
     expect(Number(there) / Number(wet)).toBeCloseTo(1 - clay.shrinkage.shares.leather * clay.shrinkage.width, 1);
@@ -292,9 +292,9 @@ describe('what stands in the way', () => {
     );
 
   it('is told with the roller or slab that would do, and turning where the width is short', () => {
-    expect(large(450.2, 500, false)).toBe('Wall fits on no slab 400 mm wide and 600 mm long. It takes a roller 451 mm wide.');
+    expect(large(450.2, 500, false)).toBe('Wall does not fit on a slab 400 mm wide and 600 mm long. It needs a roller 451 mm wide.');
     expect(large(450, 500, true)).toContain('a roller 450 mm wide, or parts that may be turned.');
-    expect(large(300, 700, true)).toBe('Wall fits on no slab 400 mm wide and 600 mm long. It takes a slab 700 mm long.');
+    expect(large(300, 700, true)).toBe('Wall does not fit on a slab 400 mm wide and 600 mm long. It needs a slab 700 mm long.');
     expect(large(450, 700, false)).toContain('a roller 450 mm wide and a slab 700 mm long.');
     expect(obstacleWords({ kind: 'no former' }, length)).toBe('Choose a former first.');
     expect(obstacleWords({ kind: 'no coils', why: 'Too flat.' }, length)).toBe('Too flat.');

@@ -8,7 +8,7 @@ const count = (bars: number): string => (bars === 1 ? 'One bar' : `${['Two', 'Th
 function waitsFor(bar: BarRecord): string | undefined {
   if (bar.kind === 'piece' || lengthOf(bar, 'glazed') !== undefined) return undefined;
   if (lengthOf(bar, 'bisque') !== undefined) return 'for the glaze firing';
-  if (lengthOf(bar, 'dry') !== undefined) return 'for the bisque measurement';
+  if (lengthOf(bar, 'dry') !== undefined) return 'to be measured after bisque';
   return 'to be measured bone dry';
 }
 
@@ -28,7 +28,7 @@ function waiting(bars: readonly BarRecord[], batchName: string): string[] {
 export function nextThings(workspace: Workspace, bodyId: string): string[] {
   const bars = workspace.bars.filter((bar) => bar.bodyId === bodyId);
   const said = workspace.bodies.find(({ id }) => id === bodyId)?.shrinkagePercent !== undefined;
-  const word = said ? 'the supplier’s word' : 'what is typical';
+  const word = said ? 'the supplier’s figure' : 'the typical figure';
   const batches = workspace.batches.filter((batch) => batch.bodyId === bodyId);
   const named = batches.map((batch) => ({ batch, own: bars.filter(({ batchId }) => batchId === batch.id) }));
   const lender = named.filter(({ own }) => own.length > 0).sort((a, b) => b.own.length - a.own.length)[0];
@@ -37,7 +37,7 @@ export function nextThings(workspace: Workspace, bodyId: string): string[] {
   const waits = [...named.flatMap(({ batch, own }) => waiting(own, `the ${batch.name} batch`)), ...waiting(loose, 'no batch')];
   const bare = named
     .filter(({ own }) => own.length === 0)
-    .map(({ batch }) => `The ${batch.name} batch has no bar yet: figures borrow from ${lender ? lender.batch.name : word}.`);
+    .map(({ batch }) => `The ${batch.name} batch has no bars yet. Its figures come from ${lender ? lender.batch.name : word}.`);
   const firings = new Set(
     workspace.plans.flatMap((plan) =>
       plan.parts.filter((part) => part.bodyId === bodyId).map((part) => clayOf(workspace, part).firing.cone),
@@ -49,7 +49,7 @@ export function nextThings(workspace: Workspace, bodyId: string): string[] {
       const { evidence } = clayOf(workspace, { bodyId, firing: { cone } });
       return evidence.otherFiringStandsIn || evidence.sorted.every(({ unused }) => unused);
     })
-    .map((cone) => `Cone ${cone} has only ${word}${bars.length > 0 ? ' and bars fired otherwise' : ''}.`);
+    .map((cone) => `Cone ${cone} has only ${word}${bars.length > 0 ? ' and bars fired to other cones' : ''}.`);
   if (bars.length === 0 && batches.length === 0)
     return [
       'No bar yet: cut one as thick as the work, put two marks on it and measure between them, and fire it with the next load.',

@@ -84,8 +84,8 @@ describe('a piece started from what is known', () => {
 
   it.each([
     [{ kind: 'ball', ballG: 3 }, 'ball', /^3 g is too little: it would be \S+ mm high/],
-    [{ kind: 'holds', capacityMl: 500, maxHeight: 3 }, 'capacityMl', /No cup holds 500 ml/],
-    [{ kind: 'size', at: 'glazed', across: 5000 }, 'height', /the most is/],
+    [{ kind: 'holds', capacityMl: 500, maxHeight: 3 }, 'capacityMl', /A cup cannot hold 500 ml/],
+    [{ kind: 'size', at: 'glazed', across: 5000 }, 'height', /largest allowed is/],
   ] as const)('refuses %j', (start, path, message) => {
     const part = startedPart(DEMO, start, cup, 'new', write);
     expect(part.ok ? '' : part.problem.path).toBe(path);

@@ -165,7 +165,7 @@ function holding(
   if (!met || tiny(form))
     return bad(
       'capacityMl',
-      `No ${FAMILIES[empty.family].words.toLowerCase()} holds ${write.volume(capacityMl)} like this. Choose another form, or another amount.`,
+      `A ${FAMILIES[empty.family].words.toLowerCase()} cannot hold ${write.volume(capacityMl)} with these limits. Choose another form or amount.`,
     );
   const sizes = suggested(form);
   const aimed = aim !== undefined && Math.abs(form.sizes.height - aim) < 0.01;

@@ -113,7 +113,7 @@ describe('a lot of the kit', () => {
       stockFault(lot(kind, { widths, ...change }), (mm) => `${mm} mm`);
     for (const kind of KINDS) {
       expect(fault(kind, [80, 82]), kind).toBeUndefined();
-      for (const widths of [[], [0], [80, 0], [NaN, 80], [80, -1]]) expect(fault(kind, widths), kind).toMatch(/Write what each measures/);
+      for (const widths of [[], [0], [80, 0], [NaN, 80], [80, -1]]) expect(fault(kind, widths), kind).toMatch(/Enter what each measures/);
     }
     for (const widths of [[80], [82, 80], [80, 80], [80, 81, 82]]) expect(fault('gasket', widths)).toMatch(/least and the most mouth/);
     expect(fault('lid', [82, 80])).toBeUndefined();

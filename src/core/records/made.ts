@@ -9,10 +9,10 @@ export const SHELF_WORDS: Readonly<Record<Shelf, string>> = {
   wet: 'wet',
   leather: 'leather hard',
   drying: 'drying',
-  ready: 'ready for bisque',
+  ready: 'bone dry',
   bisqued: 'bisqued',
-  coated: 'glazed',
-  fired: 'fired',
+  coated: 'glazed, unfired',
+  fired: 'finished',
   lost: 'lost',
 };
 

@@ -3,7 +3,7 @@ import type { Shop, ShopName, ShopRow, Workspace } from './records';
 
 /** What each setting of the shop is called. */
 export const SHOP_WORDS: Readonly<Record<ShopName, string>> = {
-  place: 'size limits of the place',
+  place: 'size limits',
   wheel: 'bat and clearances',
   printers: 'printers',
   measures: 'own measures',
@@ -14,7 +14,7 @@ export const SHOP_WORDS: Readonly<Record<ShopName, string>> = {
   battens: 'battens',
   rollerWidth: 'width of the roller',
   slabLength: 'longest slab',
-  coils: 'own coils',
+  coils: 'your coil notes',
   week: 'working days',
   kiln: 'kiln',
   money: 'what things cost',

@@ -48,15 +48,15 @@ export function stopperOf(stock: Stock): Stopper | undefined {
   return bottom === undefined || length === undefined ? undefined : { bottom, top: mean, length, spreadSd };
 }
 
-const ONE_OR_MORE = 'Write what each measures with a space between, such as 71.0 71.3 70.8.';
+const ONE_OR_MORE = 'Enter what each measures with a space between, such as 71.0 71.3 70.8.';
 
 /** Why a lot is none, if so: the field and what would be right. */
 export function stockFault({ kind, widths, bottom, length }: Stock, write: (mm: number) => string): string | undefined {
   if (widths.length === 0 || widths.some((mm) => !(mm > 0))) return ONE_OR_MORE;
   if (kind === 'gasket' && (widths.length !== 2 || widths[0]! >= widths[1]!))
-    return 'Write the least and the most mouth it takes, such as 80 84.';
+    return 'Enter the least and the most mouth it takes, such as 80 84.';
   if (kind !== 'stopper') return undefined;
   if (bottom !== undefined && bottom >= Math.min(...widths))
     return `A stopper ${write(bottom)} wide at its bottom and ${write(Math.min(...widths))} at its top does not taper inwards. Swap them.`;
-  return length !== undefined && length <= 0 ? 'Write how long it is between the two widths.' : undefined;
+  return length !== undefined && length <= 0 ? 'Enter how long it is between the two widths.' : undefined;
 }

@@ -175,13 +175,13 @@ describe('what is known of a clay', () => {
 
   it('is said in words, with what it rests on', () => {
     const known = clayOf(DEMO, heron);
-    expect(figureWords(known.figures.belief)).toBe('about 11.5 %, most pieces between 11.0 and 12.0 %');
+    expect(figureWords(known.figures.belief)).toBe('about 11.5%: 9 in 10 pieces between 11.0 and 12.0%');
     expect(restsOnWords(known)).toMatch(
-      /^3 bars and 7 pieces of this batch; 4 bars and 1 piece of other batches, worth about half a bar outweigh the supplier’s figure/,
+      /^From 3 bars and 7 pieces of this batch; 4 bars and 1 piece of other batches \(together count as about half a bar\), with the supplier’s figure/,
     );
-    expect(restsOnWords(clayOf(DEMO, { bodyId: 'body-foxglove-red' }))).toBe('Rests on the supplier’s range alone: no bar has been fired.');
+    expect(restsOnWords(clayOf(DEMO, { bodyId: 'body-foxglove-red' }))).toBe('From the supplier’s range only. No bars fired yet.');
     expect(restsOnWords(clayOf(DEMO, { bodyId: 'body-quarry-grog' }))).toBe(
-      'Rests on what architectural typically does alone: no bar has been fired.',
+      'From the typical figure for architectural only. No bars fired yet.',
     );
     expect(restsOnWords(clayOf(DEMO, { ...heron, firing: { cone: '04' } }))).toContain(
       'None of them was fired to cone 04. Guessed from cone 6 and cone 10: a point either way in 40 degrees.',
@@ -216,29 +216,29 @@ describe('what is known of a clay', () => {
 
 describe('the next thing to do', () => {
   it('is what a bar waits for', () => {
-    expect(nextThings(DEMO, 'body-heron-buff')).toEqual(['Two bars of the August batch wait for the bisque measurement.']);
+    expect(nextThings(DEMO, 'body-heron-buff')).toEqual(['Two bars of the August batch wait to be measured after bisque.']);
     const one = {
       ...DEMO,
       bars: DEMO.bars.map((bar) => (bar.name === 'A4' ? { ...bar, lengths: { ...bar.lengths, bisque: [94] } } : bar)),
     };
     expect(nextThings(one, 'body-heron-buff')).toEqual([
       'One bar of the August batch waits for the glaze firing.',
-      'One bar of the August batch waits for the bisque measurement.',
+      'One bar of the August batch waits to be measured after bisque.',
     ]);
   });
 
   it('is a bar for a batch that has none', () => {
     const fresh = { ...DEMO, batches: [...DEMO.batches, { id: 'b', bodyId: 'body-heron-buff', name: 'November', note: '' }] };
-    expect(nextThings(fresh, 'body-heron-buff')).toContain('The November batch has no bar yet: figures borrow from August.');
+    expect(nextThings(fresh, 'body-heron-buff')).toContain('The November batch has no bars yet. Its figures come from August.');
   });
 
   it('is a firing nobody has measured', () => {
     const [plan, ...rest] = DEMO.plans as [Plan, ...Plan[]];
     const hotter: Plan = { ...plan, parts: [{ ...plan.parts[0], firing: { cone: '8' } }] };
     expect(nextThings({ ...DEMO, plans: [hotter, ...rest] }, 'body-heron-buff')).toContain(
-      'Cone 8 has only the supplier’s word and bars fired otherwise.',
+      'Cone 8 has only the supplier’s figure and bars fired to other cones.',
     );
-    expect(nextThings(DEMO, 'body-quarry-grog')).toContain('Cone 5 has only what is typical.');
+    expect(nextThings(DEMO, 'body-quarry-grog')).toContain('Cone 5 has only the typical figure.');
   });
 });
 

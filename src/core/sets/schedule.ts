@@ -55,7 +55,7 @@ export function schedule(due: string, steps: readonly WorkStep[], week: WorkDays
     while (at > earliest && !works(at)) at -= 1;
     return at > earliest ? at : undefined;
   };
-  const none = bad('workdays', 'There is no working day in ten years before that day. Say which days of the week are worked.');
+  const none = bad('workdays', 'No working day found. Choose your working days in Workshop settings.');
   const dated: Dated[] = [];
   let until = dayOf(due);
   for (const { name, days, waits = false, loaded = false, by } of steps.toReversed()) {

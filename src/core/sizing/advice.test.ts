@@ -25,7 +25,7 @@ function told(
 const FLAT = 'opened: Compress the floor';
 const PRESS = 'shape: Compress the floor';
 const HOT = 'trim!: Hot air to';
-const SOFT = 'ball: Flat ware may';
+const SOFT = 'ball: Flat ware can';
 const STIFF = 'ball: Tall ware wants';
 const HEAVY = 'ball!: A heavy ball';
 const CHUCK = 'trim: Trim in a';
@@ -34,7 +34,7 @@ const OPEN = 'shape: Open the mouth';
 const COLLAR = 'cylinder: Collar a little';
 const DEEP = 'cylinder: Deeper than an';
 const NEEDLE = 'needle!: Needle and wire';
-const HOLLOW = 'trim: The hollow of';
+const HOLLOW = 'trim: Trim the hollow';
 const DUST = 'trim!: Dry trimmings are';
 const CRUMBS = 'ball!: Keep crumbs of';
 

@@ -33,7 +33,10 @@ export function adviceFor(sized: Sized, way?: Way): Advice[] {
       words: 'Deeper than an arm reaches: finish the floor and the inside while the wall is low.',
     },
     !isDisc(family) &&
-      !collared && { step: 'shape', words: 'Open the mouth up to its size, never down to it: clay widens easily and collars back badly.' },
+      !collared && {
+        step: 'shape',
+        words: 'Open the mouth out to this width and no further. Clay widens easily and is hard to collar back in.',
+      },
     collared && {
       step: 'cylinder',
       words: 'Collar a little at a time and thin the wall again after each; leave the neck thick until then.',
@@ -54,7 +57,7 @@ export function adviceFor(sized: Sized, way?: Way): Advice[] {
       words: 'Hot air to firm a chuck burns and flings chips: wear goggles, and point it away from skin and others.',
       caution: true,
     },
-    ring && { step: 'trim', words: 'The hollow of the foot ring is trimmed here: tap the floor, and stop before it sounds thin.' },
+    ring && { step: 'trim', words: 'Trim the hollow inside the foot ring now. Tap the floor as you go, and stop before it sounds thin.' },
     { step: 'trim', words: 'Dry trimmings are dust with silica in it: wet-clean, do not sweep.', caution: true },
   ];
   return all.filter((each): each is Advice => each !== false);
@@ -76,6 +79,6 @@ function ofTheBall({ masses }: Sized, { flat, tall, plaster }: Record<'flat' | '
       words: 'Keep crumbs of a plaster bat out of the clay: fired into a wall, one spits a chip off it later.',
       caution: true,
     },
-    flat && { step: 'ball', words: 'Flat ware may be very soft. Softer clay holds more water and shrinks more.' },
+    flat && { step: 'ball', words: 'Flat ware can be thrown from very soft clay. Softer clay holds more water and shrinks more.' },
   ];
 }

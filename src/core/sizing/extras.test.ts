@@ -94,13 +94,13 @@ describe('a ball turned back into a piece', () => {
       return found.ok ? '' : found.problem.message;
     };
     expect(message(1, 'proportions')).toMatch(
-      /^1 g is too little: the smallest of this shape takes \d+ g\. .* Weigh out more, or make wall and floor thinner\.$/,
+      /^1 g is too little clay: the smallest of this shape takes \d+ g\. .* Weigh out more, or make wall and floor thinner\.$/,
     );
     // to the gram: a piece no wider inside than its wall is thick
     expect(from(3, 'proportions').ok).toBe(true);
-    expect(message(20, 'height')).toMatch(/^20 g is too little: the smallest of this shape takes 22 g\. The wall/);
+    expect(message(20, 'height')).toMatch(/^20 g is too little clay: the smallest of this shape takes 22 g\. The wall/);
     expect(from(23, 'height').ok).toBe(true);
-    expect(message(80, 'mouth')).toMatch(/^80 g is too little: the smallest of this shape takes 85 g\. The floor .* would reach the rim/);
+    expect(message(80, 'mouth')).toMatch(/^80 g is too little clay: the smallest of this shape takes 85 g\. The floor .* would reach the rim/);
     expect(from(86, 'mouth').ok).toBe(true);
     expect(message(5e7, 'mouth')).toMatch(
       /^50000000 g is too much: the largest of this shape takes \d+ g\..* Weigh out less, or keep another size\.$/,
@@ -126,7 +126,7 @@ describe('a capacity that cannot be held', () => {
     const much = said({ capacityMl: 1e9, rimDiameter: 80 });
     expect(much.path).toBe('target.capacityMl');
     expect(much.message).toMatch(
-      /^1000000000 ml cannot be held like this( with sizes up to 3000\.0 mm\.|: .*) The nearest that can be made holds (\d+) ml\. Ask for that/,
+      /^1000000000 ml is not possible( with sizes up to 3000\.0 mm\.|: .*) The nearest possible piece holds (\d+) ml\. Use that/,
     );
     const most = Number(/holds (\d+) ml/.exec(much.message)![1]);
     // a column of 70 across and as high as anything may be

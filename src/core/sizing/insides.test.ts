@@ -81,6 +81,6 @@ describe('widths inside', () => {
   it('says what outside and wall leave where it cannot be', () => {
     const found = withInside('cylinder', 'mouthInside', 85, 'glazed', { mouthInside: 'wall' });
     expect(found.problem?.path).toBe('mouthInside');
-    expect(found.problem?.message).toMatch(/^The width inside the mouth cannot be 85 mm here: outside and wall leave \d/);
+    expect(found.problem?.message).toMatch(/^The width inside the mouth cannot be 85 mm here. The outside and the wall leave \d/);
   });
 });

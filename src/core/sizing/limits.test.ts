@@ -75,7 +75,7 @@ describe('limits of a place', () => {
   it('ask for an arm only where a hand passes: from 100 mm inside as thrown', () => {
     const inside = (mm: number) =>
       looked(made('cylinder', { ...POT, rimDiameter: mm * 0.9 + 18, baseDiameter: mm * 0.9 + 18 }), { armReach: 10 });
-    expect(inside(100.1).armReach).toMatchObject({ fits: false, what: 'deep inside as pulled' });
+    expect(inside(100.1).armReach).toMatchObject({ fits: false, what: 'inside depth as pulled' });
     expect(inside(99.9).armReach).toBeUndefined();
   });
 });

@@ -19,12 +19,12 @@ export type LimitName = keyof PlaceLimits;
 export const LIMIT_WORDS: Record<LimitName, string> = {
   armReach: 'Arm’s reach inside',
   shelfDepth: 'Home shelf depth',
-  dishwasherHeight: 'Dishwasher, high',
-  microwaveHeight: 'Microwave, high',
-  kilnShelf: 'Kiln shelf, wide',
-  kilnHeight: 'Kiln, high inside',
-  batDiameter: 'Bat, across',
-  wheelHead: 'Wheel head, across',
+  dishwasherHeight: 'Dishwasher height',
+  microwaveHeight: 'Microwave height',
+  kilnShelf: 'Kiln shelf width',
+  kilnHeight: 'Kiln height inside',
+  batDiameter: 'Bat diameter',
+  wheelHead: 'Wheel head diameter',
 };
 
 export const LIMIT_NAMES = Object.keys(LIMIT_WORDS) as LimitName[];
@@ -58,7 +58,7 @@ export function checkLimits(clay: ClayFigures, sized: Sized, limits: PlaceLimits
   const mouthInside = 2 * onBat.thrown.inside[0]!.r;
   const found: Omit<LimitCheck, 'most' | 'fits'>[] = [
     ...(mouthInside >= HAND_PASSES
-      ? [{ limit: 'armReach' as const, stage: 'wet' as const, what: 'deep inside as pulled', mm: depth }]
+      ? [{ limit: 'armReach' as const, stage: 'wet' as const, what: 'inside depth as pulled', mm: depth }]
       : []),
     { limit: 'batDiameter', stage: 'wet', what: 'across its foot as thrown', mm: thrown.base },
     { limit: 'wheelHead', stage: 'wet', what: 'across its foot as thrown', mm: thrown.base },

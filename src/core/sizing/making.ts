@@ -68,9 +68,9 @@ export const MAKING_WORDS: Record<keyof Making, string> = {
   wireLoss: 'left under the wire',
   slurryPercent: 'lost as slurry',
   attachedMass: 'handles and knobs',
-  wholeWall: 'trimmed off whole wall',
+  wholeWall: 'trimmed off the whole wall',
   carveDepth: 'carved away',
-  carveHeight: 'carved band, high',
+  carveHeight: 'height of the carved band',
   edgeCut: 'cut off the edge',
   rimGround: 'ground off the rim',
 };
@@ -80,8 +80,8 @@ export function checkMaking(making: Making): Result<Making> {
   for (const key of Object.keys(MAKING_MOST) as (keyof Making)[]) {
     const value = making[key];
     if (value === undefined) continue;
-    if (!Number.isFinite(value) || value < 0) return bad(key, `What is ${MAKING_WORDS[key]} must be zero or more.`);
-    if (value > MAKING_MOST[key]) return bad(key, `What is ${MAKING_WORDS[key]} is ${value}; the most is ${MAKING_MOST[key]}.`);
+    if (!Number.isFinite(value) || value < 0) return bad(key, `The amount ${MAKING_WORDS[key]} cannot be below zero.`);
+    if (value > MAKING_MOST[key]) return bad(key, `The amount ${MAKING_WORDS[key]} is ${value}. The most allowed is ${MAKING_MOST[key]}.`);
   }
   return good(making);
 }

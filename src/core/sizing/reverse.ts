@@ -52,14 +52,14 @@ export function foundOf(
   { length, mass }: Writers,
 ): Result<Finished> {
   const made = checkForm(form, length);
-  if (!made.ok) return bad('ball', `No such piece can be made of any ball: ${made.problem.message}`);
+  if (!made.ok) return bad('ball', `This piece cannot be made with any ball: ${made.problem.message}`);
   if (met || jumps) return good(form);
   const takes = clayG(form);
   const why = beyond && checkForm(beyond, length);
   const obstacle = why && !why.ok ? ` ${why.problem.message}` : '';
   const nearest = `the ${takes > ballG ? 'smallest' : 'largest'} of this shape takes ${mass(takes)}`;
   const instead = takes > ballG ? 'Weigh out more, or make wall and floor thinner.' : 'Weigh out less, or keep another size.';
-  return bad('ball', `${mass(ballG)} is too ${takes > ballG ? 'little' : 'much'}: ${nearest}.${obstacle} ${instead}`);
+  return bad('ball', `${mass(ballG)} is too ${takes > ballG ? 'little' : 'much'} clay: ${nearest}.${obstacle} ${instead}`);
 }
 
 /**

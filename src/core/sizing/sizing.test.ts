@@ -155,7 +155,7 @@ describe('sizes known at different stages', () => {
   it('show their arithmetic in a potter’s words', () => {
     expect(line('height@wet')).toBe('120 mm ÷ 0.885 = 135.6 mm');
     expect(line('height@leather')).toBe('120 mm ÷ 0.885 × 0.9632 = 130.6 mm');
-    expect(line('height@wet', 2)).toBe('135.6 mm wet finishes 117.3 mm to 122.7 mm in 9 of 10; shrinkage from the supplier.');
+    expect(line('height@wet', 2)).toBe('135.6 mm wet: 9 in 10 finish at 117.3 mm to 122.7 mm. Shrinkage from the supplier.');
     expect(last('height@glazed')).toMatch(/You entered/);
     expect(last('ball')).toBe('÷ 0.965 for slurry = 647 g');
     expect(last('gauge')).toMatch(/141.1 mm: set the gauge/);
@@ -163,7 +163,7 @@ describe('sizes known at different stages', () => {
     expect(last('thrownBase')).toBe('= 98.5 mm');
     expect(last('thrownFloor')).toBe('= 12.7 mm');
     expect(last('capacity')).toMatch(/557 ml/);
-    expect(last('mass@dry')).toBe('less 21 % water = 384 g bone dry');
+    expect(last('mass@dry')).toBe('less 21% water = 384 g bone dry');
     expect(last('mass@leather')).toMatch(/about 459 g/);
   });
 

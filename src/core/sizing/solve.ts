@@ -32,7 +32,7 @@ export function solveCapacity(shape: Finished, target: CapacityTarget, write: (m
   const obstacle = why && !why.ok ? `: ${why.problem.message}` : ` with sizes up to ${write(LARGEST_MM)}.`;
   return bad(
     'target.capacityMl',
-    `${asked} cannot be held like this${obstacle} The nearest that can be made holds ${nearestMl(holdsMl(form), capacityMl)} ml. Ask for that, or leave a size free.`,
+    `${asked} is not possible${obstacle} The nearest possible piece holds ${nearestMl(holdsMl(form), capacityMl)} ml. Use that, or leave a size free.`,
   );
 }
 

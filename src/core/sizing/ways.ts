@@ -84,7 +84,7 @@ export function ballFromTester(
     height: (form.sizes.height * (height - (sized.thrown.gauge - wet.height))) / wet.height,
     width: (form.sizes.rimDiameter * mouth) / wet.rimDiameter,
   };
-  if (reached.height <= 0) return bad('height', 'Its rim stands lower than what is trimmed off base. Measure from the bat.');
+  if (reached.height <= 0) return bad('height', 'The rim is lower than the amount trimmed off the base. Measure from the bat.');
   const scaled = scaledBall(clay, form, making, { ballG, ...reached }, write);
   return scaled.ok ? good(scaled.value.bySection) : scaled;
 }

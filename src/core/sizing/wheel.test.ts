@@ -71,7 +71,7 @@ describe('the steps at the wheel', () => {
   const making = fc.constantFrom(NOTHING_LOST, WAYS.trimmed, WAYS.thickness, EVERYTHING);
   const spread = fc.double({ min: 0.75, max: 1.35, noNaN: true });
 
-  it.each(ROUND_FAMILIES)('of a %s keep the clay at every step, to 0.5 %%', (family) => {
+  it.each(ROUND_FAMILIES)('of a %s keep the clay at every step, to 0.5%%', (family) => {
     fc.assert(
       fc.property(making, spread, spread, fc.double({ min: 0, max: 0.6, noNaN: true }), (lost, tall, wide, shortening) => {
         const { height, rimDiameter } = FAMILIES[family].typical;

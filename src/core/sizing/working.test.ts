@@ -85,8 +85,8 @@ describe('the arithmetic of a ball and what it weighs', () => {
     expect(said('dry')).toEqual([masses.trimmed, masses.dry]);
     expect(said('bisque')).toEqual([masses.trimmed, masses.dry, masses.glazed]);
     expect(all.slice(0, 3)).toEqual(lines(about, 'mass@bisque'));
-    expect(all[1]).toContain('21 % water');
-    expect(all[2]).toContain('7 % lost');
+    expect(all[1]).toContain('21% water');
+    expect(all[2]).toContain('7% lost');
   });
 });
 
@@ -111,25 +111,25 @@ describe('the arithmetic of a size', () => {
         const [before, after] = shown[3]!.split(' = ');
         expect(Number.parseFloat(after!)).toBe(there);
         expect(sumOf(before!) / there).toBeCloseTo(1, 4);
-        expect(shown[0]).toContain(name === 'baseDiameter' ? 'scales with the rest' : 'is known');
+        expect(shown[0]).toContain(name === 'baseDiameter' ? 'scales with the rest' : 'You entered');
         expect(shown.some((line) => line === 'Wet is the full 100.')).toBe(stage === 'wet' || known[name]![0].at === 'wet');
       }
   });
 
   it('tells what is left of 100 by the shrinkage of its own direction', () => {
-    expect(lines(about, 'height@wet')[1]).toBe('Of 100 wet, 87 is left at glazed.');
-    expect(lines(about, 'rimDiameter@glazed')[2]).toBe('Of 100 wet, 88.5 is left at glazed.');
+    expect(lines(about, 'height@wet')[1]).toBe('Of 100 wet, 87 is left at finished.');
+    expect(lines(about, 'rimDiameter@glazed')[2]).toBe('Of 100 wet, 88.5 is left at finished.');
   });
 
   it('says whose word the shrinkage is', () => {
     const bars = Array.from({ length: 4 }, () => ({ wet: 100, glazed: 88.5, tool: 'caliper' as const }));
     const sources = [
-      [clayFigures({ kind: 'stoneware' }), 'what is typical'],
+      [clayFigures({ kind: 'stoneware' }), 'typical figures for this kind of clay'],
       [clay, 'the supplier'],
       [clayFigures({ kind: 'stoneware', bars }), 'measured bars'],
     ] as const;
     for (const [own, words] of sources)
-      expect(lines(worked('cylinder', WAYS.trimmed, known, {}, own), 'height@wet').join(' ')).toContain(`shrinkage from ${words}`);
+      expect(lines(worked('cylinder', WAYS.trimmed, known, {}, own), 'height@wet').join(' ')).toContain(`Shrinkage from ${words}`);
   });
 
   it('gives the clay’s doubt and the hand’s apart, each narrower than both', () => {
@@ -157,12 +157,12 @@ describe('the arithmetic of a size', () => {
     const within = (limit: { least?: number; most?: number }) =>
       lines(worked('cylinder', WAYS.trimmed, { height: [{ ...limit, at: 'glazed' }] }, { height: 120 }), 'height@wet');
     const [range, aimed, held] = within({ least: 118, most: 122 });
-    expect(range).toBe('It has to be from 118 mm to 122 mm glazed.');
-    expect(aimed).toMatch(/^The middle is aimed at: /);
-    expect(held).toMatch(/wet ends inside in \d+ in \d+/);
-    expect(within({ most: 130 })[1]).toMatch(/^To keep to it in 9 in 10 pieces, /);
-    expect(within({ most: 130 })[2]).not.toContain('no size does better');
-    expect(within({ least: 119.99, most: 120.01 })[2]).toContain('and no size does better');
+    expect(range).toBe('Your limit: from 118 mm to 122 mm finished.');
+    expect(aimed).toMatch(/^Target, in the middle: /);
+    expect(held).toMatch(/wet stays within the limit in \d+ in \d+/);
+    expect(within({ most: 130 })[1]).toMatch(/^Target so that 9 in 10 stay within it: /);
+    expect(within({ most: 130 })[2]).not.toContain('No other size does better');
+    expect(within({ least: 119.99, most: 120.01 })[2]).toContain('No other size does better');
   });
 });
 

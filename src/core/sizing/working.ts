@@ -57,14 +57,14 @@ export const STAGE_WORDS: Record<Stage, string> = {
   leather: 'leather hard',
   dry: 'bone dry',
   bisque: 'bisque',
-  glazed: 'glazed',
+  glazed: 'finished',
 };
 
 /** The numbers whose arithmetic can be opened. */
 export type NumberName = 'ball' | 'pulled' | 'gauge' | 'thrownBase' | 'thrownFloor' | 'capacity' | `${SizeName}@${Stage}` | `mass@${Stage}`;
 
 const places = (value: number, digits: number): string => String(Number(value.toFixed(digits)));
-const percentOf = (fraction: number): string => `${places(fraction * 100, 2)} %`;
+const percentOf = (fraction: number): string => `${places(fraction * 100, 2)}%`;
 const left = (factor: number): string => places(factor * 100, 2);
 
 function sizeWorking(worked: Worked, size: SizeName, stage: Stage, w: Writers): Working {
@@ -97,7 +97,7 @@ function sizeWorking(worked: Worked, size: SizeName, stage: Stage, w: Writers): 
     lines: [
       known.free
         ? `${w.length(from)} ${STAGE_WORDS[known.at]} scales with the rest.`
-        : `${w.length(from)} ${STAGE_WORDS[known.at]} is known.`,
+        : `You entered ${w.length(from)} ${STAGE_WORDS[known.at]}.`,
       leftAt(known.at, leftThere),
       leftAt(stage, to),
       `${w.length(from)}${steps} = ${result}`,
@@ -127,11 +127,11 @@ function limitWorking(worked: Worked, size: SizeName, limit: Limit, stage: Stage
   return {
     title,
     lines: [
-      `It has to be ${limitWords(limit, w.length)} ${STAGE_WORDS[limit.at]}.`,
+      `Your limit: ${limitWords(limit, w.length)} ${STAGE_WORDS[limit.at]}.`,
       limit.least !== undefined && limit.most !== undefined
-        ? `The middle is aimed at: ${w.length(sizes[size]!)}.`
-        : `To keep to it in ${oddsWords(odds)} pieces, ${w.length(sizes[size]!)} is aimed at.`,
-      `That is ${w.length(worked.sized.stages[stage].sizes[size]!)} ${STAGE_WORDS[stage]}; ${w.length(wet)} wet ends inside in ${oddsWords(held)}${held < odds - 1e-9 ? ', and no size does better' : ''}.`,
+        ? `Target, in the middle: ${w.length(sizes[size]!)}.`
+        : `Target so that ${oddsWords(odds)} stay within it: ${w.length(sizes[size]!)}.`,
+      `That is ${w.length(worked.sized.stages[stage].sizes[size]!)} ${STAGE_WORDS[stage]}; ${w.length(wet)} wet stays within the limit in ${oddsWords(held)}${held < odds - 1e-9 ? '. No other size does better' : ''}.`,
     ],
   };
 }
@@ -144,12 +144,15 @@ function rangeLine({ clay, sized, sure: { tool } }: Worked, size: SizeName, w: W
     return `${w.length(small)} to ${w.length(large)}`;
   };
   const none = { clay: false, hand: false, share: false };
-  const source = { bars: 'measured bars', supplier: 'the supplier', given: 'what was given', typical: 'what is typical' }[
-    clay.sources.shrinkage
-  ];
+  const source = {
+    bars: 'measured bars',
+    supplier: 'the supplier',
+    given: 'the figure you entered',
+    typical: 'typical figures for this kind of clay',
+  }[clay.sources.shrinkage];
   return [
-    `${w.length(wet)} wet finishes ${between()} in 9 of 10; shrinkage from ${source}.`,
-    `The clay’s doubt alone: ${between({ ...none, clay: true })}; a hand within half a millimetre or so, by gauge, alone: ${between({ ...none, hand: true })}.`,
+    `${w.length(wet)} wet: 9 in 10 finish at ${between()}. Shrinkage from ${source}.`,
+    `From the clay alone: ${between({ ...none, clay: true })}. From your hand alone, using a gauge: ${between({ ...none, hand: true })}.`,
   ];
 }
 
@@ -198,10 +201,10 @@ function massWorking({ clay, making, sized }: Worked, stage: Stage, w: Writers):
   const fired = `less ${percentOf(loss)} lost in firing = ${w.mass(masses.glazed)}`;
   const lines = {
     wet: [trimmed],
-    leather: [trimmed, `while plastic, each ml it shrinks is a gram of water gone: about ${w.mass(masses.leather)}`],
+    leather: [trimmed, `Up to leather hard, each ml of shrinkage is 1 g of water lost: about ${w.mass(masses.leather)}`],
     dry: [trimmed, dried],
     bisque: [trimmed, dried, fired],
-    glazed: [trimmed, dried, fired, 'The clay alone: glaze adds to it, typically 3 to 8 %.'],
+    glazed: [trimmed, dried, fired, 'The clay alone: glaze adds to it, typically 3 to 8%.'],
   };
   return { title, lines: lines[stage] };
 }

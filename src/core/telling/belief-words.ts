@@ -11,12 +11,12 @@ const worth = (bars: number): string =>
 /** "about 11.5 %, most pieces between 10.8 and 12.2 %": the figure with where 9 in 10 pieces lie. */
 export function figureWords(belief: Belief): string {
   const [low, high] = mostPieces(belief);
-  return `about ${writePercent(belief.mean * 100)}, most pieces between ${(low * 100).toFixed(1)} and ${(high * 100).toFixed(1)} %`;
+  return `about ${writePercent(belief.mean * 100)}: 9 in 10 pieces between ${(low * 100).toFixed(1)} and ${(high * 100).toFixed(1)}%`;
 }
 
 function priorWords(known: KnownClay): string {
   const { body } = known;
-  if (body?.shrinkagePercent === undefined) return `what ${body?.kind ?? 'stoneware'} typically does`;
+  if (body?.shrinkagePercent === undefined) return `the typical figure for ${body?.kind ?? 'stoneware'}`;
   return typeof body.shrinkagePercent === 'number' ? 'the supplier’s figure' : 'the supplier’s range';
 }
 
@@ -31,7 +31,7 @@ function countWords(used: readonly Sorted<BarRecord>[]): string {
 function standInWords({ firing }: KnownClay, used: readonly Sorted<BarRecord>[]): string {
   const asked = firing.cone ? `to cone ${firing.cone}` : 'like this';
   const apart = used.filter(({ sample }) => isFiredOtherwise({ temperatureC: heatOf(sample.firing) }, heatOf(firing)));
-  if (apart.length === 0) return `None of them was fired ${asked}: they stand in until one is.`;
+  if (apart.length === 0) return `None of them was fired ${asked}. They are used until one is.`;
   const from = [...new Set(apart.map(({ sample: { firing: other } }) => (other.cone ? `cone ${other.cone}` : `${other.temperatureC} °C`)))];
   return `None of them was fired ${asked}. Guessed from ${from.join(' and ')}: a point either way in 40 degrees.`;
 }
@@ -47,19 +47,18 @@ export function restsOnWords(known: KnownClay): string {
   const others = used.filter(({ sameBatch }) => !sameBatch);
   const prior = priorWords(known);
   const { voices } = figures.belief;
-  if (used.length === 0) return `Rests on ${prior} alone: no bar has been fired.`;
+  if (used.length === 0) return `From ${prior} only. No bars fired yet.`;
   const ownWords = own.length > 0 ? `${countWords(own)} of this batch` : '';
-  const otherWords = others.length > 0 ? `${countWords(others)} of other batches, worth ${worth(voices.others)}` : '';
+  const otherWords = others.length > 0 ? `${countWords(others)} of other batches (together count as ${worth(voices.others)})` : '';
   const measured = [ownWords, otherWords].filter(Boolean).join('; ');
-  const verb = voices.own + voices.others > voices.prior ? (used.length === 1 ? 'outweighs' : 'outweigh') : 'do not yet outweigh';
   const standIn = evidence.otherFiringStandsIn ? ` ${standInWords(known, used)}` : '';
-  return `${measured} ${verb} ${prior} (worth ${worth(voices.prior)}).${standIn}`;
+  return `From ${measured}, with ${prior} counted as ${worth(voices.prior)}.${standIn}`;
 }
 
 export const UNUSED_WORDS: Record<Unused, string> = {
   'not fired': 'not fired yet',
-  warped: 'warped: shown, not used',
-  'other firing': 'fired otherwise: shown, not used',
-  'in question': 'in question: not used until answered',
-  grew: 'longer than when wet: not used until it is looked at',
+  warped: 'warped, not used',
+  'other firing': 'fired differently, not used',
+  'in question': 'waiting for your answer, not used',
+  grew: 'longer than when wet, not used until checked',
 };

@@ -19,7 +19,7 @@ export function obstacleWords(obstacle: Obstacle, length: (mm: number) => string
     wide && `a roller ${length(Math.ceil(needs.width))} wide`,
     long && `a slab ${length(Math.ceil(needs.length))} long`,
   ].filter(Boolean);
-  return `${unfit[0]!.part.name} fits on no slab ${length(largest.width)} wide and ${length(largest.length)} long. It takes ${would.join(' and ')}${mayTurn && wide ? ', or parts that may be turned' : ''}.`;
+  return `${unfit[0]!.part.name} does not fit on a slab ${length(largest.width)} wide and ${length(largest.length)} long. It needs ${would.join(' and ')}${mayTurn && wide ? ', or parts that may be turned' : ''}.`;
 }
 
 const times = (value: number, digits = 5): string => String(Number(value.toFixed(digits)));
@@ -33,11 +33,11 @@ function slabLines({ slabs, texture, at }: Slabs, clay: ClayFigures, w: Writers)
       : []),
     ...(texture.along || texture.across
       ? [
-          `The texture stretches it by ${times(texture.along, 1)} % and ${times(texture.across, 1)} %, so it is rolled thicker: ${w.length(wanted)}.`,
+          `The texture stretches it by ${times(texture.along, 1)}% and ${times(texture.across, 1)}%, so it is rolled thicker: ${w.length(wanted)}.`,
         ]
       : []),
     ...(guide ? [`Rolled between ${guide.battens.map(w.length).join(' on ')}: ${w.length(roll.thickness)}.`] : []),
-    `${w.length(roll.length)} × ${w.length(roll.width)} × ${w.length(roll.thickness)} × ${times(wetDensity(clay.matter), 3)} g/ml = ${w.mass(g)}; the parts are ${times(used * 100, 0)} % of it.`,
+    `${w.length(roll.length)} × ${w.length(roll.width)} × ${w.length(roll.thickness)} × ${times(wetDensity(clay.matter), 3)} g/ml = ${w.mass(g)}; the parts are ${times(used * 100, 0)}% of it.`,
   ]);
 }
 
@@ -54,8 +54,8 @@ export function handWorking(work: HandWork, { clay, sized }: Pick<SizedPart, 'cl
       title: 'the clay to coil',
       lines: [
         `The wet piece takes ${w.mass(plan.totalG)}: ${w.mass(plan.pinch.g)} pinched, the rest in ${plan.courses.length} courses of coil.`,
-        `A coil raises the wall by ${times(choices.gain, 2)} of its thickness${work.own ? ', the middle of what you measured' : ' until you have measured your own'}.`,
-        `Clay stays clay: coils ${w.length(plan.thickness)} thick make a wall of π × ${w.length(plan.thickness)} ÷ (4 × ${times(choices.gain, 2)}) = ${w.length(plan.wall)} wet.`,
+        `A coil raises the wall by ${times(choices.gain, 2)} of its thickness${work.own ? '(yours, the median of your notes)' : ' (typical, until you measure your own)'}.`,
+        `The amount of clay stays the same: coils ${w.length(plan.thickness)} thick make a wall of π × ${w.length(plan.thickness)} ÷ (4 × ${times(choices.gain, 2)}) = ${w.length(plan.wall)} wet.`,
       ],
     };
   }

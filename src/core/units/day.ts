@@ -37,5 +37,5 @@ export function readDay(text: string, today: string): Result<string> {
     const [day, month] = /^\d/.test(worded[1]!) ? [worded[1]!, worded[2]!] : [worded[2]!, worded[1]!];
     if (monthOf(month) > 0) found = next(monthOf(month), Number(day), worded[3]);
   }
-  return found ? good(found) : bad('', `${quote(typed)} is not a day. Write it such as 18 Dec or 2026-12-18.`);
+  return found ? good(found) : bad('', `${quote(typed)} is not a day. Enter it such as 18 Dec or 2026-12-18.`);
 }

@@ -12,16 +12,16 @@ export function readDecimal(text: string): Result<number> {
   const marks = text.match(/[.,]/g) ?? [];
   const digits = text.replace(/[.,]/g, '');
   if (marks.length > 1) {
-    return bad('', `${quote(text)} has more than one point or comma. Write it without thousands marks, such as 1200.5.`);
+    return bad('', `${quote(text)} has more than one point or comma. Leave out the thousands separator, such as 1200.5.`);
   }
-  if (digits === '') return bad('', `${quote(text)} is not a number. Write one such as 12.5.`);
+  if (digits === '') return bad('', `${quote(text)} is not a number. Enter one such as 12.5.`);
   const [before = '', after = ''] = text.split(/[.,]/);
   if (marks[0] === ',' && after.length === 3 && !/^0+$/.test(before)) {
     const thousands = Number(before + after);
     const decimal = Number(`${before || '0'}.${after}`);
     return bad(
       '',
-      `${quote(text)} could mean ${shortNumber(thousands)} or ${shortNumber(decimal)}. Write ${shortNumber(thousands)} or ${shortNumber(decimal)}.`,
+      `${quote(text)} could mean ${shortNumber(thousands)} or ${shortNumber(decimal)}. Enter ${shortNumber(thousands)} or ${shortNumber(decimal)}.`,
     );
   }
   return good(Number(`${before || '0'}.${after || '0'}`));

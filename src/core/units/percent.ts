@@ -23,14 +23,14 @@ export function readPercentRange(text: string, limits: PercentLimits): Result<Pe
     .map((part) => part.trim());
   const example = 'such as 11.5 or 10-12';
   if (parts.length > 2 || parts.some((part) => !/^[\d.,]+$/.test(part))) {
-    return bad('', `${quote(text)} is not a percentage. Write one ${example}.`);
+    return bad('', `${quote(text)} is not a percentage. Enter one ${example}.`);
   }
   const values: number[] = [];
   for (const part of parts) {
     const read = readDecimal(part);
     if (!read.ok) return read;
     if (read.value < limits.min || read.value > limits.max) {
-      return bad('', `${quote(text)} is outside ${limits.min} to ${limits.max} %. Write one ${example}.`);
+      return bad('', `${quote(text)} is outside ${limits.min} to ${limits.max}%. Enter one ${example}.`);
     }
     values.push(read.value);
   }
@@ -63,6 +63,6 @@ const round = (percent: number): number => Number(percent.toFixed(4));
 export function readPercent(text: string, limits: PercentLimits): Result<number> {
   const read = readPercentRange(text, limits);
   if (!read.ok) return read;
-  if (typeof read.value !== 'number') return bad('', `${quote(text)} is a range. Write one figure, such as 21.`);
+  if (typeof read.value !== 'number') return bad('', `${quote(text)} is a range. Enter one figure, such as 21.`);
   return good(read.value);
 }

@@ -63,16 +63,16 @@ function readPlain(kind: Kind, text: string, options: ReadOptions): Result<numbe
   const { noun, example, own } = WORDS[kind];
   const units = unitsOf(kind, options.flOz);
   const plain = normalise(text);
-  if (plain === '') return bad('', `Write ${noun}, such as ${example}.`);
-  if (/^-/.test(plain)) return bad('', `${quote(text)} is negative. Write ${noun} above zero, such as ${example}.`);
-  if (/\d ?[-–—] ?\d/.test(plain)) return bad('', `${quote(text)} looks like a range. Write one figure, such as ${example}.`);
+  if (plain === '') return bad('', `Enter ${noun}, such as ${example}.`);
+  if (/^-/.test(plain)) return bad('', `${quote(text)} is negative. Enter ${noun} above zero, such as ${example}.`);
+  if (/\d ?[-–—] ?\d/.test(plain)) return bad('', `${quote(text)} looks like a range. Enter one figure, such as ${example}.`);
 
   const thousands = /^(\d{1,3})'(\d{3})(?!\d)/.exec(plain);
   if (thousands) {
     const [, before, after] = thousands;
     return bad(
       '',
-      `${quote(text)} could mean ${before}${after} or ${before} feet and ${after}. Write ${before}${after}, or ${before} ft and the inches.`,
+      `${quote(text)} could mean ${before}${after} or ${before} feet and ${after}. Enter ${before}${after}, or ${before} ft and the inches.`,
     );
   }
   const read = readAmounts(plain, units);
@@ -84,12 +84,12 @@ function readPlain(kind: Kind, text: string, options: ReadOptions): Result<numbe
   const pointed =
     options.point === undefined || options.point === 'decimals' ? undefined : pointedOf(text, amounts, bare, WORDS[kind].most);
   if (pointed && options.point === 'ask') {
-    return bad('', `${quote(text)} could mean ${pointed.thousands} or ${pointed.decimal}. Write the one you mean.`);
+    return bad('', `${quote(text)} could mean ${pointed.thousands} or ${pointed.decimal}. Enter the one you mean.`);
   }
   const sum = pointed ? good(pointed.thousands) : addUp(text, amounts, units, bare, kind);
   if (!sum.ok) return sum;
   if (options.fractionsNeedUnit && bare.name !== 'in' && amounts.some((a) => a.hasFraction && !a.unit)) {
-    return bad('', `${quote(text)} has a fraction but no unit. Write ${plain} in, or a decimal such as 92.5.`);
+    return bad('', `${quote(text)} has a fraction but no unit. Enter ${plain} in, or a decimal such as 92.5.`);
   }
   return withinReason(kind, text, tidy(sum.value), options.zero ?? false);
 }
@@ -119,9 +119,9 @@ const LEAST = 0.001;
 function withinReason(kind: Kind, text: string, value: number, zero: boolean): Result<number> {
   const { noun, example, most, mostText } = WORDS[kind];
   if (value === 0 && zero) return good(0);
-  if (!(value > 0)) return bad('', `${quote(text)} is zero. Write ${noun} above zero, such as ${example}.`);
-  if (value < LEAST) return bad('', `${quote(text)} is less than can be measured. Write ${noun} such as ${example}.`);
-  if (!(value <= most)) return bad('', `${quote(text)} is more than ${mostText}. Write ${noun} such as ${example}.`);
+  if (!(value > 0)) return bad('', `${quote(text)} is zero. Enter ${noun} above zero, such as ${example}.`);
+  if (value < LEAST) return bad('', `${quote(text)} is too small to measure. Enter ${noun}, such as ${example}.`);
+  if (!(value <= most)) return bad('', `${quote(text)} is more than ${mostText}. Enter ${noun} such as ${example}.`);
   return good(value);
 }
 
@@ -132,7 +132,7 @@ function addUp(text: string, amounts: readonly Amount[], units: readonly Unit[],
   for (const amount of amounts) {
     const next = before?.unit.bareNext;
     const unit = amount.unit ?? (before ? units.find(({ name }) => name === next) : bare);
-    const two = `${quote(text)} has two numbers in a row. Write one, such as ${WORDS[kind].example}.`;
+    const two = `${quote(text)} has two numbers in a row. Enter one, such as ${WORDS[kind].example}.`;
     if (!unit) return bad('', two);
     if (before) {
       const mayFollow = before.unit.then?.includes(unit.name);
@@ -140,7 +140,7 @@ function addUp(text: string, amounts: readonly Amount[], units: readonly Unit[],
       if (!Number.isInteger(before.value) || amount.value * unit.factor >= before.unit.factor * (1 - 1e-12)) {
         return bad(
           '',
-          `${quote(text)} does not add up: ${quote(amount.text)} after ${quote(before.text)}. Use one unit, such as ${WORDS[kind].example}.`,
+          `${quote(text)} cannot be read: ${quote(amount.text)} after ${quote(before.text)}. Use one unit, such as ${WORDS[kind].example}.`,
         );
       }
     } else if (!amount.unit && amounts.length > 1) return bad('', two);
@@ -155,10 +155,10 @@ function foreign(text: string, at: string, expected: 'number' | 'unit', kind: Ki
   const word = /^[^\s\d]+/.exec(at)?.[0] ?? at;
   const other = KINDS.find((k) => k !== kind && findUnit(at, unitsOf(k)));
   if (expected === 'unit' && other) {
-    return `${quote(text)} is ${WORDS[other].noun}; this is ${noun}. Write it such as ${example}.`;
+    return `${quote(text)} is ${WORDS[other].noun}; this is ${noun}. Enter it such as ${example}.`;
   }
-  if (expected === 'unit') return `${quote(word)} in ${quote(text)} is not a unit known here. Write ${noun} such as ${example}.`;
-  return `${quote(text)} is not ${noun}. Write it such as ${example}.`;
+  if (expected === 'unit') return `${quote(word)} in ${quote(text)} is not a unit Rimbet knows. Enter ${noun}, such as ${example}.`;
+  return `${quote(text)} is not ${noun}. Enter it such as ${example}.`;
 }
 
 export const readLength = (text: string, options?: ReadOptions): Result<number> => readQuantity('length', text, options);

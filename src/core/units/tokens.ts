@@ -72,7 +72,7 @@ function readAmount(text: string): Result<{ value: number; hasFraction: boolean;
 
 function fractionValue(match: RegExpExecArray, whole: number, offset: number) {
   const [all, top, bottom] = match;
-  if (Number(bottom) === 0) return bad('', `${quote(all!)} divides by nothing. Write a fraction such as 5/8.`);
+  if (Number(bottom) === 0) return bad('', `${quote(all!)} divides by nothing. Enter a fraction such as 5/8.`);
   return good({ value: whole + Number(top) / Number(bottom), hasFraction: true, length: offset + all!.length });
 }
 

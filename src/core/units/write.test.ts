@@ -125,9 +125,9 @@ describe('what a hand can set', () => {
 
 it('a percentage is written to a tenth, a range with a dash between', () => {
   expect([writePercent(11.54), writePercent(12), writePercent(11.54, 0), writePercent([10, 12.25])]).toEqual([
-    '11.5 %',
-    '12 %',
-    '12 %',
-    '10–12.3 %',
+    '11.5%',
+    '12%',
+    '12%',
+    '10–12.3%',
   ]);
 });

@@ -197,5 +197,5 @@ export function fineMass(g: number, units: UnitChoice): number {
 
 /** A percentage as text, to a tenth unless told otherwise; ranges with an en dash. */
 export function writePercent(value: number | readonly [number, number], places = 1): string {
-  return typeof value === 'number' ? `${decimal(value, places)} %` : `${decimal(value[0], places)}–${decimal(value[1], places)} %`;
+  return typeof value === 'number' ? `${decimal(value, places)}%` : `${decimal(value[0], places)}–${decimal(value[1], places)}%`;
 }

@@ -83,7 +83,7 @@ const ACTS: Record<string, Act> = {
   'a deleted piece of a run': madeActs.deletePiece(first, 'Honey jar'),
   'a note of coils': commands.setShop('coils', (now) => [...(now ?? []), { coils: 3, thickness: 9, height: 25 }]),
   'a width of the roller taken away': commands.setShop('rollerWidth', () => undefined),
-  'an empty workspace': commands.clearAll(),
+  'everything deleted': commands.clearAll(),
   'a merged file': commands.mergeIn({ ...EMPTY, bodies: [{ ...heron, name: 'Heron, from the file' }] }, 'merged'),
   'a replaced workspace': commands.replaceAll({ ...DEMO, plans: DEMO.plans.slice(2) }, 'replaced'),
 };

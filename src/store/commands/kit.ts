@@ -44,7 +44,7 @@ export const deleteCutter = ({ id, name }: CutterRecord): Act => remove('cutters
 
 /** Takes several cutters away at once. */
 export const deleteCutters = (cutters: readonly CutterRecord[]): Act => ({
-  label: cutters.length === 1 ? 'one cutter set aside' : `${cutters.length} cutters set aside`,
+  label: cutters.length === 1 ? 'one cutter removed' : `${cutters.length} cutters removed`,
   change: (workspace) => {
     const ids = new Set(cutters.map(({ id }) => id));
     return workspace.cutters.filter(({ id }) => ids.has(id)).map((row) => rowChange('cutters', row, undefined));

@@ -50,4 +50,4 @@ function puts(workspace: Workspace, incoming: Workspace, table: TableName): RowC
 /** Takes the example away; what is the maker's own stays, with what it is made of. */
 export const removeExample = (): Act => ({ label: 'the example removed', change: (workspace) => [...withoutExample(workspace)] });
 
-export const clearAll = (): Act => replaceAll(EMPTY, 'an empty workspace');
+export const clearAll = (): Act => replaceAll(EMPTY, 'everything deleted');

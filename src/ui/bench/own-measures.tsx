@@ -16,8 +16,8 @@ export function OwnMeasures() {
     <Box as="section" aria-label="Own measures" marginBottom="4">
       <chakra.h3 fontWeight="650">Your own measures</chakra.h3>
       <Box fontSize="sm" color="fg.muted">
-        Rings on the wheel head, the edge of a bat, a bent wire, a hand’s span: widths are then also given in them, such as “second ring and
-        a little”.
+        Rings on the wheel head, the edge of a bat, a bent wire, your hand span. Rimbet also gives widths in these, such as “second ring and
+        3 mm”.
       </Box>
       {measures.map(({ name, mm }, i) => (
         <HStack key={i} gap="4" flexWrap="wrap">

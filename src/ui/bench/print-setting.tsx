@@ -45,7 +45,7 @@ export function PrintSetting() {
         options={[
           { value: '', words: 'any printer' },
           ...printers.map(({ name }) => ({ value: name, words: name })),
-          { value: NEW, words: 'a new printer …' },
+          { value: NEW, words: 'a new printer…' },
         ]}
         onChoose={choose}
       />

@@ -37,17 +37,15 @@ export function RuleCheck({ clay, finished }: { clay: ClayFigures; finished: num
         Check a rule, or copy one
       </chakra.h3>
       <Box>
-        The mark that reads <LengthInput label="The mark reads" mm={reads} takeMm={take(setReads)} known color="glazed" style={FIELD} />{' '}
+        The mark labelled <LengthInput label="The mark reads" mm={reads} takeMm={take(setReads)} known color="glazed" style={FIELD} />{' '}
         stands <LengthInput label="It stands from zero" mm={stands} takeMm={take(setStands)} known color="wet" style={FIELD} /> from zero.
       </Box>
       <Box role="status">
-        {suits > 0
-          ? `That suits a clay that shrinks ${writePercent(suits * 100)}.`
-          : 'That is no shrink rule: its marks stand no further than they read.'}{' '}
-        In this clay such a mark finishes at {length(reads + off)}: {sized(off)}.
+        {suits > 0 ? `This rule suits a clay that shrinks ${writePercent(suits * 100)}.` : 'This is a plain rule, not a shrink rule.'} In
+        this clay such a mark finishes at {length(reads + off)}: {sized(off)}.
       </Box>
       <Box>
-        A plain rule copied at <b>{copierPercent(clay).toFixed(2)} %</b> becomes a shrink rule for this clay. To scratch one by hand, each
+        A plain rule copied at <b>{copierPercent(clay).toFixed(2)}%</b> becomes a shrink rule for this clay. To scratch one by hand, each
         mark is measured from zero, never from the mark before:
         <chakra.span display="flex" flexWrap="wrap" columnGap="4" fontFamily="figure" fontVariantNumeric="tabular-nums" data-marks>
           {Array.from({ length: inches ? 8 : 20 }, (_, i) => (inches ? i + 1 : (i + 1) * 10)).map((mark) => (
@@ -63,8 +61,8 @@ export function RuleCheck({ clay, finished }: { clay: ClayFigures; finished: num
       </chakra.h3>
       {rulesOfThumb(clay, finished).map(({ rule, wet, finishes }) => (
         <Box key={rule}>
-          {rule === 'adding' ? `Adding ${writePercent(clay.shrinkage.width * 100)}` : 'An inch per foot'} makes it {exactly(wet)} wet, and
-          it finishes at {exactly(finishes)}: <b>{sized(finishes - finished)}</b>.
+          {rule === 'adding' ? `Adding ${writePercent(clay.shrinkage.width * 100)}` : 'An inch per foot'} gives {exactly(wet)} wet, which
+          finishes at {exactly(finishes)}: <b>{sized(finishes - finished)}</b>.
         </Box>
       ))}
     </Box>

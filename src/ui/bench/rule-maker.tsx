@@ -37,7 +37,7 @@ export function useRule(clay: RuledClay, bodyId: string | undefined): { readonly
       <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginTop="1">
         <Box width="8.75rem">
           <LabelledChoice
-            label="Laid on clay that is"
+            label="Used on clay that is"
             value={stage}
             options={STAGES.filter((each) => each !== 'glazed').map((value) => ({ value, words: STAGE_WORDS[value] }))}
             onChoose={setStage}
@@ -52,14 +52,14 @@ export function useRule(clay: RuledClay, bodyId: string | undefined): { readonly
           />
         </Box>
         <Box fontSize="sm" color="fg.muted">
-          finished, up to{' '}
+          Reads up to, finished{' '}
           <LengthInput
             label="Rule reads up to"
             mm={reads}
             fixed={unit}
             unit={unit}
             takeMm={(mm) => {
-              if (mm < 10 || mm > 1500) return `A rule reads between ${length(10)} and ${length(1500)}.`;
+              if (mm < 10 || mm > 1500) return `Enter a length from ${length(10)} to ${length(1500)}.`;
               setReads(mm);
               return undefined;
             }}
@@ -70,7 +70,7 @@ export function useRule(clay: RuledClay, bodyId: string | undefined): { readonly
         </Box>
         <Box width="10rem">
           <LabelledChoice
-            label="Another clay beside"
+            label="Second clay on the rule"
             value={second}
             options={[
               { value: '', words: 'none' },

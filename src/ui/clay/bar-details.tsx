@@ -33,7 +33,7 @@ function wholeNumber(least: number, most: number, example: string) {
     const value = Number(text);
     return Number.isFinite(value) && value >= least && value <= most
       ? good(value)
-      : bad('', `${quote(text)} is not between ${least} and ${most}. Write a figure such as ${example}.`);
+      : bad('', `${quote(text)} is not between ${least} and ${most}. Enter a figure such as ${example}.`);
   };
 }
 
@@ -41,7 +41,7 @@ function readDate(text: string): Result<string> {
   try {
     return good(parseDate(text.trim()).toString());
   } catch {
-    return bad('', `${quote(text)} is not a date. Write year, month and day, such as 2026-08-17.`);
+    return bad('', `${quote(text)} is not a date. Enter year, month and day, such as 2026-08-17.`);
   }
 }
 
@@ -82,7 +82,7 @@ function Marking({ bar, edit, view, unit }: GroupProps & { view: ClayView; unit:
         onValue={(thicknessMm, key) => edit({ thicknessMm }, 'thickness', key)}
       />
       <LabelledChoice
-        label="Softness when marked"
+        label="Softness when cut"
         value={bar.softness ?? UNSAID}
         options={options(SOFTNESS)}
         onChoose={(softness) => edit({ softness: softness || undefined }, 'softness')}
@@ -199,8 +199,8 @@ export function BarDetails({ bar, view, unit }: { bar: BarRecord; view: ClayView
       </Box>
       <Box fontSize="sm" color="fg.muted" marginBlock="2">
         Weigh the fired bar dry. Boil it two hours under water, leave it in the water until that is cool, wipe it with a damp cloth, weigh
-        it at once. Boiling scalds: lower and lift the bar with tongs, and let the pan cool before you pour. A drop that stands is weak
-        evidence: some open clays hold one, and a glaze’s dust can float it.
+        it at once. Boiling scalds: lower and lift the bar with tongs, and let the pan cool before you pour. A drop that stays is weak
+        evidence: some open clays hold a drop, and glaze dust can keep one up.
       </Box>
       <Act look="danger" onClick={() => workspaceStore().runAndTell(commands.deleteBar(bar))}>
         Delete {bar.name}

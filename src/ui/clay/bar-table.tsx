@@ -233,8 +233,8 @@ function questionWords(bar: BarRecord, { stage, kind, against }: Slip, unit: Cal
   const told = (at: Stage) => `${writeReading(lengthOf(bar, at)!, unit)} ${unit} ${STAGE_WORDS[at]}`;
   const here = `${bar.name} is ${told(stage)}`;
   const before = told(against);
-  if (kind === 'tenfold') return `${here} after ${before}: another unit, or a slipped decimal?`;
-  if (kind === 'grew') return `${here} after ${before}: clay only grows when it bloats. Is it right?`;
+  if (kind === 'tenfold') return `${here} after ${before}. Wrong unit or decimal point?`;
+  if (kind === 'grew') return `${here} after ${before}. Clay only grows if it bloats. Is this right?`;
   return `${here} after ${before}: more than clays shrink. Is it right?`;
 }
 
@@ -251,7 +251,7 @@ function Question({ bar, slip, unit }: { bar: BarRecord; slip: Slip; unit: Calip
           It is {writeReading(meant, unit)} {unit}
         </Act>
       )}
-      <Act onClick={sure}>It is right</Act>
+      <Act onClick={sure}>Yes, it is right</Act>
     </HStack>
   );
 }

@@ -51,7 +51,7 @@ export function Bars({ view }: { view: ClayView }) {
     <Box as="section" aria-label="Bars" marginTop="6">
       <HStack justifyContent="space-between" flexWrap="wrap">
         <chakra.h2 fontSize="1.125rem" fontWeight="650">
-          Bars, and pieces measured twice
+          Bars and measured pieces
         </chakra.h2>
         <HStack gap="2" flexWrap="wrap">
           <Act look="solid" onClick={() => add('bar')}>
@@ -62,21 +62,22 @@ export function Bars({ view }: { view: ClayView }) {
         </HStack>
       </HStack>
       <Box fontSize="sm" color="fg.muted" marginBlock="1">
-        Length between the marks, {unit}; several pairs of dots with semicolons: {EXAMPLE[unit]}. Enter goes down the column.
+        Length between the marks, {unit}. For several pairs of marks use semicolons: {EXAMPLE[unit]}. Enter moves down the column.
       </Box>
       {made.length > 0 && (
         <Box fontSize="sm">
-          {made.length === 1
-            ? 'One piece that was made and fired counts'
-            : `${made.length} measurements of pieces that were made and fired count`}{' '}
-          too:{' '}
+          {made.length === 1 ? 'One piece that was made and fired counts' : `${made.length} measurements from your log also count`} too:{' '}
           <chakra.span color="act" textDecoration="underline">
             <Link href="/shelves?view=log">see them in the log</Link>
           </chakra.span>
           .
         </Box>
       )}
-      {sorted.length === 0 ? <Box color="fg.muted">None yet.</Box> : <BarTable sorted={sorted} fresh={fresh} view={view} unit={unit} />}
+      {sorted.length === 0 ? (
+        <Box color="fg.muted">No bars yet. Cut one as thick as your work, and mark 100 mm on it.</Box>
+      ) : (
+        <BarTable sorted={sorted} fresh={fresh} view={view} unit={unit} />
+      )}
     </Box>
   );
 }

@@ -37,11 +37,11 @@ function BatchRow({ batch }: { batch: Batch }) {
         shown={batch.date ?? ''}
         take={(text, key) => {
           const read = readDate(text);
-          return read ? edit(read, 'date', key) : 'Write year, month and day, such as 2026-08-17.';
+          return read ? edit(read, 'date', key) : 'Enter year, month and day, such as 2026-08-17.';
         }}
       />
       <LabelledChoice
-        label="Worked"
+        label="Softness"
         value={batch.softness ?? ''}
         options={(['', 'soft', 'medium', 'firm'] as const).map((value) => ({ value, words: value || 'not recorded' }))}
         onChoose={(softness) => edit({ softness: softness || undefined }, 'softness')}
@@ -65,7 +65,7 @@ export function Batches({ body }: { body: Body }) {
       <chakra.h2 fontSize="1.125rem" fontWeight="650" marginBottom="2">
         Batches
       </chakra.h2>
-      {batches.length === 0 && <Box color="fg.muted">None written down yet.</Box>}
+      {batches.length === 0 && <Box color="fg.muted">No batches yet.</Box>}
       <Grid gap="3">
         {batches.map((batch) => (
           <BatchRow key={batch.id} batch={batch} />

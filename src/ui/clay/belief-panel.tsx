@@ -47,7 +47,7 @@ export function BeliefPanel({ view }: { view: ClayView }) {
       </HStack>
       <Box marginTop="2" maxWidth="720px" data-testid="belief">
         <chakra.b>{capital(figureWords(figures.belief))}.</chakra.b> {restsOnWords(known)}
-        {figures.heightBelief !== figures.belief && ` In height ${writePercent(figures.shrinkage.height * 100)}, measured apart.`}{' '}
+        {figures.heightBelief !== figures.belief && ` In height ${writePercent(figures.shrinkage.height * 100)}, measured separately.`}{' '}
         <chakra.span color="fg.muted">{toldAs(figures.shrinkage.width, units)}</chakra.span>
       </Box>
       <Left view={view} />
@@ -99,8 +99,8 @@ function Softness({ view }: { view: ClayView }) {
   if (stiffer.length === 0) return null;
   return (
     <Box marginTop="2" color="warn">
-      {stiffer.map(({ sample }) => sample.name).join(', ')}: stiffer than this batch is worked ({softness}), so the shrinkage reads a little
-      small.
+      {stiffer.map(({ sample }) => sample.name).join(', ')}: stiffer than the clay you use from this batch ({softness}), so shrinkage reads
+      slightly low.
     </Box>
   );
 }
@@ -122,17 +122,17 @@ function Matter({ view }: { view: ClayView }) {
       {word(sources.loss)})
       {absorption !== undefined && (
         <>
-          , absorption <b>{writePercent(absorption * 100)}</b> by boiling. The lower it is, the less a bare pot seeps; only a pot filled and
-          left standing tells. It says nothing of crazing, of leaching, or whether a glaze is fit for food
+          , absorption <b>{writePercent(absorption * 100)}</b> by boiling. The lower it is, the less an unglazed pot seeps. Fill a pot and
+          leave it standing to be sure. It says nothing about crazing, leaching or food safety
         </>
       )}
       .
       {beads.length > 0 &&
-        ` A drop on the bare clay: ${beads.map(({ name, bead }) => `${name} ${bead}`).join(', ')}; weak evidence beside boiling.`}
+        ` A drop on the bare clay: ${beads.map(({ name, bead }) => `${name} ${bead}`).join(', ')}. This tells you less than boiling.`}
       {found !== 'true' && (
         <Box role="note" color="warn" marginTop="1">
-          These cannot all be true: the fired clay itself would weigh {density > 0 ? `${density.toFixed(2)} g/ml` : 'more than any stone'},
-          too {found === 'too heavy' ? 'much' : 'little'}: clays lie between 2.0 and 2.75. Look again at {doubted(sources, absorption)}.
+          These figures do not agree. The fired clay itself would weigh {density > 0 ? `${density.toFixed(2)} g/ml` : 'more than any stone'}
+          , too {found === 'too heavy' ? 'much' : 'little'}. Clays are between 2.0 and 2.75. Check {doubted(sources, absorption)}.
         </Box>
       )}
     </Box>

@@ -59,7 +59,7 @@ export function Charts({ view }: { view: ClayView }) {
     <Box as="section" aria-label="Charts" marginTop="6">
       {bars.length < all.length && (
         <Box fontSize="sm" color="fg.muted" marginBottom="2">
-          The last {MOST_DRAWN} of {all.length} are drawn; the estimate rests on all that count.
+          The last {MOST_DRAWN} of {all.length} are shown. The estimate uses all of them.
         </Box>
       )}
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }} gap="6">
@@ -69,7 +69,7 @@ export function Charts({ view }: { view: ClayView }) {
       </Grid>
       <chakra.details marginTop="3">
         <chakra.summary cursor="pointer" minHeight="max(var(--finger), 32px)">
-          Where the figure comes from: before, measured, believed
+          How the estimate was reached
         </chakra.summary>
         <Box maxWidth="480px">
           <BeliefPicture view={view} measured={drawn} count={measured.filter(({ used }) => used).length} />
@@ -100,7 +100,7 @@ function Stair({ view, bars }: { view: ClayView; bars: readonly BarRecord[] }) {
     });
   return (
     <Chart
-      title="What is left of 100"
+      title="From 100 wet to finished"
       says={`From 100 wet to ${meanLine.at(-1)!.value.toFixed(1)} glazed for this batch and firing; a thin line for each bar.`}
       head={['bar', ...STAGES.map((stage) => STAGE_WORDS[stage])]}
       rows={[
@@ -144,7 +144,7 @@ function ByCone({ view, measured }: { view: ClayView; measured: readonly Measure
   return (
     <Chart
       title="Shrinkage by cone"
-      says={`${here ? `At cone ${here} about ${percent(mean)} is estimated. ` : ''}Open marks are shown and not used.`}
+      says={`${here ? `At cone ${here} about ${percent(mean)} is estimated. ` : ''}Open dots are not used.`}
       head={['bar', 'cone', 'shrank', 'status']}
       rows={shown.map(({ bar, shrinkage, used }) => [bar.name, bar.firing.cone!, percent(shrinkage), used ? 'used' : 'not used'])}
     >
@@ -188,11 +188,11 @@ function ByBatch({ view, measured }: { view: ClayView; measured: readonly Measur
   const y = percentScale([...spread, centre - reach(3), centre + reach(3)]);
   return (
     <Chart
-      title="Batch after batch"
+      title="Batches compared"
       says={
         outside.length > 0
-          ? `${outside.map(({ batch }) => batch.name).join(', ')} stands out from the others.`
-          : `Batches lie about ${percent(centre)}; one outside the marked limits would stand out.`
+          ? `${outside.map(({ batch }) => batch.name).join(', ')} is unusual.`
+          : `The batches average ${percent(centre)}. A batch outside the dashed limits would be unusual.`
       }
       head={['batch', 'date', 'bars', 'shrank']}
       rows={groups.map(({ batch, own, mean }) => [batch.name, batch.date ?? '–', String(own.length), percent(mean)])}
@@ -236,9 +236,9 @@ function BeliefPicture({ view, measured, count }: { view: ClayView; measured: re
       .y1((s) => y(density(s)))(grid) ?? '';
   return (
     <Chart
-      title="Before, measured, believed"
-      says={`Before any bar about ${percent(prior.mean)}, wide; with ${count} measured, about ${percent(belief.mean)}, narrower.`}
-      head={['what', 'about', 'give or take']}
+      title="Before and after measuring"
+      says={`Before any bars: about ${percent(prior.mean)}, a wide range. After ${count} measurements: about ${percent(belief.mean)}, a narrower range.`}
+      head={['what', 'about', 'margin (±)']}
       rows={[
         ['before', percent(prior.mean), percent(prior.sd)],
         ...used.map(({ bar, shrinkage }) => [bar.name, percent(shrinkage), '–']),

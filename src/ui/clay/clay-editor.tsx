@@ -94,7 +94,12 @@ export function ClayEditor({ body, fresh }: { body: Body; fresh: boolean }) {
             width="100%"
           />
         </Box>
-        <Fact body={body} fact="shrinkagePercent" label="Supplier’s shrinkage, %" hint="of the wet size, wet to glazed: 11.5 or 10-12" />
+        <Fact
+          body={body}
+          fact="shrinkagePercent"
+          label="Supplier’s shrinkage, %"
+          hint="of the wet size, wet to finished, such as 11.5 or 10-12"
+        />
         <TextInput
           label="Cone"
           keys="decimal"
@@ -106,7 +111,7 @@ export function ClayEditor({ body, fresh }: { body: Body; fresh: boolean }) {
             return edit({ cone: cone?.value }, 'cone', key);
           }}
         />
-        <Fact body={body} fact="heightShrinkagePercent" label="Shrinkage in height, %" hint="only if measured apart" />
+        <Fact body={body} fact="heightShrinkagePercent" label="Shrinkage in height, %" hint="only if measured separately" />
         <Fact body={body} fact="waterPercent" label="Water, %" hint="of the wet weight; typical 21" />
         <Fact body={body} fact="lossPercent" label="Loss on firing, %" hint="of the dry weight; typical 7" />
       </Grid>

@@ -19,7 +19,7 @@ export function ClayScreen() {
   const go = useGo();
   const [fresh, setFresh] = useState<string | undefined>();
   const asked = useSearchParams().get('body');
-  if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
+  if (status === 'opening') return <Box padding="6">Loading…</Box>;
   const { bodies, plans, settings } = workspace;
   const openPlan = plans.find(({ id }) => id === settings.openPlanId);
   const open = openPlan && mainPart(openPlan).bodyId;
@@ -62,8 +62,8 @@ export function ClayScreen() {
         <ClayEditor key={body.id} body={body} fresh={body.id === fresh} />
       ) : (
         <Box padding="6" maxWidth="480px" color="fg.muted">
-          No clay yet. Add the one you use: its name and the shrinkage its supplier gives are enough to start. Until then pieces are
-          reckoned as typical stoneware, 12 %.
+          No clay yet. Add the one you use. Its name and the supplier’s shrinkage are enough to start. Until then Rimbet assumes typical
+          stoneware, 12%.
         </Box>
       )}
     </Grid>
@@ -88,7 +88,7 @@ function ClayLink({ body, here }: { body: Body; here: boolean }) {
           <Box fontWeight="600">{body.name}</Box>
           <Box fontSize="sm" color="fg.muted">
             {body.kind}, {writePercent(shrinkage.width * 100)}
-            {sources.shrinkage === 'typical' ? ', only typical' : ''}
+            {sources.shrinkage === 'typical' ? ', typical figure' : ''}
           </Box>
         </Box>
       </Link>

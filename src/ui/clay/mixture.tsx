@@ -41,7 +41,7 @@ export function Mixture() {
       shrinkagePercent: range,
       waterPercent: weighted(a.matter.water * 100, b.matter.water * 100, share),
       lossPercent: weighted(a.matter.loss * 100, b.matter.loss * 100, share),
-      note: 'A mixture: its figures are a guess from its bodies until it has bars of its own.',
+      note: 'A mixture. Its figures are estimated from the two clays until it has bars of its own.',
     });
     go(act, `/clay?body=${id}`);
   };
@@ -69,11 +69,12 @@ export function Mixture() {
         />
       </Grid>
       <Box fontSize="sm" color="fg.muted" marginBlock="2">
-        By weight. Expect {writePercent(range)}: mixtures seldom lie just between. <chakra.b color="warn">Care:</chakra.b> bodies for
-        different heats do not mix by chance: a low one in a high one may bloat or melt onto the shelf. Fire a small test on a tray first.
+        By weight. Expect {writePercent(range)}. Mixtures are rarely exactly halfway. <chakra.b color="warn">Caution:</chakra.b> clays for
+        different temperatures are risky to mix. A low-fire clay in a high-fire one may bloat or melt onto the shelf. Fire a small test on a
+        tray first.
       </Box>
       <Act onClick={make} disabled={first.id === second.id}>
-        Make the mixture
+        Create the mixture
       </Act>
     </chakra.details>
   );

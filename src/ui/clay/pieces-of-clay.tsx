@@ -52,7 +52,7 @@ export function PiecesOfClay({ plans }: { plans: readonly Plan[] }) {
   };
   const moved = rows.filter(({ plan, now, was }) => now && was && write('mouth', plan, now) !== write('mouth', plan, was)).length;
   const all = rows.length < plans.length ? `those in sight` : `${plans.length}`;
-  const said = moved > 0 ? `${moved} of ${all} ${plans.length === 1 ? 'piece' : 'pieces'} moved with it` : `${plans.length} in this clay`;
+  const said = moved > 0 ? `${moved} of ${all} ${plans.length === 1 ? 'piece' : 'pieces'} changed with it` : `${plans.length} in this clay`;
 
   const cell = (what: keyof Reckoned, plan: Plan, now: Reckoned | undefined, was: Reckoned | undefined) => {
     const text = write(what, plan, now);

@@ -15,16 +15,16 @@ const CELL = {
   fontVariantNumeric: 'tabular-nums',
 } as const;
 
-const HEADS = { bars: 'bars’ worth', absorption: 'absorption', bead: 'a drop of water', differs: 'against the first' };
+const HEADS = { bars: 'evidence, in bars', absorption: 'absorption', bead: 'a drop of water', differs: 'difference from the first' };
 
 const tenth = (share: number): string => (share * 100).toFixed(1);
 
 /** What a clay is against the first, in words. */
 function differsWords({ differs }: ClayBeside): string {
-  if (!differs) return 'the others against this';
+  if (!differs) return 'compared with';
   const { by, doubt, more } = differs;
   const said = `${tenth(Math.abs(by))} ${by < 0 ? 'less' : 'more'}`;
-  return more ? `${said}: more than the doubt of ${tenth(doubt)}` : `${said}: within the doubt of ${tenth(doubt)}`;
+  return more ? `${said}: a real difference (margin ${tenth(doubt)})` : `${said}: too close to call (margin ${tenth(doubt)})`;
 }
 
 /** Clays beside each other by what they shrank of 100 wet, at each stage and in each step. */
@@ -32,7 +32,7 @@ export function ClaysTable({ bodies }: { bodies: readonly Body[] }) {
   const { workspace } = useWorkspace();
   const clays = useMemo(() => claysBeside(workspace, bodies), [workspace, bodies]);
   return (
-    <Box overflowX="auto" tabIndex={0} role="region" aria-label="Clays beside each other" marginBottom="6" className="unfolding">
+    <Box overflowX="auto" tabIndex={0} role="region" aria-label="Clays compared" marginBottom="6" className="unfolding">
       <chakra.table
         borderCollapse="collapse"
         aria-label="What each clay shrank of 100 wet"
@@ -42,7 +42,7 @@ export function ClaysTable({ bodies }: { bodies: readonly Body[] }) {
         <thead>
           <tr>
             <chakra.th scope="col" textAlign="left" fontWeight="400" fontSize="sm" color="fg.muted">
-              shrank, of 100 wet
+              shrinkage, %
             </chakra.th>
             {(['dry', 'bisque', 'glazed'] as const).map((stage) => (
               <chakra.th key={stage} scope="col" {...CELL} color={stage}>

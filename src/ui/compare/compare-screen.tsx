@@ -42,7 +42,7 @@ export function CompareScreen() {
   const [ticked, setTicked] = useState<readonly string[]>([]);
   const [only, setOnly] = useState(false);
   const [open, setOpen] = useState<string | undefined>();
-  if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
+  if (status === 'opening') return <Box padding="6">Loading…</Box>;
   const { plans } = workspace;
   const bodies = workspace.bodies.filter(({ id }) => !left.includes(id));
   const wanted = only ? plans.filter(({ id }) => ticked.includes(id)) : called(workspace, find);
@@ -58,7 +58,7 @@ export function CompareScreen() {
           <chakra.h1 fontSize="1.375rem" fontWeight="680">
             Compare clays
           </chakra.h1>
-          <Box color="fg.muted">Wet size and clay to weigh out, for the same finished piece.</Box>
+          <Box color="fg.muted">Wet size and clay to weigh out for the same finished size.</Box>
         </Box>
         <Saves files={[{ words: 'Save CSV', make: csv }]} />
       </HStack>
@@ -102,7 +102,7 @@ export function CompareScreen() {
         </HStack>
       )}
       {plans.length === 0 || bodies.length === 0 ? (
-        <Box color="fg.muted">There is nothing to compare yet: it takes a piece and a clay.</Box>
+        <Box color="fg.muted">Nothing to compare yet. Add a piece and a clay first.</Box>
       ) : shown.length === 0 ? (
         <Box color="fg.muted">No piece matches “{find}”.</Box>
       ) : (
@@ -224,7 +224,7 @@ function AllSizes({ plan, bodies }: PieceProps) {
       {handOf(part) === 'wheel' &&
         line(
           'grid',
-          'Rim on a grid',
+          'Rim position on the grid',
           ({ sized }) => `${length(sized.stages.wet.sizes.rimDiameter / 2)} out, ${length(sized.thrown.gauge)} up`,
         )}
     </>

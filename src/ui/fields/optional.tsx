@@ -83,7 +83,7 @@ export function OptionalPercent({ most, ...props }: Props & { most: number }) {
     <Optional
       {...props}
       read={(typed) => readPercent(typed, { min: 0, max: most })}
-      write={(percent) => `${Number(percent.toFixed(2))} %`}
+      write={(percent) => `${Number(percent.toFixed(2))}%`}
     />
   );
 }
@@ -100,9 +100,9 @@ export function OptionalShare({ most, wholeG, ...props }: Props & { most: number
         if (!weighed?.ok) return percent;
         const share = (100 * weighed.value) / wholeG;
         if (share <= most) return good(share);
-        return bad('', `That is ${Math.round(share)} % of the clay: at most ${most} % can be meant.`);
+        return bad('', `That is ${Math.round(share)}% of the clay: at most ${most}% can be meant.`);
       }}
-      write={(percent) => `${Number(percent.toFixed(2))} %`}
+      write={(percent) => `${Number(percent.toFixed(2))}%`}
     />
   );
 }
@@ -124,7 +124,7 @@ export function OptionalNumber({ min, max, whole = false, example, ...props }: N
       read={(typed) => {
         const value = Number(typed.trim().replace(',', '.'));
         if (value >= min && value <= max && (!whole || Number.isInteger(value))) return good(value);
-        return bad('', `Write a ${whole ? 'whole number' : 'number'} from ${min} to ${max}, such as ${example}.`);
+        return bad('', `Enter a ${whole ? 'whole number' : 'number'} from ${min} to ${max}, such as ${example}.`);
       }}
       write={(value) => String(Number(value.toFixed(3)))}
     />

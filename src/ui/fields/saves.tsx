@@ -40,7 +40,7 @@ function useSaves() {
 }
 
 const savedWords = ({ name, chosen }: SavedFile): string =>
-  chosen ? `Saved as ${name}, where you chose.` : `Saved as ${name}, among this browser’s downloads.`;
+  chosen ? `Saved as ${name} in the folder you chose.` : `Saved as ${name} in your downloads.`;
 
 /** Buttons that save files; beside them where the last one went, or why it could not be saved and what to do. */
 export function Saves({ files, children }: { files: readonly Saveable[]; children?: ReactNode }) {
@@ -59,7 +59,7 @@ export function Saves({ files, children }: { files: readonly Saveable[]; childre
               disabled={state.kind === 'making'}
               onClick={() => void save(file)}
             >
-              {making ? 'Making …' : file.words}
+              {making ? 'Preparing…' : file.words}
             </Act>
           );
         })}
@@ -74,11 +74,11 @@ export function Saves({ files, children }: { files: readonly Saveable[]; childre
             <>
               Try again, or{' '}
               <Act minHeight="max(var(--finger), 28px)" onClick={() => download(state.file!)}>
-                take it as a download
+                download it instead
               </Act>
             </>
           ) : (
-            'It could not be made. Try again; if that fails too, reload the page.'
+            'The file could not be made. Try again. If it fails again, reload the page.'
           )}
         </Box>
       )}

@@ -39,7 +39,7 @@ function useChosenFile() {
     clear();
     const fileName = file.name;
     if (file.size > LARGEST_FILE)
-      return setChosen({ fileName, problem: `The file is larger than ${LARGEST_FILE / 1024 / 1024} MB; a workspace is not.` });
+      return setChosen({ fileName, problem: `The file is larger than ${LARGEST_FILE / 1024 / 1024} MB, so it is not a workspace file.` });
     setChosen({ fileName, reading: { done: 0, of: 0 } });
     job.current = readFile(file, (reading) => setChosen({ fileName, reading }));
     return void job.current.result.then(
@@ -51,7 +51,7 @@ function useChosenFile() {
     clear();
     void import('@/core/encode').then(({ readSent }) => {
       const read = readSent(text);
-      const fileName = read.ok ? `“${read.value.plans[0]?.name ?? 'Nothing'}”, sent` : 'What was sent';
+      const fileName = read.ok ? `“${read.value.plans[0]?.name ?? 'Nothing'}”, sent` : 'Shared piece';
       setChosen({ fileName, sent: true, ...(read.ok ? { workspace: read.value } : { problem: problemWords(read.problem) }) });
     });
   };
@@ -99,7 +99,7 @@ export function FilesScreen() {
     return () => window.removeEventListener('hashchange', look);
   }, []);
   const input = useRef<HTMLInputElement>(null);
-  if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
+  if (status === 'opening') return <Box padding="6">Loading…</Box>;
   const pictured = new Set(workspace.pieces.flatMap(({ photos = [] }) => photos.map(({ id }) => id))).size;
   const tell = async (act: ReturnType<typeof commands.clearAll>) => {
     // pictures first: a row may name them
@@ -126,7 +126,7 @@ export function FilesScreen() {
       <Part title="Save everything to one file">
         <Box color="fg.muted" marginBottom="2">
           {workspace.plans.length} pieces, {workspace.bodies.length} clays and {workspace.batches.length} batches. They are kept in this
-          browser only; a file is the copy you hold.
+          browser only. Save a file to keep your own copy.
         </Box>
         <Saves
           files={[
@@ -140,7 +140,7 @@ export function FilesScreen() {
       </Part>
       <Part title="Open a file">
         <Box color="fg.muted" marginBottom="2">
-          Nothing changes before you have seen what would.
+          You will see all changes before anything happens.
         </Box>
         <input
           ref={input}
@@ -154,7 +154,7 @@ export function FilesScreen() {
             if (file) choose(file);
           }}
         />
-        <Act onClick={() => input.current?.click()}>Choose a workspace file …</Act>
+        <Act onClick={() => input.current?.click()}>Choose a workspace file…</Act>
         {refused && (
           <Box role="alert" marginTop="3" padding="3" background="bad.wash" color="bad" borderRadius="4px">
             {refused}
@@ -163,7 +163,7 @@ export function FilesScreen() {
         {chosen?.reading && <Reading fileName={chosen.fileName} progress={chosen.reading} onCancel={clear} />}
         {chosen?.problem && (
           <Box role="alert" marginTop="3" padding="3" background="bad.wash" color="bad" borderRadius="4px">
-            <b>{chosen.fileName}</b> was not opened, and nothing was changed. {chosen.problem}
+            <b>{chosen.fileName}</b> could not be opened. Nothing was changed. {chosen.problem}
           </Box>
         )}
         {chosen?.workspace && (
@@ -204,9 +204,9 @@ export function FilesScreen() {
         </Box>
         <HStack gap="3" flexWrap="wrap">
           <Act look="danger" onClick={() => void tell(commands.clearAll())}>
-            Empty the workspace
+            Delete everything
           </Act>
-          <Act onClick={() => void tell(commands.replaceAll(DEMO, 'the example workshop'))}>Back to the example workshop</Act>
+          <Act onClick={() => void tell(commands.replaceAll(DEMO, 'the example workshop'))}>Load the example workshop</Act>
         </HStack>
       </Part>
       <Box marginTop="8" fontSize="sm" color="fg.muted">

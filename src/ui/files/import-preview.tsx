@@ -17,7 +17,7 @@ const TABLE_WORDS: Record<TableName, string> = {
   pieces: 'Pieces made',
   sets: 'Sets',
   orders: 'Orders',
-  shop: 'Shop settings',
+  shop: 'Workshop settings',
 };
 
 const SHOWN = 6;
@@ -29,8 +29,8 @@ function Difference({ difference, whole }: { difference: TableDifference; whole:
   const { table, added, changed, onlyHere, same } = difference;
   const rows = [
     { words: 'new', all: added },
-    { words: 'changed: file’s version wins', all: changed },
-    ...(whole ? [{ words: 'only here: stays if merged, goes if replaced', all: onlyHere }] : []),
+    { words: 'changed (the file’s version is used)', all: changed },
+    ...(whole ? [{ words: 'only here (kept if you merge, deleted if you replace)', all: onlyHere }] : []),
   ].filter(({ all }) => all.length > 0);
   if (!whole && rows.length === 0) return null;
   return (
@@ -62,12 +62,12 @@ export function ImportPreview({ fileName, incoming, onMerge, onReplace, onCancel
   const differences = compare(workspace, incoming);
   return (
     <Box marginTop="3" padding="4" background="bg.panel" borderRadius="4px" role="region" aria-label="What the file would change">
-      <b>{fileName}</b> can be opened.
+      <b>{fileName}</b> can be opened. It contains:
       {children ??
         differences.map((difference) => <Difference key={difference.table} difference={difference} whole={onReplace !== undefined} />)}
       <HStack gap="3" marginTop="4" flexWrap="wrap">
         <Act look="solid" onClick={() => onMerge(incoming)}>
-          {onReplace ? 'Merge it in' : 'Keep it'}
+          {onReplace ? 'Merge' : 'Add to my pieces'}
         </Act>
         {onReplace && (
           <Act look="danger" onClick={() => onReplace(incoming)}>

@@ -76,15 +76,15 @@ export function Kept() {
   const since = done - (exported?.since ?? 0);
   return (
     <Box fontSize="sm" marginTop="2" data-testid="kept">
-      {exported?.at ? `Last exported on ${DAY.format(new Date(exported.at))}; ` : 'Never exported; '}
-      {since <= 0 ? 'nothing changed since.' : since === 1 ? 'one change since.' : `${since} changes since.`}
+      {exported?.at ? `Last saved to a file on ${DAY.format(new Date(exported.at))}: ` : 'No file saved yet: '}
+      {since <= 0 ? 'no changes since.' : since === 1 ? 'one change since.' : `${since} changes since.`}
       {room && (
         <Box>
-          This browser gives {megabytes(room.of)}, of which {megabytes(room.used)} is used.{' '}
-          {room.lasting ? 'It will not clear anything by itself.' : 'If it runs short of room it may clear what is here.'}
+          Storage: {megabytes(room.used)} used of {megabytes(room.of)}.{' '}
+          {room.lasting ? 'The browser will not delete it by itself.' : 'If space runs low, the browser may delete it.'}
           {!room.lasting && (
             <Box marginTop="2">
-              <Act onClick={() => void navigator.storage.persist().then(look).then(setRoom)}>Ask it to keep everything</Act>
+              <Act onClick={() => void navigator.storage.persist().then(look).then(setRoom)}>Ask the browser to protect it</Act>
             </Box>
           )}
         </Box>

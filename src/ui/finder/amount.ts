@@ -17,12 +17,12 @@ export function amountFound(typed: string, units: Units): Found | undefined {
   if (!/[a-z]/i.test(typed)) return undefined;
   const ball = readQuantity('mass', typed, units.readMass);
   if (ball.ok)
-    return { key: 'ball', words: `Start from a ball of ${units.mass(ball.value)}`, more: 'Enter', href: `/new?from=ball&g=${ball.value}` };
+    return { key: 'ball', words: `New piece from a ${units.mass(ball.value)} ball`, more: 'Enter', href: `/new?from=ball&g=${ball.value}` };
   const holds = readQuantity('volume', typed, units.readVolume);
   if (!holds.ok) return undefined;
   return {
     key: 'holds',
-    words: `Start from a piece that holds ${units.volume(holds.value)}`,
+    words: `New piece that holds ${units.volume(holds.value)}`,
     more: 'Enter',
     href: `/new?from=holds&ml=${holds.value}`,
   };

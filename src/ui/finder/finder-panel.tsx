@@ -24,7 +24,7 @@ interface Props {
   readonly onEscape?: (() => void) | undefined;
 }
 
-const GROUPS = { here: 'In this piece', pieces: 'Pieces', clays: 'Clays', places: 'Places' } as const;
+const GROUPS = { here: 'In the open piece', pieces: 'Pieces', clays: 'Clays', places: 'Places' } as const;
 
 /** Begins like a size or an amount. */
 const LIKE_A_SIZE = /^\s*[\d.,¼½¾⅛⅜⅝⅞]/;
@@ -92,7 +92,7 @@ export function FinderPanel({ typed, onTyped, piecesOnly, label, entered = false
         <Command.List label="Found">
           {size?.ok && (
             <Command.Item value="size" onSelect={() => make(size.value)}>
-              Make a cup this wide at the mouth <small>Enter</small>
+              Start a cup with this mouth <small>Enter</small>
             </Command.Item>
           )}
           {amount && (
@@ -113,7 +113,7 @@ export function FinderPanel({ typed, onTyped, piecesOnly, label, entered = false
               ),
           )}
         </Command.List>
-        {none && !size && <div className="finder-none">Nothing is called that. Try a shorter word, or a finished size such as 92.</div>}
+        {none && !size && <div className="finder-none">No match. Try a shorter word, or a finished size such as 92.</div>}
       </div>
     </Command>
   );

@@ -8,7 +8,7 @@ import type { FinderPanel } from './finder-panel';
 
 type Panel = ComponentType<ComponentProps<typeof FinderPanel>>;
 
-const LABEL = 'Find, or type a finished size';
+const LABEL = 'Find anything, or type a finished size';
 
 /** The panel is fetched when it is first asked for; until it is there a plain field takes what is typed. */
 export function usePanel(wanted: boolean) {
@@ -79,7 +79,7 @@ export function Finder() {
           leave();
         }}
         aria-label={LABEL}
-        placeholder="size, piece, tool, place …   /"
+        placeholder="Find a size, piece or tool   /"
         autoComplete="off"
         spellCheck={false}
       />

@@ -37,7 +37,7 @@ const PLACES: readonly Candidate[] = [
   {
     key: 'shelves',
     words: 'Shelves',
-    more: 'what was made and where it stands',
+    more: 'pieces made, stage by stage',
     href: '/shelves',
     finds: 'log runs board wet bisque drying fired kiln door load measure learned taught came out',
   },
@@ -45,7 +45,7 @@ const PLACES: readonly Candidate[] = [
   {
     key: 'orders',
     words: 'Orders',
-    more: 'how many, which days, is it worth it',
+    more: 'how many to make, dates, price and time',
     href: '/orders',
     finds: 'customer due calendar price extras kiln load balls',
   },
@@ -64,7 +64,7 @@ const PLACES: readonly Candidate[] = [
     href: '/kit',
     finds: 'humps bowls cutters roller bats chucks extruder dies',
   },
-  { key: 'files', words: 'Files', more: 'export, open, restore', href: '/files', finds: 'backup save import export csv version' },
+  { key: 'files', words: 'Files', more: 'save, open, restore', href: '/files', finds: 'backup save import export csv version' },
   { key: 'compare', words: 'Compare clays', more: 'every piece in every clay', href: '/compare', finds: 'match set two clays' },
 ];
 

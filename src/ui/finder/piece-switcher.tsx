@@ -56,7 +56,7 @@ export function PieceSwitcher() {
           typed={typed}
           onTyped={setTyped}
           piecesOnly
-          label="Another piece by its name"
+          label="Find a piece by name"
           onClose={() => setOpen(false)}
           onEscape={() => button.current?.focus()}
         />

@@ -44,7 +44,7 @@ export function SizeAnswer({ mm, clay: { body, figures }, onClay }: AnswerProps)
         <span>to finish at {units.length(mm)} across in</span>
         {bodies.length > 0 ? (
           <Choice
-            label="Clay of the quick size"
+            label="Clay"
             value={body?.id ?? ''}
             options={[
               ...(body ? [] : [{ value: '', words: 'typical stoneware' }]),

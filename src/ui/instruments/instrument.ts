@@ -25,7 +25,7 @@ export const serialScale: Instrument = {
   name: 'scale on a serial port',
   start: async (onReading) => {
     const serial = (navigator as WithSerial).serial;
-    if (!serial) throw new Error('This browser has no serial interface. A scale that types like a keyboard works everywhere.');
+    if (!serial) throw new Error('This browser cannot connect to a serial scale. A scale that types like a keyboard works in any browser.');
     const port = await serial.requestPort();
     await port.open({ baudRate: BAUD });
     const reader = port.readable!.getReader();

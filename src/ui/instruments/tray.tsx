@@ -21,7 +21,7 @@ function useLastField() {
 /** Scales and calipers: a connected one, and stand-ins to try with. A reading goes where the cursor stood. */
 export function InstrumentTray({ onClose }: { onClose: () => void }) {
   const field = useLastField();
-  const [said, setSaid] = useState('Put the cursor into a field; a reading goes there.');
+  const [said, setSaid] = useState('Click a field first. Readings go into it.');
   const [stop, setStop] = useState<(() => void) | undefined>();
   const take = (text: string) => {
     if (!field.current?.isConnected) return setSaid(`${text}: put the cursor into a field first.`);
@@ -34,7 +34,7 @@ export function InstrumentTray({ onClose }: { onClose: () => void }) {
       setStop(() => end);
       setSaid(`The ${instrument.name} is connected.`);
     } catch (error) {
-      setSaid(error instanceof Error ? error.message : 'It could not be connected.');
+      setSaid(error instanceof Error ? error.message : 'Could not connect. Check the cable and try again.');
     }
   };
   return (
@@ -60,7 +60,7 @@ export function InstrumentTray({ onClose }: { onClose: () => void }) {
       <Box role="status" fontSize="sm" color="fg.muted" marginBlock="1">
         {said}
       </Box>
-      <Box fontSize="sm">A caliper or a scale that types like a keyboard needs nothing here: it works in every field.</Box>
+      <Box fontSize="sm">A caliper or scale that types like a keyboard needs no setup. It works in any field.</Box>
       <HStack marginBlock="2" gap="2">
         {stop ? (
           <Act

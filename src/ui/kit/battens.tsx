@@ -18,7 +18,7 @@ export function Battens() {
     <Box as="section" aria-label="Battens and roller" marginBottom="6">
       <chakra.h2 fontWeight="650">Battens and roller</chakra.h2>
       <Box fontSize="sm" color="fg.muted">
-        The nearest one, or two on each other, is chosen for every slab.
+        Rimbet chooses the nearest batten, or two stacked, for each slab.
       </Box>
       <HStack gap="3" flexWrap="wrap">
         {battens.map((mm, i) => (
@@ -39,12 +39,12 @@ export function Battens() {
         <Act onClick={() => set((now) => [...now, USUAL_BATTEN], 'new batten')}>Add a batten</Act>
       </HStack>
       <HStack gap="2" marginTop="2" fontSize="sm" color="fg.muted">
-        <span>Widest slab the roller takes</span>
+        <span>Widest slab for the roller</span>
         <LengthInput
-          label="Widest slab the roller takes"
+          label="Widest slab for the roller"
           mm={shop.rollerWidth ?? USUAL_ROLLER}
           takeMm={(rollerWidth, key) => {
-            if (rollerWidth < 50) return 'A roller takes at least 50 mm.';
+            if (rollerWidth < 50) return 'Enter at least 50 mm.';
             return setShop('rollerWidth', () => rollerWidth, undefined, key);
           }}
           known

@@ -44,7 +44,7 @@ function CutterRow({ cutter, fresh }: { cutter: CutterRecord; fresh: boolean }) 
         label={`Width of ${name}`}
         mm={width}
         takeMm={(mm, key) => {
-          if (hollows && mm <= hollows) return 'The tips stand further out than the hollows.';
+          if (hollows && mm <= hollows) return 'The width over the tips must be larger.';
           edit({ width: mm }, key);
           return undefined;
         }}
@@ -58,7 +58,7 @@ function CutterRow({ cutter, fresh }: { cutter: CutterRecord; fresh: boolean }) 
             label={`Width over the hollows of ${name}`}
             mm={hollows}
             takeMm={(mm, key) => {
-              if (mm >= width) return 'The hollows lie within the tips.';
+              if (mm >= width) return 'The width over the hollows must be smaller.';
               edit({ hollows: mm }, key);
               return undefined;
             }}
@@ -91,7 +91,7 @@ export function Cutters() {
     <Box as="section" aria-label="Cutters" marginBottom="6">
       <chakra.h2 fontWeight="650">Cutters</chakra.h2>
       <Box fontSize="sm" color="fg.muted">
-        Scalloped ones have two widths: over the tips and over the hollows. Lids and discs are then also given in them.
+        Scalloped cutters have two widths, over the tips and over the hollows. Lids and discs are matched to these cutters.
       </Box>
       {sorted.length === 0 && <Box paddingBlock="2">None yet.</Box>}
       <chakra.ul listStyleType="none">
@@ -102,7 +102,7 @@ export function Cutters() {
       <HStack gap="3" flexWrap="wrap" marginTop="1">
         <Act onClick={add}>Add a cutter</Act>
         {examples.length > 0 && (
-          <Act onClick={() => workspaceStore().runAndTell(commands.deleteCutters(examples))}>Set the example cutters aside</Act>
+          <Act onClick={() => workspaceStore().runAndTell(commands.deleteCutters(examples))}>Remove the example cutters</Act>
         )}
       </HStack>
     </Box>

@@ -11,7 +11,7 @@ import { useState } from 'react';
 const FIELD = { width: '4.25rem', fontSize: '1rem' };
 const PICTURE = { width: 210, height: 120, margin: 8 };
 
-const MEASURED = { inside: 'Clay inside it: inside widths', outside: 'Clay over it: outside widths' } as const;
+const MEASURED = { inside: 'Bowl, clay goes inside', outside: 'Hump, clay goes over' } as const;
 
 /** A bowl to start from; its owner measures his own. mm */
 const NEW: readonly FormerPoint[] = [
@@ -93,7 +93,7 @@ function FormerCard({ former, fresh }: { former: FormerRecord; fresh: boolean })
                 {from}
               </chakra.th>
               <chakra.th scope="col" fontWeight="400" color="fg.muted" textAlign="left">
-                {measured === 'inside' ? 'inside, wide' : 'outside, wide'}
+                {measured === 'inside' ? 'inside width' : 'outside width'}
               </chakra.th>
               <chakra.th scope="col">
                 <chakra.span srOnly>delete</chakra.span>
@@ -157,10 +157,10 @@ export function Formers() {
     <Box as="section" aria-label="Formers">
       <chakra.h2 fontWeight="650">Formers</chakra.h2>
       <Box fontSize="sm" color="fg.muted" maxWidth="64ch">
-        A bowl that clay is pressed into, by its inside widths; or a hump that clay is laid over, by its outside widths. Three heights or
-        more: the bottom is the first.
+        For a bowl you press clay into, measure inside widths. For a hump you lay clay over, measure outside widths. Measure at three
+        heights or more, starting at the bottom.
       </Box>
-      {workspace.formers.length === 0 && <Box paddingBlock="3">None yet: measure the first bowl in the cupboard.</Box>}
+      {workspace.formers.length === 0 && <Box paddingBlock="3">No formers yet. Start with a bowl from your cupboard.</Box>}
       {workspace.formers.map((former) => (
         <FormerCard key={former.id} former={former} fresh={former.id === fresh} />
       ))}

@@ -15,7 +15,7 @@ export function KitScreen() {
   if (status === 'opening')
     return (
       <Box padding="6" color="fg.muted">
-        Opening the workshop …
+        Loading…
       </Box>
     );
   return (

@@ -8,12 +8,12 @@ import { newKey, useUnits } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 
 const WIDTH_WORDS: Record<StockKind, string> = {
-  lid: 'Widths, each measured',
+  lid: 'Widths, one per piece',
   stopper: 'Widths at the top, each measured',
-  gasket: 'Takes mouths from and to',
-  plate: 'Widths, each measured',
-  glass: 'Widths where it sits, each measured',
-  shelf: 'Height under it',
+  gasket: 'Smallest and largest mouth it fits',
+  plate: 'Widths, one per piece',
+  glass: 'Widths at the seat, one per piece',
+  shelf: 'Clear height under the shelf',
 };
 
 const FRESH: Omit<Stock, 'id'> = { name: 'Lids', kind: 'lid', widths: [80] };
@@ -35,7 +35,7 @@ export function BoughtThings() {
     <Box as="section" aria-label="Bought lids and stoppers" marginBottom="6">
       <chakra.h2 fontWeight="650">Bought lids and stoppers</chakra.h2>
       <Box fontSize="sm" color="fg.muted">
-        Measure five of a lot and enter all five: how much they differ counts as doubt wherever a pot is made to them.
+        Measure five from each lot and enter all five. The difference between them is counted in the odds.
       </Box>
       {items.map((item) => (
         <Lot
@@ -96,8 +96,8 @@ function Lot({ item, edit, onDelete }: { item: Stock; edit: Edit; onDelete: () =
       </Box>
       {item.kind === 'stopper' && (
         <HStack gap="4" marginTop="1">
-          <OptionalLength label="At the bottom" value={item.bottom} onValue={(bottom, key) => edit({ bottom }, key)} />
-          <OptionalLength label="Long" value={item.length} onValue={(length, key) => edit({ length }, key)} />
+          <OptionalLength label="Width at the bottom" value={item.bottom} onValue={(bottom, key) => edit({ bottom }, key)} />
+          <OptionalLength label="Length" value={item.length} onValue={(length, key) => edit({ length }, key)} />
         </HStack>
       )}
     </Box>

@@ -15,7 +15,7 @@ export function WheelTools() {
       <ToolList
         list="bats"
         title="Bats"
-        about="Each piece takes the smallest that holds its base; the pointer’s height over the wheel head follows its thickness."
+        about="Each piece uses the smallest bat that fits its base. Its thickness sets the pointer height above the wheel head."
         one="bat"
         lengths={[
           { name: 'width', words: 'across', most: 1000 },
@@ -37,7 +37,7 @@ export function WheelTools() {
       <ToolList
         list="chucks"
         title="Chucks"
-        about="As they stand in use. A piece names those that fit its inside when it is trimmed."
+        about="Diameter in use. Rimbet tells you which chucks fit inside each piece for trimming."
         one="chuck"
         lengths={[{ name: 'across', words: 'across', most: 1000 }]}
         fresh={{ name: 'Chuck', across: 80 }}
@@ -45,7 +45,7 @@ export function WheelTools() {
       <ToolList
         list="dies"
         title="Extruder dies"
-        about="What the strip measures as it comes out, wet."
+        about="Size of the wet strip as it comes out."
         one="die"
         lengths={[
           { name: 'width', words: 'wide', most: 500 },

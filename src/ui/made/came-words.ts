@@ -26,14 +26,14 @@ const larger = (size: SizeName): string => (sizeSpec(size).direction === 'height
  */
 export function cameWords({ size, off, came, unsure, read }: SizeCame, length: (mm: number) => string): string {
   if (off === undefined) return '';
-  if (Math.abs(off) <= unsure) return `as asked, within what a ${read} can tell`;
+  if (Math.abs(off) <= unsure) return `on target, as far as a ${read} can tell`;
   const all = `${length(Math.abs(off))} too ${off < 0 ? smaller(size) : larger(size)}`;
-  if (!came) return `${all}; not measured wet, so hand and clay cannot be told apart`;
+  if (!came) return `${all}. It was not measured wet, so hand and clay cannot be separated`;
   const { hand, clay, belief } = came;
   const parts = [
     Math.abs(hand) >= TOLD && `${length(Math.abs(hand))} made ${hand < 0 ? smaller(size) : larger(size)}`,
-    Math.abs(clay) >= TOLD && `${length(Math.abs(clay))} the clay shrank ${clay < 0 ? 'more' : 'less'} than believed`,
-    Math.abs(belief) >= TOLD && `${length(Math.abs(belief))} planned by another shrinkage than is believed now`,
+    Math.abs(clay) >= TOLD && `${length(Math.abs(clay))} because the clay shrank ${clay < 0 ? 'more' : 'less'} than estimated`,
+    Math.abs(belief) >= TOLD && `${length(Math.abs(belief))} because the shrinkage estimate has changed since`,
   ].filter(Boolean);
   // what pulls the other way is said to
   const signs = [hand, clay, belief].filter((part) => Math.abs(part) >= TOLD);
@@ -43,9 +43,9 @@ export function cameWords({ size, off, came, unsure, read }: SizeCame, length: (
 
 /** How a run was dried, whatever it is. */
 export const DRIED_WORDS: Record<Drying, string> = {
-  on: 'slowly, covered or lid on',
-  apart: 'in its own time, open',
-  hurried: 'in a hurry',
+  on: 'slowly, covered',
+  apart: 'uncovered',
+  hurried: 'quickly',
 };
 
 /** How a run was made, as a word. */

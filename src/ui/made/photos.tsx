@@ -134,7 +134,7 @@ function Picture({ photo, words, onDelete }: { photo: Photo; words: string; onDe
     <Box>
       {gone ? (
         <Box fontSize="sm" color="fg.muted" maxWidth="120px">
-          Picture not here: it was left out of the file.
+          No picture: it was left out of the file.
         </Box>
       ) : (
         <chakra.img

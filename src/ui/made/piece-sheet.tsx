@@ -34,13 +34,13 @@ export function PieceSheet({ run, piece }: Props) {
           {name}
         </chakra.h3>
         <LabelledChoice
-          label="Stands"
+          label="Stage"
           value={piece.shelf}
           options={SHELVES.map((shelf) => ({ value: shelf, words: SHELF_WORDS[shelf] }))}
           onChoose={(shelf) => perform(madeActs.editPiece(piece.id, (now) => onShelf(now, shelf, on), `${name}: ${SHELF_WORDS[shelf]}`))}
         />
         <LabelledChoice<Fate | ''>
-          label="What became of it"
+          label="Kept, sold or given"
           value={piece.fate ?? ''}
           options={[{ value: '', words: 'not said' }, ...FATES.map((fate) => ({ value: fate, words: fate }))]}
           onChoose={(fate) => edit({ fate: fate || undefined }, fate || 'what became of it')}
@@ -53,7 +53,7 @@ export function PieceSheet({ run, piece }: Props) {
               edit({ out: event.currentTarget.checked || undefined }, event.currentTarget.checked ? 'left out' : 'counts again')
             }
           />
-          left out of what is learned
+          leave out of your figures
         </chakra.label>
         <Box flex="1" />
         <DeleteAct label={`Delete ${name}`} onClick={() => workspaceStore().runAndTell(madeActs.deletePiece(piece, run.name))} />
@@ -62,7 +62,7 @@ export function PieceSheet({ run, piece }: Props) {
       <Measured piece={piece} />
       <HStack gap="1" flexWrap="wrap" marginTop="2" role="group" aria-label="What went wrong">
         <Box fontSize="sm" color="fg.muted" marginInlineEnd="1">
-          went wrong:
+          What went wrong:
         </Box>
         {WRONG.map((what) => {
           const has = piece.wrong?.includes(what) === true;
@@ -98,7 +98,7 @@ export function PieceSheet({ run, piece }: Props) {
         </Box>
       </HStack>
       <Minutes
-        title="minutes it took"
+        title="Minutes"
         example="12"
         of={(work) => piece.minutes?.[work]}
         onMinutes={(work, minutes, key) => edit({ minutes: { ...piece.minutes, [work]: minutes } }, `minutes to ${work}`, key)}
@@ -122,8 +122,9 @@ function Came({ run, piece }: Props) {
           <b>
             {madeSize(each.size)} <span style={{ color: ink('glazed') }}>{length(each.fired)}</span>
           </b>
-          {each.asked !== undefined && `, asked ${length(each.asked)}`}: {cameWords(each, length)}
-          {each.inside !== undefined && (each.inside ? '. Inside what was said.' : '. Outside what was said when the run began.')}
+          {each.asked !== undefined && `, target ${length(each.asked)}`}: {cameWords(each, length)}
+          {each.inside !== undefined &&
+            (each.inside ? '. Within the predicted range.' : '. Outside the range predicted when the run began.')}
         </Box>
       ))}
     </Box>

@@ -56,28 +56,28 @@ function Week() {
       </HStack>
       {week.workdays.length === 0 && (
         <Box role="alert" color="bad">
-          A week without a working day brings nothing to an end. Choose one at least.
+          Choose at least one working day.
         </Box>
       )}
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
         <OptionalNumber
-          label="Thrown in a day"
+          label="Pieces thrown per day"
           min={1}
           max={5000}
           whole
           example="20"
           value={week.perDay}
-          onValue={(perDay, key) => (perDay === undefined ? 'Write about how many a day.' : edit({ perDay }, key))}
+          onValue={(perDay, key) => (perDay === undefined ? 'Enter a rough number per day.' : edit({ perDay }, key))}
         />
         <LabelledChoice
-          label="It dries in a room"
+          label="Drying room"
           value={week.room}
           options={(Object.keys(ROOMS_DRY) as Room[]).map((value) => ({ value, words: ROOM_WORDS[value] }))}
           onChoose={(room) => edit({ room })}
         />
         <Box flex="1 1 260px">
           <TextInput
-            label="Days off, with a comma between"
+            label="Days off, separated by commas"
             shown={week.off.join(', ')}
             take={(text, key) => {
               const read = text
@@ -106,12 +106,12 @@ function Kiln() {
     <Block title="Kiln">
       <HStack gap="4" flexWrap="wrap">
         <OptionalLength
-          label="Shelf, wide"
+          label="Shelf width"
           value={kiln?.width}
           onValue={(width, key) => (width ? edit({ width }, key) : 'A shelf has a width.')}
         />
         <OptionalLength
-          label="Shelf, deep"
+          label="Shelf depth"
           value={kiln?.depth}
           onValue={(depth, key) => (depth ? edit({ depth }, key) : 'A shelf has a depth.')}
         />
@@ -133,8 +133,8 @@ const COSTS = {
   glaze: 'Glaze, a piece',
   firing: 'Firing, a piece',
   packing: 'Packing, a piece',
-  wantPerHour: 'An hour should bring',
-  minutes: 'Minutes a piece, in all',
+  wantPerHour: 'Target per hour',
+  minutes: 'Minutes per piece, total',
 } as const satisfies Partial<Record<keyof Money, string>>;
 
 const KG_PER_LB = 0.45359237;
@@ -159,7 +159,7 @@ function Costs() {
           />
         </Box>
         <OptionalPercent
-          label="The shop keeps"
+          label="Shop commission"
           most={99}
           value={money && money.shop * 100}
           onValue={(percent, key) => edit({ shop: (percent ?? 0) / 100 }, key)}
@@ -204,7 +204,7 @@ function Costs() {
         ))}
       </HStack>
       <Box fontSize="sm" color="fg.muted">
-        Minutes by what is done stand for those in all; those you write down with pieces on the shelves stand for both.
+        Minutes per step replace the total. Minutes from your log replace both.
       </Box>
     </Block>
   );

@@ -28,14 +28,14 @@ export function OrderHead({ order, today }: { order: Order; today: string }) {
           take={(name, key) => (name.trim() ? edit({ name: name.trim() }, 'name', key) : 'An order needs a name.') ?? undefined}
         />
         <Act onClick={() => edit({ closed: !order.closed }, order.closed ? 'open again' : 'order done')}>
-          {order.closed ? 'Open again' : 'Delivered'}
+          {order.closed ? 'Reopen' : 'Mark as delivered'}
         </Act>
         <DeleteAct label={`Delete ${order.name}`} onClick={() => workspaceStore().runAndTell(orderActs.deleteOrder(order))} />
       </HStack>
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginTop="2">
         <Box flex="1 1 320px">
           <TextInput
-            label="In the customer’s words"
+            label="What the customer asked for"
             shown={order.words}
             style={{ as: 'textarea', paddingBlock: '1.5', minHeight: '64px', css: { fieldSizing: 'content' } }}
             take={(words, key) => (words.length > MOST ? 'At most 10,000 characters.' : (edit({ words }, 'words', key) ?? undefined))}
@@ -50,7 +50,7 @@ export function OrderHead({ order, today }: { order: Order; today: string }) {
           onValue={(due, key) => edit({ due }, 'due', key)}
         />
         <LabelledChoice
-          label="Enough come out in"
+          label="Chance of enough"
           value={String(order.odds)}
           options={ODDS.map((each) => ({ value: String(each), words: chanceWords(each) }))}
           onChoose={(odds) => edit({ odds: Number(odds) }, 'odds')}
@@ -58,7 +58,7 @@ export function OrderHead({ order, today }: { order: Order; today: string }) {
       </HStack>
       {past && !order.closed && (
         <Box role="status" color="warn">
-          {dayWords(order.due!)} is before today. Is the day right? It stays as you wrote it.
+          {dayWords(order.due!)} is in the past. Check the date.
         </Box>
       )}
     </Box>

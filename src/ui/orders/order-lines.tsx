@@ -28,8 +28,8 @@ export function OrderLines({ work: { order, lines }, today }: { work: OrderWork;
 function AddLine({ orderId }: { orderId: string }) {
   const { workspace } = useWorkspace();
   const options = [
-    { value: '', words: 'add a piece, a set, a wish …' },
-    { value: WISH, words: 'a wish that is no piece yet' },
+    { value: '', words: 'Add a piece, a set or a request…' },
+    { value: WISH, words: 'a request, not a piece yet' },
     ...workspace.sets.map(({ id, name }) => ({ value: `set ${id}`, words: name })),
     ...workspace.plans.map(({ id, name }) => ({ value: `plan ${id}`, words: name })).sort((a, b) => a.words.localeCompare(b.words)),
   ];
@@ -97,7 +97,7 @@ function Line({ orderId, work, due, today }: LineProps) {
       </Box>
       {items.length > 0 && (
         <OptionalNumber
-          label={`Make${matched ? ' in all' : ''}`}
+          label={`Make${matched ? ' in total' : ''}`}
           min={1}
           max={5000}
           whole
@@ -129,7 +129,7 @@ function Wish({ line, edit }: { line: OrderLine; edit: (change: (line: OrderLine
     <HStack gap="2" flexWrap="wrap" alignItems="flex-end">
       <Box flex="1 1 200px">
         <TextInput
-          label="Wish"
+          label="Request"
           shown={line.wish ?? ''}
           take={(wish, key) => edit((each) => ({ ...each, wish }), 'wish', key) ?? undefined}
         />
@@ -138,10 +138,10 @@ function Wish({ line, edit }: { line: OrderLine; edit: (change: (line: OrderLine
         label="Which piece is this"
         value=""
         width="10.625rem"
-        options={[{ value: '', words: 'this is the piece …' }, ...options]}
+        options={[{ value: '', words: 'Choose the piece…' }, ...options]}
         onChoose={(planId) => planId && edit((each) => ({ ...each, planId }), 'piece for a wish')}
       />
-      <Link href="/new?from=holds">Make a piece for it</Link>
+      <Link href="/new?from=holds">Create a piece</Link>
     </HStack>
   );
 }
@@ -162,12 +162,12 @@ function MakeWords({ work: { items, matched } }: { work: LineWork }) {
               </chakra.span>
             </>
           )}
-          . {of > 0 ? `You lost ${lost} of ${of}.` : 'Typically 1 in 10 is lost.'} By rules of thumb {thumb.tenth}, {thumb.thirdOfOrder} or{' '}
+          . {of > 0 ? `You lost ${lost} of ${of}.` : 'Typical loss: 1 in 10.'} Rules of thumb: {thumb.tenth}, {thumb.thirdOfOrder} or{' '}
           {thumb.thirdOfBatch}.{!made.ok && ` ${made.problem.message}`}
         </Box>
       ))}
-      {items.some(({ wholeFirings }) => wholeFirings) && <Box>A whole firing was lost before: no number of extras covers that.</Box>}
-      {matched && <Box>They are to match: measured out of the bisque, sorted, and each set glazed alike.</Box>}
+      {items.some(({ wholeFirings }) => wholeFirings) && <Box>You have lost a whole firing before. Spares cannot cover that.</Box>}
+      {matched && <Box>These must match. Measure them after bisque, sort them into sets, and glaze each set alike.</Box>}
     </Box>
   );
 }
@@ -196,13 +196,12 @@ function Late({ work: { dates, late, soonest, items }, due, today }: { work: Lin
   if (late === 0 || !dates || items.length === 0 || due === undefined) return null;
   const next = dates.value.find((step) => !step.done)!;
   const waits = dates.value.filter((step) => !step.done && step.name === 'dry')[0];
-  const ready = soonest !== undefined && soonest > due ? ` Begun today it is ready on ${dayWords(soonest)}.` : '';
+  const ready = soonest !== undefined && soonest > due ? ` If you start today it is ready on ${dayWords(soonest)}.` : '';
   return (
     <Box role="status" color="warn" fontSize="sm" data-late>
-      {DOING[next.name]} should have begun {late === 1 ? 'yesterday' : `${late} days ago`}.{ready} What could give: a later day, fewer of
-      them
+      {DOING[next.name]} should have begun {late === 1 ? 'yesterday' : `${late} days ago`}.{ready} Options: a later date, fewer pieces
       {waits ? ', or a warmer room to dry in, slowly for thick ware' : ''}
-      {today > due ? '; it was due already' : ''}.
+      {today > due ? '. The due date has passed' : ''}.
     </Box>
   );
 }
@@ -216,7 +215,7 @@ function Stands({ work: { dates } }: { work: LineWork }) {
   if (!firm || firm.stands <= FIRMS) return null;
   return (
     <Box fontSize="sm" color="warn">
-      {firm.stands} nights between throwing and trimming, {dayWords(firm.from)} on: wrap them, or they are too hard to trim.
+      {firm.stands} nights between throwing and trimming, {dayWords(firm.from)} . Wrap them, or they will be too hard to trim.
     </Box>
   );
 }

@@ -28,7 +28,7 @@ export function OrdersScreen() {
   const asked = useSearchParams().get('order');
   const today = madeActs.today();
   const works = useMemo(() => openOrders(workspace).map((order) => orderWork(workspace, order, today)), [workspace, today]);
-  if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
+  if (status === 'opening') return <Box padding="6">Loading…</Box>;
   const closed = workspace.orders.filter((order) => order.closed);
   const open = workspace.orders.find(({ id }) => id === asked) ?? works[0]?.order;
   const view = asked === SETS || asked === WORK ? asked : undefined;
@@ -51,7 +51,7 @@ export function OrdersScreen() {
           {works.map(({ order }) => tab(order.id, order.name, !view && order.id === open?.id))}
           {closed.map((order) => tab(order.id, `${order.name}, done`, !view && order.id === open?.id))}
           {tab(SETS, 'Sets', view === SETS)}
-          {tab(WORK, 'How we work', view === WORK)}
+          {tab(WORK, 'Workshop settings', view === WORK)}
         </nav>
         <Box flex="1" />
         <Act look={works.length === 0 ? 'solid' : 'plain'} onClick={begin}>
@@ -70,8 +70,7 @@ export function OrdersScreen() {
           />
         ) : (
           <Box color="fg.muted" maxWidth="60ch" paddingBlock="6">
-            No order yet. Write down what somebody asked for: Rimbet tells how many to make so that enough come out, what clay that takes,
-            and on which days each step falls so that it is ready in time.
+            No orders yet. Add what somebody has ordered. Rimbet works out how many to make, the clay you need and the date of each step.
           </Box>
         ))}
     </Box>

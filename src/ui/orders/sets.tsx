@@ -17,7 +17,7 @@ export function Sets() {
   if (workspace.sets.length === 0)
     return (
       <Box color="fg.muted" maxWidth="60ch">
-        No set yet. A nest is made from one bowl, in its Fit room; sets that match are sorted from measured pieces, on the shelves.
+        No sets yet. Make a nest from one bowl under Fit, or sort measured pieces into sets under Shelves.
       </Box>
     );
   return workspace.sets.map((set) => <OneSet key={set.id} set={set} />);
@@ -98,7 +98,7 @@ function Sheets({ plans, set }: { plans: readonly Plan[]; set: PieceSet }) {
   const files = useSetSheets(plans, set.name);
   return (
     <Saves files={files}>
-      <Link href={`/wheel?plan=${plans[0]!.id}&set=${set.id}`}>At the wheel, one after the other</Link>
+      <Link href={`/wheel?plan=${plans[0]!.id}&set=${set.id}`}>Throw the set at the wheel</Link>
     </Saves>
   );
 }

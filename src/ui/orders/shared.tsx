@@ -22,7 +22,7 @@ export function Shared({ works }: { works: readonly OrderWork[] }) {
           <HStack key={`${step}-${from}`} gap="3" flexWrap="wrap" color="glazed" fontSize="sm" minHeight="32px">
             {apart.length === 0 ? (
               <span>
-                One {CALLED[step]} on {dayWords(from)} for {names}.
+                Shared {CALLED[step]} on {dayWords(from)}: {names}.
               </span>
             ) : (
               <>

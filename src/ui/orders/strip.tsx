@@ -272,7 +272,7 @@ function StepBar({ order, line, name, step, y, at, wide: day, chosen, onChoose }
     <g
       tabIndex={0}
       role="button"
-      aria-label={`${told}. Arrow keys move it, Enter says it is done.`}
+      aria-label={`${told}. Arrow keys move it. Enter marks it done.`}
       data-step={step.name}
       transform={dragged === undefined ? undefined : `translate(${dragged * day} 0)`}
       style={{ cursor: dragged === undefined ? 'grab' : 'grabbing', touchAction: 'manipulation' }}
@@ -306,7 +306,7 @@ const LETTER = 6.6;
 
 function StepWords({ step, wide, x, y, days }: { step: DatedStep; wide: number; x: number; y: number; days: number }) {
   const { words, ink: color } = STEP[step.name];
-  const long = step.name === 'dry' ? `dry ${days} days${step.typical ? ', typically' : ''}` : words;
+  const long = step.name === 'dry' ? `dry ${days} days${step.typical ? ', typical' : ''}` : words;
   const [first] = words.split(',');
   const fits = [long, words, first!].find((each) => each.length * LETTER < wide - 2);
   const fill = step.waits ? (color === 'fg' ? ink('bg') : ink(color)) : ink(color === 'act' ? 'act-fg' : 'bg');

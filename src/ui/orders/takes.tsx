@@ -34,7 +34,7 @@ export function Takes({ work, today }: { work: OrderWork; today: string }) {
   if (lines.length === 0)
     return (
       <Box as="aside" color="fg.muted">
-        Add what was ordered: then it says here how many to make and what they take.
+        Add what was ordered to see how many to make and what you need.
       </Box>
     );
   return (
@@ -61,7 +61,7 @@ function HowMany({ line: { line, name, items } }: { line: LineWork }) {
   return (
     <Box paddingBottom="3">
       <Box fontSize="sm" color="fg.muted">
-        to be sure of {line.count} × {name}
+        Make this many to get {line.count} × {name}
       </Box>
       <HStack gap="3" color="wet">
         <Box fontFamily="figure" fontSize="3.5rem" fontWeight="700" lineHeight="1" data-make>
@@ -85,7 +85,7 @@ function Clay({ work }: { work: OrderWork }) {
   if (items.length === 0) return null;
   const boards = boardsFor(items);
   return (
-    <Part title="clay to wedge, with what is put on and 3% lost in wedging">
+    <Part title="Clay to wedge, with what is put on and 3% lost in wedging">
       {work.clay.map(({ name, kg, stockKg }) => (
         <Box key={name} marginBottom="1">
           <Box color="wet" data-clay>
@@ -133,7 +133,7 @@ function Kiln({ work }: { work: OrderWork }) {
   if (!loads || !kiln)
     return (
       <Part title="kiln">
-        <Link href="/orders?order=work">Say how large its shelves are</Link>
+        <Link href="/orders?order=work">Enter your kiln shelf size</Link>
       </Part>
     );
   const tooWide = [...new Set(loads.bisque.tooWide.map(({ name }) => name))];
@@ -153,7 +153,7 @@ function Kiln({ work }: { work: OrderWork }) {
         <Box color="warn">Wider than a shelf: {tooWide.join(', ')}. Such ware lies on one whole shelf, never across two.</Box>
       )}
       <Box fontSize="sm" color="fg.muted">
-        Pieces {length(10)} apart by their widest. Wide ware stands on one whole shelf; grog strewn under it is kept off glazed ware below.
+        Assumes {length(10)} between pieces. Put wide ware on one whole shelf. Keep grog from falling on glazed ware below.
       </Box>
     </Part>
   );
@@ -165,11 +165,9 @@ function WorthIt({ line }: { line: LineWork }) {
   const worth = worthFor(workspace, line);
   if (!worth || !money) {
     const why =
-      line.line.price === undefined
-        ? 'A price for it says whether it is worth it.'
-        : 'Say what clay, firing and an hour cost, and the minutes.';
+      line.line.price === undefined ? 'Enter a price to see what it earns.' : 'Enter your costs, hourly target and minutes first.';
     return (
-      <Part title={`worth it, ${line.name}`}>
+      <Part title={`Price and time: ${line.name}`}>
         <Box fontSize="sm">
           {why} <Link href="/orders?order=work">How we work</Link>
         </Box>
@@ -181,14 +179,14 @@ function WorthIt({ line }: { line: LineWork }) {
   const over = worth.minutes - worth.mostMinutes;
   const all = line.items.reduce((sum, { make }) => sum + make, 0);
   return (
-    <Part title={`worth it, ${line.name}`}>
+    <Part title={`Price and time: ${line.name}`}>
       <HStack gap="5" flexWrap="wrap" fontFamily="figure" fontVariantNumeric="tabular-nums" data-worth>
         <Box>
           <Box fontSize="1.625rem" fontWeight="680">
             {cash(worth.leaves)}
           </Box>
           <Box fontSize="sm" fontFamily="body">
-            left of each
+            left per piece
           </Box>
         </Box>
         <Box>
@@ -196,7 +194,7 @@ function WorthIt({ line }: { line: LineWork }) {
             {cash(worth.perHour)}
           </Box>
           <Box fontSize="sm" fontFamily="body">
-            an hour; {cash(money.wantPerHour)} wanted
+            per hour, target {cash(money.wantPerHour)}
           </Box>
         </Box>
       </HStack>
@@ -204,10 +202,10 @@ function WorthIt({ line }: { line: LineWork }) {
         {worth.leaves <= 0
           ? 'The price does not cover what it costs.'
           : over > 0
-            ? `Takes ${worth.minutes.toFixed(0)} minutes; for the hour wanted at most ${worth.mostMinutes.toFixed(0)}.`
+            ? `Takes ${worth.minutes.toFixed(0)} minutes. To earn your target it may take ${worth.mostMinutes.toFixed(0)}.`
             : `Takes ${worth.minutes.toFixed(0)} minutes; up to ${worth.mostMinutes.toFixed(0)} would do.`}{' '}
-        {most && `To ${most.work} takes most of it, ${most.minutes.toFixed(0)}.`} A minute less on each is {all} minutes over the whole run.{' '}
-        {worth.learned ? 'Minutes as you wrote them down.' : 'Minutes as typed.'}
+        {most && `The longest step is ${most.work}: ${most.minutes.toFixed(0)} minutes.`} Saving 1 minute on each saves {all} minutes in
+        all. {worth.learned ? 'Minutes from your log.' : 'Minutes you entered.'}
       </Box>
     </Part>
   );
@@ -231,7 +229,7 @@ function Calendar({ work, today }: { work: OrderWork; today: string }) {
     return { name: 'rimbet-days.ics', type: 'text/calendar', content: writeCalendar(entries, `${today}T00:00:00Z`) };
   };
   return (
-    <Part title="take it away">
+    <Part title="Export">
       <Saves files={[{ words: 'Calendar file', make }]}>
         <Act onClick={() => window.print()}>Print</Act>
       </Saves>

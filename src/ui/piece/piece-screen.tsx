@@ -57,7 +57,7 @@ export function PieceScreen() {
 
 const Opening = () => (
   <Box padding="6" color="fg.muted">
-    Opening the workshop …
+    Loading…
   </Box>
 );
 
@@ -107,7 +107,7 @@ function PlanSheet({ plan, partId, openPart }: SheetProps) {
   if (!piece) {
     return (
       <Box padding="6" role="alert" color="bad">
-        The sizes of this piece cannot be worked out. Undo the last change, or choose another piece.
+        These sizes do not work together. Undo the last change, or open another piece.
       </Box>
     );
   }

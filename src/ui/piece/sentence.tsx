@@ -57,7 +57,7 @@ export function Sentence({ piece }: { piece: PieceModel }) {
             aria-pressed={piece.opened === 'shrinkage'}
             onClick={() => piece.open('shrinkage')}
           >
-            {piece.known.body ? '' : 'typical stoneware: '}shrinks about {writePercent(piece.worked.clay.belief.mean * 100)}
+            {piece.known.body ? '' : 'typical stoneware, '}shrinks about {writePercent(piece.worked.clay.belief.mean * 100)}
           </button>
         </p>
       </div>
@@ -79,7 +79,7 @@ export function Sentence({ piece }: { piece: PieceModel }) {
       )}
       {(refused ?? piece.impossible) && (
         <Box role="alert" color="bad" fontWeight="600" fontSize="sm">
-          {refused ?? `${piece.impossible} What is shown is the last valid piece.`}
+          {refused ?? `${piece.impossible} Showing the last sizes that worked.`}
         </Box>
       )}
     </>
@@ -191,7 +191,7 @@ const ClayWords = memo(function ClayWords({ bodyId, batchId, cone, chooseClay, c
           <WordChoice
             label="Fired to"
             value={cone ?? NONE}
-            options={[{ value: NONE, words: 'its usual cone' }, ...CONES.map((each) => ({ value: each, words: `cone ${each}` }))]}
+            options={[{ value: NONE, words: 'the usual cone' }, ...CONES.map((each) => ({ value: each, words: `cone ${each}` }))]}
             onChoose={(to) => chooseCone(to || undefined)}
           />
         </>

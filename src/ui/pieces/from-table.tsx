@@ -26,7 +26,7 @@ export function FromTable({ onDone }: { onDone: () => void }) {
   return (
     <TableIn
       title="Pieces from a table"
-      about="Finished sizes you already have: paste them from a sheet, or choose a CSV file. The first line is the headings. Nothing is made before you have seen every line."
+      about="Paste finished sizes from a spreadsheet, or choose a CSV file. The first line must be the headings. You can check every line before anything is created."
       placeholder={'name\tform\tmouth\theight\nTumbler\tcup\t82\t110'}
       columnsOf={({ COLUMNS }) => COLUMNS}
       guess={(reader, table) => reader.guessedColumns(table)}
@@ -45,8 +45,8 @@ export function FromTable({ onDone }: { onDone: () => void }) {
           }))
       }
       told={told}
-      makeWords={(count) => (count === 0 ? 'Make pieces' : count === 1 ? 'Make one piece' : `Make ${count} pieces`)}
-      readWords={(good, all) => `${good || 'None'} of ${all === 1 ? 'one line becomes a piece' : `${all} lines become pieces`}.`}
+      makeWords={(count) => (count === 0 ? 'Make pieces' : count === 1 ? 'Make one piece' : `Create ${count} pieces`)}
+      readWords={(good, all) => `${good || 'None'} of ${all === 1 ? 'one line becomes a piece' : `${all} lines can become pieces`}.`}
       onMake={(lines) => workspaceStore().runAndTell(commands.addPlans(lines.flatMap(({ name, part }) => (part ? [{ name, part }] : []))))}
       onDone={onDone}
     />

@@ -29,7 +29,7 @@ function madeOf(workspace: Workspace, plan: Plan): WeighedPart | undefined {
   return made.ok ? made.value : undefined;
 }
 
-const ORDER_WORDS = { newest: 'changed last', name: 'name', clay: 'clay', ball: 'ball, heaviest first' };
+const ORDER_WORDS = { newest: 'changed last', name: 'name', clay: 'clay', ball: 'weight, heaviest first' };
 
 type Order = keyof typeof ORDER_WORDS;
 
@@ -67,7 +67,7 @@ export function PiecesScreen() {
   const rows = useRows(find, order);
   const units = useUnits();
   const go = useGo();
-  if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
+  if (status === 'opening') return <Box padding="6">Loading…</Box>;
   const open = ({ act, id }: { act: Parameters<typeof run>[0]; id: string }) => go(act, `/?plan=${id}`);
   return (
     <Box padding={{ base: '3', md: '20px' }} maxWidth="1160px">
@@ -79,7 +79,7 @@ export function PiecesScreen() {
           New piece
         </Link>
         <Act aria-expanded={table} onClick={() => setTable(!table)}>
-          From a table …
+          Import a table…
         </Act>
         <chakra.span
           css={{ '& a': { display: 'inline-flex', alignItems: 'center', minHeight: '44px', textDecoration: 'underline' } }}
@@ -90,7 +90,7 @@ export function PiecesScreen() {
             Compare clays
           </Link>
         </chakra.span>
-        <SearchInput label="Find a piece" placeholder="find by name, clay or note" value={find} onFind={setFind} />
+        <SearchInput label="Find a piece" placeholder="Find by name, clay or note" value={find} onFind={setFind} />
         <Choice
           label="Sort pieces by"
           value={order}
@@ -220,7 +220,7 @@ function PieceRow({ row: { plan, clay }, index, measure, units, onCopy }: PieceR
         </>
       ) : (
         <td colSpan={3} style={{ color: ink('bad') }}>
-          cannot be made as it stands
+          Sizes do not work
         </td>
       )}
       <td>

@@ -16,9 +16,9 @@ export function TableActions() {
   const copy = async () => {
     try {
       await navigator.clipboard.writeText(await write('\t'));
-      setSaid('Copied: paste it into a sheet.');
+      setSaid('Copied. Paste it into a spreadsheet.');
     } catch {
-      setSaid('The browser refused the clipboard. Save the CSV instead.');
+      setSaid('The browser did not allow copying. Save the CSV instead.');
     }
   };
   return (

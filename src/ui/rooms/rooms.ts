@@ -20,7 +20,7 @@ const HANDLE: Section = { value: 'handle', words: 'Handle', finds: 'pulled strap
 
 const CAST: Section = {
   value: 'cast',
-  words: 'Cast',
+  words: 'Slip casting',
   finds: 'plaster mould model slip casting draft stl print bucket well shrink scale timer',
 };
 
@@ -58,9 +58,9 @@ const MAKING: Record<Hand, readonly Section[]> = {
 
 const RULES: readonly Section[] = [
   { value: 'rule', words: 'Shrink rule', finds: 'ruler scale inches print' },
-  { value: 'check', words: 'Check a rule', finds: 'copy a rule copier rule of thumb scratch' },
-  { value: 'measures', words: 'Own measures', finds: 'rings wheel head bent wire span' },
-  { value: 'send', words: 'Send the piece', finds: 'share link qr code tablet another device' },
+  { value: 'check', words: 'Check a shrink rule', finds: 'copy a rule copier rule of thumb scratch' },
+  { value: 'measures', words: 'Your own measures', finds: 'rings wheel head bent wire span' },
+  { value: 'send', words: 'Send this piece', finds: 'share link qr code tablet another device' },
 ];
 
 const CARD: Section = { value: 'card', words: 'Shelf card', finds: 'card for the wall print' };
@@ -77,7 +77,7 @@ export const ROOMS: readonly Room[] = [
         finds:
           'ledger table leather hard bone dry bisque glazed weight inside widths limits ranges wall floor foot ring bevel belly collar neck lip angle',
       },
-      { value: 'holds', words: 'Holds', finds: 'capacity volume fill line glaze area pouring lip joined copies' },
+      { value: 'holds', words: 'Capacity', finds: 'capacity volume fill line glaze area pouring lip joined copies' },
       { value: 'place', words: 'Size limits', finds: 'shelf kiln dishwasher microwave bat wheel head arm reach fits my place' },
     ],
   },
@@ -117,12 +117,12 @@ export const ROOMS: readonly Room[] = [
       { value: 'lid', words: 'Lid from cutters', finds: 'lid cutter insert disc' },
       { value: 'stack', words: 'Stack', finds: 'pile cupboard pitch foot rim wedge wobble high' },
       { value: 'nest', words: 'Nest', finds: 'family of bowls one in another set clearance doubling the clay' },
-      { value: 'pair', words: 'Pair a batch', finds: 'which lid on which pot leftovers match' },
+      { value: 'pair', words: 'Match lids to pots', finds: 'which lid on which pot leftovers match' },
     ],
   },
   {
     value: 'made',
-    words: 'Made',
+    words: 'Results',
     sections: (by) => [
       {
         value: 'runs',

@@ -69,7 +69,7 @@ export function NewVersion() {
         >
           A new version of Rimbet is ready.
           <Act look="solid" onClick={() => void take()}>
-            Use it now
+            Update now
           </Act>
           <Act onClick={() => setLater(true)}>Later</Act>
         </HStack>

@@ -25,11 +25,11 @@ export function Remind() {
   if (later || since < MANY) return null;
   return (
     <chakra.div role="note" data-screen background="warn.wash" color="warn" paddingInline="5" paddingBlock="1" fontSize="sm">
-      {since} changes since all was last exported.{' '}
+      {since} changes since you last saved a file.{' '}
       <chakra.span textDecoration="underline">
         <Link href="/files">Save a file</Link>
       </chakra.span>{' '}
-      to have a copy outside this browser.{' '}
+      to keep a copy outside this browser.{' '}
       <chakra.button
         type="button"
         minHeight="max(var(--finger), 32px)"

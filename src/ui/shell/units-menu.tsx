@@ -55,9 +55,9 @@ export function UnitsMenu() {
           <Choice label="Lengths" value={choice.length} options={LENGTHS} onChoose={(length) => set({ length })} width="100%" />
         </Row>
         {choice.length === 'inch-fraction' && (
-          <Row words="Finest fraction">
+          <Row words="Smallest fraction">
             <Choice
-              label="Finest fraction"
+              label="Smallest fraction"
               value={String(choice.denominator)}
               options={FRACTIONS}
               onChoose={(value) => set({ denominator: Number(value) })}

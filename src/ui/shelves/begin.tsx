@@ -23,11 +23,11 @@ export function Begin() {
   const begin = () => {
     const plan = plans.find(({ id }) => id === planId);
     if (!plan && planId !== OTHER) return setWhy('Choose which piece was made.');
-    if (!plan && !(across && name.trim())) return setWhy('Say what it was, and how wide its finished mouth is to be.');
+    if (!plan && !(across && name.trim())) return setWhy('Enter a name and the finished mouth width.');
     const many = Number(typed.trim());
-    if (!Number.isInteger(many) || many < 1 || many > MOST) return setWhy(`Write how many were made, 1 to ${MOST}.`);
+    if (!Number.isInteger(many) || many < 1 || many > MOST) return setWhy(`Enter how many were made, 1 to ${MOST}.`);
     const made = plan ? madeActs.logRun(workspace, plan, many) : madeActs.logOther(workspace, name.trim(), family, across!, many);
-    if (!made) return setWhy('This piece cannot be made as it stands: open it first.');
+    if (!made) return setWhy('This piece cannot be made with these sizes. Open it and fix them first.');
     setWhy(undefined);
     setTyped('');
     workspaceStore().runAndTell(made.act);
@@ -59,8 +59,8 @@ export function Begin() {
           value={planId}
           width="11.875rem"
           options={[
-            { value: '', words: 'of which piece' },
-            { value: OTHER, words: 'something not planned' },
+            { value: '', words: 'Choose a piece…' },
+            { value: OTHER, words: 'something else' },
             ...plans.map(({ id, name }) => ({ value: id, words: name })),
           ]}
           onChoose={setPlan}
@@ -86,10 +86,10 @@ export function Begin() {
               options={ROUND_FAMILIES.map((each) => ({ value: each, words: FAMILIES[each].words.toLowerCase() }))}
               onChoose={setFamily}
             />
-            <OptionalLength label="finished mouth" width="6.25rem" value={across} onValue={(mm) => setAcross(mm || undefined)} />
+            <OptionalLength label="Mouth, finished" width="6.25rem" value={across} onValue={(mm) => setAcross(mm || undefined)} />
           </>
         )}
-        <Act type="submit">Put them on the shelf</Act>
+        <Act type="submit">Add to shelves</Act>
       </HStack>
       {why && (
         <Box id="made-why" role="alert" color="bad" fontSize="sm">

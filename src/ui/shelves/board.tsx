@@ -20,7 +20,7 @@ import { type Group, type Row, groupsOf } from './use-shelves';
 const NEXT: Readonly<Record<Shelf, string>> = {
   wet: 'firm up',
   leather: 'trim, handles',
-  drying: 'dry through',
+  drying: 'dry fully',
   ready: 'bisque',
   bisqued: 'glaze',
   coated: 'glaze firing',
@@ -126,7 +126,7 @@ function ShelfRow({ shelf, groups, chosen, toggle }: ShelfProps) {
         ))}
         {groups.length > SEEN && (
           <Box fontSize="sm" color="fg.muted" paddingBottom="2">
-            and {groups.length - SEEN} more runs in the log
+            and {groups.length - SEEN} more runs, see the log
           </Box>
         )}
       </HStack>
@@ -153,7 +153,7 @@ function stood(workspace: Workspace, { shelf, pieces }: Group): string {
   if (usual.days === undefined || shelf === 'fired' || shelf === 'lost') return long;
   const left = usual.days - days;
   const when = new Date(Date.parse(since) + usual.days * 86_400_000);
-  return `${long}; ${left <= 0 ? 'ready by now' : `ready about ${DAYS.format(when)}`}${usual.learned ? '' : ', typically'}`;
+  return `${long}; ${left <= 0 ? 'due' : `ready about ${DAYS.format(when)}`}${usual.learned ? '' : ', typical'}`;
 }
 
 interface OnShelfProps extends Pick<ShelfProps, 'chosen' | 'toggle'> {
@@ -199,7 +199,7 @@ function OnShelf({ group, chosen, toggle }: OnShelfProps) {
           {...listeners}
           aria-pressed={picked === ids.length}
           aria-label={`${run.name}, ${ids.length} ${SHELF_WORDS[shelf]}. Choose; arrow keys move ${which} to the next shelf.`}
-          title="Drag to another shelf (with a finger, press and hold first), or press the arrow keys"
+          title="Drag to another shelf (with a finger, press and hold first), or use the arrow keys"
           onKeyDown={onKeyDown}
           onClick={() => toggle(ids)}
           textAlign="left"

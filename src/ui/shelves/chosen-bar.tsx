@@ -33,13 +33,13 @@ export function ChosenBar({ rows, chosen, onClear }: Props) {
         <Choice<Shelf | ''>
           label="Move the chosen to"
           value=""
-          options={[{ value: '', words: 'move to …' }, ...SHELVES.map((shelf) => ({ value: shelf, words: SHELF_WORDS[shelf] }))]}
+          options={[{ value: '', words: 'Move to…' }, ...SHELVES.map((shelf) => ({ value: shelf, words: SHELF_WORDS[shelf] }))]}
           onChoose={(shelf) => shelf && act((piece) => onShelf(piece, shelf, on), `${count} of ${names}: ${SHELF_WORDS[shelf]}`)}
         />
         <Choice<Wrong | ''>
           label="Lost, because"
           value=""
-          options={[{ value: '', words: 'lost, because …' }, ...WRONG.map((what) => ({ value: what, words: what }))]}
+          options={[{ value: '', words: 'Mark as lost…' }, ...WRONG.map((what) => ({ value: what, words: what }))]}
           onChoose={(what) =>
             what &&
             act(
@@ -51,12 +51,15 @@ export function ChosenBar({ rows, chosen, onClear }: Props) {
         <Choice
           label="Fired to"
           value=""
-          options={[{ value: '', words: 'fired to cone …' }, ...CONES.map((cone) => ({ value: cone as string, words: `cone ${cone}` }))]}
+          options={[
+            { value: '', words: 'Mark as fired to cone…' },
+            ...CONES.map((cone) => ({ value: cone as string, words: `cone ${cone}` })),
+          ]}
           onChoose={(cone) =>
             cone && act((piece) => ({ ...onShelf(piece, 'fired', on), firing: { cone } }), `${count} of ${names}: fired to cone ${cone}`)
           }
         />
-        <Act onClick={onClear}>Choose none</Act>
+        <Act onClick={onClear}>Clear selection</Act>
       </HStack>
     </Box>
   );

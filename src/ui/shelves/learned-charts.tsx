@@ -65,15 +65,10 @@ export function OffChart() {
   const banded = points.filter(({ band }) => band).length;
   return (
     <Box>
-      <Choice
-        label="Which size is told"
-        value={size}
-        options={SIZES.map((value) => ({ value, words: madeSize(value) }))}
-        onChoose={setSize}
-      />
+      <Choice label="Size to show" value={size} options={SIZES.map((value) => ({ value, words: madeSize(value) }))} onChoose={setSize} />
       <Chart
-        title={`Asked and got: ${madeSize(size)}`}
-        says={`${inside} of ${banded} inside the band that 9 in 10 were said to keep to.`}
+        title={`Target and result: ${madeSize(size)}`}
+        says={`${inside} of ${banded} came out within the range predicted for 9 in 10.`}
         head={['piece', 'off asked', 'said']}
         rows={points.map(({ run, piece, off, band }) => [
           `${run.name} ${piece.no}`,
@@ -97,7 +92,7 @@ export function OffChart() {
               y={y(off)}
               color={kept ? GLAZED : BAD}
               open={piece.out === true}
-              words={`${run.name} ${piece.no}: ${length(Math.abs(off))} ${off < 0 ? 'under' : 'over'} what was asked${kept ? '' : ', outside what was said'}`}
+              words={`${run.name} ${piece.no}: ${length(Math.abs(off))} ${off < 0 ? 'under' : 'over'} what was asked${kept ? '' : ', outside the predicted range'}`}
             />
           );
         })}
@@ -126,13 +121,13 @@ export function DriftChart() {
   return (
     <Box>
       <Choice
-        label="Which clay is told"
+        label="Clay to show"
         value={body.id}
         options={bodies.map(({ id, name }) => ({ value: id, words: name }))}
         onChoose={setBody}
       />
       <Chart
-        title={`${body.name}, piece after piece`}
+        title={`${body.name}: shrinkage of each piece`}
         says={`The line is ${write(believed)}, this clay now, in its newest batch and fired as usual. A step between two runs is another batch or another firing.`}
         head={['piece', 'shrank', 'fired to']}
         rows={points.map(({ run, piece, shrank }) => [`${run.name} ${piece.no}`, write(shrank), (piece.firing ?? run.firing)?.cone ?? ''])}
@@ -175,8 +170,8 @@ export function BallChart() {
   const wordsOf = (family: FamilyName) => FAMILIES[family].words.toLowerCase();
   return (
     <Chart
-      title="Ball used against ball worked out, by form"
-      says={`Above the line it took more clay than worked out. ${forms
+      title="Ball used ÷ ball calculated, by form"
+      says={`Above the line, more clay was used than calculated. ${forms
         .map(({ family, own }) => `${wordsOf(family)} × ${medianOf(own.map(({ ratio }) => ratio)).toFixed(2)} of ${own.length}`)
         .join(', ')}.`}
       head={['piece', 'form', 'made', 'ratio']}
@@ -206,17 +201,17 @@ export function HonestChart({ honest, of }: { honest: Honest; of: string }) {
   if (honest.bins.length === 0) return null;
   const x = scaleLinear([0, 1], [INNER.left, INNER.right]);
   const y = scaleLinear([0, 1], [INNER.bottom, INNER.top]);
-  const percent = (share: number) => `${Math.round(share * 100)} %`;
+  const percent = (share: number) => `${Math.round(share * 100)}%`;
   const off = honest.bins.filter(({ happened, byChance }) => happened < byChance[0] || happened > byChance[1]);
   return (
     <Chart
-      title={`Did the odds of ${of} tell the truth?`}
+      title={`Were the odds of ${of} right?`}
       says={
         off.length === 0
-          ? 'What was said happened about so often; the bars are what chance alone would give.'
-          : `Said ${chanceWords(off[0]!.said)}, happened ${percent(off[0]!.happened)} of ${off[0]!.count}: more apart than chance gives.`
+          ? 'Yes, as far as the numbers show. The bars show what chance alone would give.'
+          : `Said ${chanceWords(off[0]!.said)}, happened ${percent(off[0]!.happened)} of ${off[0]!.count}, which is further off than chance would explain.`
       }
-      head={['said', 'happened', 'of', 'by chance alone']}
+      head={['said', 'happened', 'of', 'expected by chance']}
       rows={honest.bins.map(({ said, happened, count, byChance }) => [
         chanceWords(said),
         percent(happened),
@@ -261,8 +256,8 @@ export function ByEyeChart() {
   const x = across(points.length);
   return (
     <Chart
-      title="Guessed by eye"
-      says="How far each guess was off; the eye gets better where they come down."
+      title="Guesses by eye"
+      says="How far off each guess was. Lower is better."
       head={['piece', 'size', 'off by']}
       rows={points.map(({ run, piece, size, off }) => [`${run.name} ${piece.no}`, madeSize(size), length(Math.abs(off))])}
     >

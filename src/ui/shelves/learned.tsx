@@ -33,7 +33,7 @@ import type { ReactNode } from 'react';
 import { DRIED_WORDS, wayWords } from '@/ui/made';
 import { BallChart, ByEyeChart, DriftChart, HonestChart, OffChart } from './learned-charts';
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
 interface FigureProps {
   readonly title: string;
@@ -237,8 +237,8 @@ export function Learned() {
   return (
     <Box>
       <Box color="fg.muted" fontSize="sm" maxWidth="76ch" marginBottom="2">
-        These stand wherever the typical ones stood: ball, ranges, odds, how many more to make. A line is left out with one tap, and comes
-        back with one.
+        Your own figures replace the typical ones for the ball, ranges, odds and spares. Tap a line to leave it out. Tap again to bring it
+        back.
       </Box>
       {clays.map((row) => (
         <Shrinkage key={`${row.run.bodyId}/${row.run.batchId ?? ''}`} of={row} rows={all} />
@@ -251,10 +251,10 @@ export function Learned() {
           <LearnedFigure
             key={`${way.by}/${way.way}`}
             title={`Ball, ${wayWords(way).toLowerCase()}`}
-            was="1.00 of the ball worked out"
+            was="× 1.00 (calculated)"
             is={ratio ? `× ${ratio.median.toFixed(2)}` : 'not yet'}
           >
-            {ratio ? `The middle of ${ratio.count}, ± ${ratio.spread.toFixed(2)}. ` : `From three on it counts; there are ${rows.length}. `}
+            {ratio ? `Median of ${ratio.count}, ± ${ratio.spread.toFixed(2)}. ` : `Used from 3 pieces on. You have ${rows.length}. `}
             <LinesOf rows={rows} told={(row) => `× ${ballUsed(row)!.toFixed(2)}`} />
           </LearnedFigure>
         );
@@ -268,16 +268,11 @@ export function Learned() {
       {learnedLosses(workspace)
         .filter(({ loss }) => loss.made > 0)
         .map(({ family, loss, on, wholeFirings }) => (
-          <LearnedFigure
-            key={family}
-            title={`Lost of ${FAMILIES[family].words.toLowerCase()}`}
-            was="10 %, typical"
-            is={percent(loss.share)}
-          >
+          <LearnedFigure key={family} title={`Losses: ${FAMILIES[family].words.toLowerCase()}`} was="10%, typical" is={percent(loss.share)}>
             {loss.lost} of {loss.made} begun were lost
             {SHELVES.flatMap((shelf) => (on[shelf] ? [`, ${on[shelf]} lost ${SHELF_WORDS[shelf]}`] : [])).join('')}
             {loss.seconds > 0 && `, ${loss.seconds} ${loss.seconds === 1 ? 'second' : 'seconds'}`}. What is typical counts as ten pieces.
-            {wholeFirings > 0 && ' Of whole loads nothing came out: a count does not cover that.'}
+            {wholeFirings > 0 && ' Whole loads were lost. Spares cannot cover that.'}
             <LinesOf
               rows={all.filter(({ run, piece }) => run.family === family && (piece.shelf === 'lost' || piece.shelf === 'fired'))}
               told={({ piece }) => (piece.shelf === 'lost' ? (piece.wrong?.join(', ') ?? 'lost') : 'came out')}
@@ -288,11 +283,11 @@ export function Learned() {
         <LearnedFigure
           key={family}
           title={`${FAMILIES[family].words}: ${oval ? 'warp' : 'sag'}`}
-          was={oval ? `oval by about ${length(0.5)}` : 'none'}
+          was={oval ? `about ${length(0.5)} oval (typical)` : 'none'}
           is={oval ? `oval by ${length(oval.mm)}` : length(Math.abs(sag!.mm))}
         >
           {sag &&
-            `Fired ${length(Math.abs(sag.mm))} ${sag.mm < 0 ? 'lower' : 'higher'} than its width shrank: the form’s doing, not the clay’s. `}
+            `Fired ${length(Math.abs(sag.mm))} ${sag.mm < 0 ? 'lower' : 'higher'} than the width would suggest. This comes from the form, not the clay. `}
           From {oval?.count ?? sag!.count}.
           {byWork.length > 1 &&
             byWork.map(({ dried, cone, mm, count }) => (
@@ -318,7 +313,7 @@ export function Learned() {
         .
         {bySoftness(workspace).length > 0 && (
           <Box>
-            <b>By how soft the clay was:</b>{' '}
+            <b>By clay softness:</b>{' '}
             {bySoftness(workspace)
               .map(
                 ({ softness, shrank, measured, made, lost }) =>
@@ -351,7 +346,7 @@ export function Learned() {
       {said.length > 0 && (
         <chakra.details fontSize="sm" marginTop="2">
           <chakra.summary cursor="pointer" minHeight="max(var(--finger), 28px)">
-            how honest, as one figure
+            Accuracy as one figure
           </chakra.summary>
           Brier score{' '}
           {honest

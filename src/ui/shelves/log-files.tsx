@@ -52,13 +52,13 @@ export function LogFiles({ rows }: { rows: readonly Row[] }) {
     <>
       <Saves files={[{ words: 'Save CSV', make: csv }]} />
       <Act aria-expanded={open} onClick={() => setOpen(!open)}>
-        From a table …
+        From a table…
       </Act>
       {open && (
         <Box width="100%">
           <TableIn
             title="What was made, from a table"
-            about="A log you already have: paste it from a sheet, or choose a CSV file. The first line is the headings. Lines of one name, day and clay become one run. What is in the log already is recognised; an empty cell leaves it as it is."
+            about="Paste your existing log from a spreadsheet, or choose a CSV file. The first line must be the headings. Lines with the same name, date and clay become one run. What is in the log already is recognised; an empty cell leaves it as it is."
             placeholder={'name\tdate\twet mouth\tfired mouth\nTumbler\t2026-11-02\t93\t82'}
             columnsOf={({ LOG_COLUMNS }) => LOG_COLUMNS}
             guess={(reader, table) => reader.guessedLogColumns(table)}
@@ -73,8 +73,8 @@ export function LogFiles({ rows }: { rows: readonly Row[] }) {
                 }))
             }
             told={toldOf}
-            makeWords={(count) => (count === 1 ? 'Take one piece' : `Take ${count} pieces`)}
-            readWords={(good, all) => `${good} of ${all} lines can be taken.`}
+            makeWords={(count) => (count === 1 ? 'Take one piece' : `Add ${count} pieces`)}
+            readWords={(good, all) => `${good} of ${all} lines can be added.`}
             extra={
               <Box>
                 <chakra.label htmlFor="undated" display="block" fontSize="sm" color="fg.muted">

@@ -43,10 +43,10 @@ const COLUMNS: readonly LogColumn[] = [
   { id: 'shelf', words: 'stands', accessorFn: ({ piece }) => SHELVES.indexOf(piece.shelf), ...AS_THEY_ARE },
   { id: 'wet-mouth', words: 'mouth, wet', accessorFn: wet('rimDiameter'), ...AS_THEY_ARE, ...UNDEFINED_LAST },
   { id: 'mouth', words: 'mouth, fired', accessorFn: fired('rimDiameter'), ...AS_THEY_ARE, ...UNDEFINED_LAST },
-  { id: 'mouth-off', words: 'off asked', accessorFn: off('rimDiameter'), ...AS_THEY_ARE, ...UNDEFINED_LAST },
+  { id: 'mouth-off', words: 'off target', accessorFn: off('rimDiameter'), ...AS_THEY_ARE, ...UNDEFINED_LAST },
   { id: 'height', words: 'height, fired', accessorFn: fired('height'), ...AS_THEY_ARE, ...UNDEFINED_LAST },
-  { id: 'height-off', words: 'off asked', accessorFn: off('height'), ...AS_THEY_ARE, ...UNDEFINED_LAST },
-  { id: 'came', words: 'what became of it', accessorFn: ({ piece }) => piece.wrong?.join(', ') ?? piece.fate ?? '', ...AS_THEY_ARE },
+  { id: 'height-off', words: 'off target', accessorFn: off('height'), ...AS_THEY_ARE, ...UNDEFINED_LAST },
+  { id: 'came', words: 'Kept, sold or given', accessorFn: ({ piece }) => piece.wrong?.join(', ') ?? piece.fate ?? '', ...AS_THEY_ARE },
 ];
 
 const ROW_HEIGHT = 44;
@@ -78,7 +78,7 @@ export function Log({ rows, filter, onFilter }: { rows: readonly Row[]; filter: 
       </HStack>
       {sorted.length === 0 ? (
         <Box color="fg.muted" paddingBlock="4">
-          Nothing that was made is like that.
+          No pieces match.
         </Box>
       ) : (
         <Box overflowX="auto">
@@ -236,7 +236,7 @@ function Views({
       ))}
       <chakra.input
         aria-label="Name of the view"
-        placeholder="keep this view as"
+        placeholder="Save this view as"
         value={name}
         onChange={(event) => setName(event.currentTarget.value.slice(0, 60))}
         onKeyDown={(event) => event.key === 'Enter' && keep()}
@@ -248,7 +248,7 @@ function Views({
         borderRadius="4px"
         background="bg.raised"
       />
-      <Act onClick={keep}>Keep view</Act>
+      <Act onClick={keep}>Save view</Act>
     </HStack>
   );
 }

@@ -88,11 +88,11 @@ export function Measure({ rows }: { rows: readonly Row[] }) {
     const name = `${row.run.name} ${row.piece.no}, ${madeSize(size)} ${STAGE_WORDS[stage]}`;
     const read = readLengths(text, unit);
     if (!read.ok) return read.problem.message;
-    if (read.value.length > 2) return `Write one width, or the largest and the smallest, such as ${suchTwo(unit)}.`;
+    if (read.value.length > 2) return `Enter one width, or the largest and the smallest, such as ${suchTwo(unit)}.`;
     const [first, second] = read.value;
     const wet = row.piece.sizes.wet?.[size]?.mm ?? (size === 'height' ? row.run.gauge : undefined) ?? row.run.planned[size];
     if (first !== undefined && stage !== 'wet' && wet !== undefined && first > wet * 1.02)
-      return `Wet it was ${units.length(wet)}: by now it is smaller. Measure it again.`;
+      return `It was ${units.length(wet)} wet, so it must be smaller now. Measure it again.`;
     const reading: Reading | undefined =
       first === undefined
         ? undefined
@@ -123,7 +123,7 @@ export function Measure({ rows }: { rows: readonly Row[] }) {
           label="Another column"
           value=""
           options={[
-            { value: '', words: 'another column …' },
+            { value: '', words: 'another column…' },
             ...COLUMNS.filter((size) => !columns.includes(size)).map((value) => ({ value, words: madeSize(value) })),
           ]}
           onChoose={(size: string) => size && setColumns([...columns, size as SizeName])}
@@ -134,15 +134,15 @@ export function Measure({ rows }: { rows: readonly Row[] }) {
             checked={guessFirst}
             onChange={(event) => workspaceStore().set({ guessFirst: event.currentTarget.checked })}
           />
-          guess by eye first
+          Guess by eye first
         </chakra.label>
         <Box fontSize="sm" color="fg.muted">
-          In {unit === 'in' ? 'inches' : 'mm'}; both ways with a semicolon: {suchTwo(unit)}. Enter goes down the column, then to the next.
+          In {unit === 'in' ? 'inches' : 'mm'}. For an oval mouth enter both widths: {suchTwo(unit)}. Enter moves down the column.
         </Box>
       </HStack>
       {shown.length === 0 ? (
         <Box color="fg.muted" paddingBlock="4">
-          Nothing stands where it would be measured {STAGE_WORDS[stage]}. Choose another stage, or other pieces above.
+          No pieces are ready to measure {STAGE_WORDS[stage]}. Choose another stage or other pieces.
         </Box>
       ) : (
         <Box overflowX="auto">
@@ -214,9 +214,7 @@ function cellsOf(row: Row, size: SizeName, stage: Stage, guessFirst: boolean, un
         color={stage}
         shown={both ? writeLengths(both, unit) : ''}
         take={(text, key) =>
-          guessFirst && guess === undefined && text.trim() !== ''
-            ? 'Guess it by eye first, in the field before.'
-            : take(row, size, text, key)
+          guessFirst && guess === undefined && text.trim() !== '' ? 'Enter your guess first.' : take(row, size, text, key)
         }
         style={CELL}
       />

@@ -16,11 +16,11 @@ const SortSets = lazyPart(() => import('./sort-sets').then((part) => part.SortSe
 const Learned = lazyPart(() => import('./learned').then((part) => part.Learned));
 
 const VIEWS = {
-  board: 'Where it stands',
+  board: 'By stage',
   measure: 'Measure a load',
   log: 'Log',
   sets: 'Sort into sets',
-  learned: 'What it taught',
+  learned: 'Your figures',
 } as const;
 
 type View = keyof typeof VIEWS;
@@ -33,7 +33,7 @@ export function ShelvesScreen() {
   const router = useRouter();
   const view: View = asked && asked in VIEWS ? (asked as View) : 'board';
   const rows = useFiltered(workspace, filter);
-  if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
+  if (status === 'opening') return <Box padding="6">Loading…</Box>;
   return (
     <Box padding={{ base: '3', md: '20px' }} maxWidth="1240px">
       <HStack gap="3" flexWrap="wrap" marginBottom="2">
@@ -53,14 +53,14 @@ export function ShelvesScreen() {
           ))}
         </nav>
         <Box flex="1" />
-        <PhoneFold words="Made without the wheel screen">
+        <PhoneFold words="Add pieces made">
           <Begin />
         </PhoneFold>
       </HStack>
       {workspace.runs.length === 0 ? (
         <Box color="fg.muted" paddingBlock="6" maxWidth="60ch">
-          Nothing made yet. “Thrown” at the wheel puts a piece here, or say above what was made: each piece is then followed from wet to
-          fired, and what comes out of the kiln teaches the figures of your clay and your hand.
+          No pieces made yet. Count them at the wheel, or add them above. Rimbet follows each one from wet to finished, and what comes out
+          of the kiln improves your figures.
         </Box>
       ) : (
         <>
@@ -93,14 +93,14 @@ function Filters({ filter, onFilter, shown }: { filter: Filter; onFilter: (filte
     <HStack gap="2" flexWrap="wrap" marginBottom="3">
       <SearchInput
         label="Find among what was made"
-        placeholder="find by name, glaze, note"
+        placeholder="Find by name, glaze or note"
         value={filter.find}
         onFind={(find) => onFilter({ ...filter, find })}
       />
       <Choice
         label="Of which piece"
         value={filter.planId}
-        options={[{ value: '', words: 'every piece' }, ...plans.map(([value, words]) => ({ value, words }))]}
+        options={[{ value: '', words: 'All pieces' }, ...plans.map(([value, words]) => ({ value, words }))]}
         onChoose={(planId) => onFilter({ ...filter, planId, runId: '' })}
       />
       <Choice

@@ -57,7 +57,7 @@ export function SortSets() {
           label="Sort sets of"
           value=""
           width="13.75rem"
-          options={[{ value: '', words: 'sort sets of another piece …' }, ...made.map(({ id, name }) => ({ value: id, words: name }))]}
+          options={[{ value: '', words: 'Sort another piece…' }, ...made.map(({ id, name }) => ({ value: id, words: name }))]}
           onChoose={begin}
         />
       </HStack>
@@ -82,14 +82,14 @@ function OneSorting({ set, sorting }: { set: PieceSet; sorting: Sorting }) {
   const asked = useMemo(() => (plan ? toSort(workspace, plan, sorting) : undefined), [workspace, plan, sorting]);
   const points = asked?.ok ? asked.value : undefined;
   const sorted = useSorted(points, sorting.size);
-  if (!plan) return <Box color="fg.muted">The piece of this set is gone.</Box>;
+  if (!plan) return <Box color="fg.muted">The piece for this set was deleted.</Box>;
   const toStage = (size: SizeName) => points?.within[size];
   return (
     <Box>
       <PhoneFold words={`Sets of ${sorting.size}, measured ${STAGE_WORDS[sorting.at]}`}>
         <HStack gap="4" flexWrap="wrap" alignItems="flex-start" data-screen>
           <OptionalNumber
-            label="In a set"
+            label="Pieces per set"
             min={2}
             max={500}
             whole
@@ -107,7 +107,7 @@ function OneSorting({ set, sorting }: { set: PieceSet; sorting: Sorting }) {
           {AGREE.map((size) => (
             <OptionalLength
               key={size}
-              label={`${sizeSpec(size).row}: may differ`}
+              label={`${sizeSpec(size).row} may differ by`}
               width="10.5rem"
               value={sorting.within[size]}
               hint={
@@ -225,8 +225,8 @@ function Rows({ plan, sorting, points, sorted, edit }: RowsProps) {
           {sets.length === 1 ? 'set' : 'sets'} of {sorting.size}
           {left.length > 0 && `, ${left.length} left over`}.{' '}
           <chakra.span color="fg.muted">
-            {found.proven ? 'No way of sorting them gives more, or closer ones.' : 'The best found in the time; others may be closer.'}{' '}
-            Taken as they come: {came}.{points.unmeasured > 0 && ` ${points.unmeasured} more want measuring.`}
+            {found.proven ? 'This is the best possible sorting.' : 'This is the best found so far. A closer sorting may exist.'} Without
+            sorting: {came}.{points.unmeasured > 0 && ` ${points.unmeasured} more still to measure.`}
           </chakra.span>
         </Box>
       )}
@@ -246,14 +246,14 @@ function Rows({ plan, sorting, points, sorted, edit }: RowsProps) {
             <Box flex="1" />
             <Box fontSize="sm" color="fg.muted">
               {points && <Why pieces={ids.flatMap((id) => all.get(id) ?? [])} points={points} sorting={sorting} />}
-              {spread !== undefined && ` ${Math.round(spread * 100)} % of what is allowed`}
+              {spread !== undefined && ` ${Math.round(spread * 100)}% of the allowed difference`}
             </Box>
             <Act
               aria-pressed={held}
               onClick={() =>
                 edit(
                   { held: held ? sorting.held.filter((each) => each !== ids) : [...sorting.held, [...ids]] },
-                  held ? 'set let go' : 'set held',
+                  held ? 'set unlocked' : 'set locked',
                 )
               }
             >
@@ -269,7 +269,7 @@ function Rows({ plan, sorting, points, sorted, edit }: RowsProps) {
           return (
             piece && (
               <Act key={id} onClick={() => edit({ out: sorting.out.filter((each) => each !== id) }, 'piece sorted again')} color="fg.muted">
-                {called(piece)} kept out: sort again
+                {called(piece)} left out. Put back
               </Act>
             )
           );
@@ -295,7 +295,7 @@ function Left({ children }: { children: React.ReactNode }) {
       borderRadius="4px"
     >
       <Box fontSize="sm" color="fg.muted">
-        left over: spares
+        Spares
       </Box>
       <HStack gap="2" flexWrap="wrap" minHeight="52px">
         {children}

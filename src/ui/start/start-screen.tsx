@@ -55,7 +55,7 @@ function useMatter(workspace: Workspace) {
 export function StartScreen() {
   const { status, workspace } = useWorkspace();
   const asked = useSearchParams();
-  if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
+  if (status === 'opening') return <Box padding="6">Loading…</Box>;
   // asked for another way, it begins anew
   return <StartSheet key={asked.toString()} workspace={workspace} asked={asked} />;
 }
@@ -160,9 +160,9 @@ function StartSheet({ workspace, asked }: { workspace: Workspace; asked: URLSear
       }}
     >
       <chakra.h1 fontSize="1.875rem" fontWeight="720">
-        What do you know of it?
+        What do you want to start from?
       </chakra.h1>
-      <Box color="fg.muted">Type a figure straight away, or press a letter. Everything else is suggested, and gives way later.</Box>
+      <Box color="fg.muted">Type a figure, or press a letter to choose. Rimbet fills in the rest, and you can change any of it later.</Box>
       <div className="ways" ref={cards}>
         {WAYS_IN.map(({ value, key, words, about }) => (
           <section key={value} data-way={value} aria-label={words} data-open={value === way ? '' : undefined}>
@@ -211,11 +211,11 @@ function StartSheet({ workspace, asked }: { workspace: Workspace; asked: URLSear
       <div className="start-answer" role="status">
         {begun && !begun.ok && <Box color="bad">{begun.problem.message}</Box>}
         {begun?.ok && <StartAnswer workspace={workspace} part={begun.value.part} units={units} />}
-        {!begun && <Box color="fg.muted">What to weigh out and how large to make it stands here as soon as there is one figure.</Box>}
+        {!begun && <Box color="fg.muted">Enter one figure to see what to weigh out and how large to make it.</Box>}
         <Box display="flex" gap="2">
-          <Act onClick={skip}>Skip: a plain one</Act>
+          <Act onClick={skip}>Start with typical sizes</Act>
           <Act look="solid" type="submit" disabled={!begun?.ok}>
-            Make it
+            Create piece
           </Act>
         </Box>
       </div>

@@ -12,7 +12,7 @@ const STAGES_IN_HAND = ['glazed', 'bisque', 'dry', 'leather'] as const;
 
 const HEIGHTS = { trimmed: 'as trimmed', thrown: 'as thrown, rim above the bat' } as const;
 
-const MEETS = { pot: 'a pot in my hand', lid: 'a bought lid' } as const;
+const MEETS = { pot: 'a pot I have', lid: 'a bought lid' } as const;
 
 interface FieldsProps {
   readonly way: WayIn;
@@ -34,7 +34,7 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
   };
   const across = (
     <OptionalLength
-      label={`Across the mouth, ${stage}`}
+      label={`Mouth, ${stage}`}
       width="11.25rem"
       value={typed.across}
       onValue={(mm) => set({ across: mm || undefined })}
@@ -43,7 +43,7 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
   );
   const high = (
     <OptionalLength
-      label={`High, ${stage}`}
+      label={`Height, ${stage}`}
       width="6.5rem"
       value={typed.high}
       onValue={(mm) => set({ high: mm || undefined })}
@@ -97,7 +97,7 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
   if (way === 'ball') {
     return (
       <div className="way-fields">
-        <OptionalMass label="I have" width="5rem" value={typed.ballG} onValue={(g) => set({ ballG: g || undefined })} />
+        <OptionalMass label="Ball" width="5rem" value={typed.ballG} onValue={(g) => set({ ballG: g || undefined })} />
         <OptionalLength
           label="Mouth"
           width="4.5rem"
@@ -119,7 +119,7 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
     return (
       <div className="way-fields">
         <WordChoice
-          label="It must fit"
+          label="Must fit"
           value={meets}
           options={optionsOf(MEETS)}
           onChoose={(value) => set({ meets: value, across: undefined })}
@@ -133,7 +133,7 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
           />
         )}
         <OptionalLength
-          label={meets === 'pot' ? 'Its mouth, inside' : 'The lid, where it goes in'}
+          label={meets === 'pot' ? 'Mouth, inside' : 'Lid width where it goes in'}
           width="11.25rem"
           value={typed.across}
           onValue={(mm) => set({ across: mm || undefined })}
@@ -156,20 +156,20 @@ function InHandFields({ typed, family, short, together, set }: InHandProps) {
   return (
     <div className="way-fields">
       <WordChoice
-        label="It is now"
+        label="Stage now"
         value={typed.stage as (typeof STAGES_IN_HAND)[number]}
         options={STAGES_IN_HAND.map((value) => ({ value, words: `it is ${value === 'glazed' ? 'fired' : STAGE_WORDS[value]}` }))}
         onChoose={(value) => set({ stage: value })}
       />
       <OptionalLength
-        label="Its mouth, across"
+        label="Mouth"
         width="7.5rem"
         value={typed.across}
         onValue={(mm) => set({ across: mm || undefined })}
         onSizes={together}
       />
       {short}
-      <OptionalLength label="Its height" width="6.5rem" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
+      <OptionalLength label="Height" width="6.5rem" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
       {sizes.includes('baseDiameter') && (
         <OptionalLength label="Its foot, across" width="7.5rem" value={typed.foot} onValue={(mm) => set({ foot: mm || undefined })} />
       )}
@@ -190,7 +190,11 @@ function SentField() {
   const take = (text: string) => {
     const packed = /#sent=([\w.-]+)\s*$/.exec(text)?.[1];
     if (packed) router.push(`/files#sent=${packed}`);
-    setRefused(packed || text.trim() === '' ? undefined : 'That is no link to a piece: it ends in #sent= and many letters.');
+    setRefused(
+      packed || text.trim() === ''
+        ? undefined
+        : 'This is not a link to a piece. Copy the whole link: it contains “#sent=” and a long code.',
+    );
   };
   return (
     <div className="way-fields">

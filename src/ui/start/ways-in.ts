@@ -7,13 +7,13 @@ export type WayIn = 'finished' | 'wet' | 'hand' | 'holds' | 'ball' | 'fit' | 'se
 
 /** What may be known of a piece before there is one, in the potter's words, with the key that opens each. */
 export const WAYS_IN: readonly { readonly value: WayIn; readonly key: string; readonly words: string; readonly about: string }[] = [
-  { value: 'finished', key: 'f', words: 'A finished size', about: 'how wide, how high it is to be out of the kiln' },
-  { value: 'wet', key: 'w', words: 'A wet size', about: 'a paper model, a former, a size your hands know' },
-  { value: 'hand', key: 'h', words: 'A piece in my hand', about: 'fired or half dry: make it again, or something for it' },
-  { value: 'holds', key: 'c', words: 'What it must hold', about: 'half a litre, no taller than the shelf' },
-  { value: 'ball', key: 'b', words: 'A ball of clay', about: 'how wide a platter, how large a jug?' },
-  { value: 'fit', key: 'l', words: 'What it must fit', about: 'a lid, a stopper, a pot in the hand' },
-  { value: 'sent', key: 's', words: 'Something sent', about: 'a link from another device' },
+  { value: 'finished', key: 'f', words: 'A finished size', about: 'the width and height you want out of the kiln' },
+  { value: 'wet', key: 'w', words: 'A wet size', about: 'a paper model, a former, or a size you already throw' },
+  { value: 'hand', key: 'h', words: 'A piece I have here', about: 'fired or part dry, to remake or to make something for' },
+  { value: 'holds', key: 'c', words: 'A capacity', about: 'half a litre, no taller than the shelf' },
+  { value: 'ball', key: 'b', words: 'A ball of clay', about: 'how wide a platter or how big a jug it makes' },
+  { value: 'fit', key: 'l', words: 'A lid or pot to fit', about: 'a lid, a stopper, or a pot you have' },
+  { value: 'sent', key: 's', words: 'A shared link', about: 'a link from another device' },
 ];
 
 /** What was typed, mm, ml and g. */

@@ -8,7 +8,7 @@ export const STEP_TITLES: Record<StepName, string> = {
   opened: 'Opened',
   cylinder: 'First cylinder',
   shape: 'Shaped',
-  needle: 'Needled',
+  needle: 'Rim cut level',
   trim: 'Trimmed',
 };
 
@@ -38,9 +38,9 @@ export function figuresAt(
     opened: opened
       ? [
           `⌀ ${length(opened.width)} inside`,
-          `floor ${length(opened.floor)} by needle`,
+          `floor ${length(opened.floor)} thick`,
           `${length(opened.height)} high`,
-          ...(opened.widens ? ['as far as the clay allows; the floor is finished while it is widened'] : []),
+          ...(opened.widens ? ['As far as the clay allows. Finish the floor while you widen it.'] : []),
           ...(opened.gallery ? ['leave the rim thick: the gallery is pushed down from it later'] : []),
         ]
       : [],
@@ -58,6 +58,6 @@ export function figuresAt(
       ...(shape.widest > shape.mouth + 1 ? [`widest ⌀ ${length(shape.widest)}`] : []),
     ],
     needle: [`${length(making.rimCut)} off the rim`, `to ${length(sized.thrown.gauge)} above the bat`],
-    trim: weighs.length > 0 ? weighs : ['nothing to turn off'],
+    trim: weighs.length > 0 ? weighs : ['Nothing to trim'],
   };
 }

@@ -9,6 +9,6 @@ export const weighOutWritten = (g: number, part: Pick<Part, 'tester' | 'hand'>, 
 
 /** What is asked when a ball is lighter than the piece that is to come of it. */
 export const lessThanPiece = (trimmedG: number, { mass, choice }: Units): string =>
-  `The trimmed piece alone holds ${mass(handMass(trimmedG, choice))}. Was the ball, the rim or the mouth mistyped?`;
+  `The trimmed piece alone weighs ${mass(handMass(trimmedG, choice))}. Check the ball, the rim and the mouth.`;
 
 export const weighOutText = (g: number, part: Pick<Part, 'tester' | 'hand'>, units: Units): string => text(weighOutWritten(g, part, units));

@@ -124,8 +124,8 @@ export function TableIn<C extends string, L extends TableLine>(props: Props<C, L
             {there > 0 && ` ${there} ${there === 1 ? 'is' : 'are'} there already.`}
             {faulty > 0 &&
               (allOrNothing
-                ? ' Nothing is taken until the others are put right or left out.'
-                : ' The others say why: put them right above, now or after.')}
+                ? ' Nothing is added until the other lines are corrected or left out.'
+                : ' The other lines say what is wrong. Correct them above, now or later.')}
           </Box>
           <Lines
             lines={lines}
@@ -151,7 +151,7 @@ interface MappingProps<C extends string> {
 /** What each column holds. */
 function Mapping<C extends string>({ words, table, columns, onColumns }: MappingProps<C>) {
   const options = [
-    { value: '', words: 'leave out' },
+    { value: '', words: 'Leave out' },
     ...(Object.entries(words) as [C, string][]).map(([value, said]) => ({ value, words: said })),
   ];
   return (

@@ -22,7 +22,7 @@ export function TodayScreen() {
   const { status, workspace } = useWorkspace();
   const today = madeActs.today();
   const list = useMemo(() => workList(workspace, today), [workspace, today]);
-  if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
+  if (status === 'opening') return <Box padding="6">Loading…</Box>;
   const day = new Date(`${today}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
   return (
     <Box padding={{ base: '3', md: '20px' }} maxWidth="820px">
@@ -35,7 +35,7 @@ export function TodayScreen() {
       </HStack>
       {list.length === 0 ? (
         <Box color="fg.muted" maxWidth="60ch">
-          Nothing is waiting. Orders put their steps here on their days, and what stands on the shelves comes here when it should be ready.
+          Nothing to do today. Steps of your orders appear here on their dates, and pieces on the shelves when they are due.
         </Box>
       ) : (
         <Box as="ul" listStyleType="none" padding="0">

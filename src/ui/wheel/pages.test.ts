@@ -66,7 +66,7 @@ describe('the pages at the wheel', () => {
   it('are read aloud in words', () => {
     const [all, ball] = pagesOf('plan-honey-jar');
     expect(spoken(all!)).toBe(
-      'All figures. ball: 645 grams. rim above the bat: 141 millimetres. mouth, inside: 94 millimetres. floor, by needle: 12.5 millimetres',
+      'All figures. ball: 645 grams. rim above the bat: 141 millimetres. mouth, inside: 94 millimetres. Floor thickness: 12.5 millimetres',
     );
     expect(spoken(ball!)).toMatch(/^Ball\. 645 grams\. across \d+ millimetres/);
   });

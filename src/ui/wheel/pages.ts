@@ -68,7 +68,7 @@ export function handPages(part: Part, worked: SizedPart, hand: HandWork, body: B
                 `course-${i + 1}`,
                 `Course ${i + 1} of ${coils.courses.length}`,
                 [`${rounded(course.length)} long`, `${length(course.thickness)} thick`, `then ${rounded(course.to)} high`],
-                course.pause ? ['Let what stands firm up first, the rim covered.'] : [],
+                course.pause ? ['Cover the rim and let the wall firm up first.'] : [],
               ),
             ),
           ]
@@ -119,12 +119,12 @@ export function wheelPages(
     key: 'all',
     title: 'All figures',
     figures: [
-      { words: tester?.accepted ? 'ball, by the test piece' : worked.ratio ? 'ball, by your own ratio' : 'ball', figure: ball },
+      { words: tester?.accepted ? 'Ball, from the test piece' : worked.ratio ? 'Ball, from your own pieces' : 'ball', figure: ball },
       { words: takeOff === 0 ? 'rim above the bat' : 'pointer above the bat', figure: hand(sized.thrown.gauge - takeOff) },
       inside === undefined
         ? { words: 'mouth, outside', figure: hand(sized.stages.wet.sizes.rimDiameter) }
         : { words: 'mouth, inside', figure: hand(inside) },
-      { words: 'floor, by needle', figure: hand(sized.thrown.floor) },
+      { words: 'Floor thickness', figure: hand(sized.thrown.floor) },
     ],
     pointer: sized.thrown.gauge - takeOff,
     ...(moves && { words: [moves] }),

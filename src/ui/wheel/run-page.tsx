@@ -26,13 +26,13 @@ export function RunPage({ plan, part: ref }: { plan: Plan; part: PartRef }) {
       <chakra.h2 fontSize="30px" fontWeight="680" marginBottom="2">
         The run
       </chakra.h2>
-      <Stepped words="to make of it" figure={wanted === undefined ? 'any number' : String(wanted)} step={step} />
+      <Stepped words="How many to make" figure={wanted === undefined ? 'no target' : String(wanted)} step={step} />
       <Box marginTop="5">
         <Big disabled={pieces.length === 0} onClick={() => run(madeActs.startRun(plan, ref))}>
           Start a new run
         </Big>
         <Box fontSize="20px" color="fg.muted" marginTop="2">
-          It counts from nothing. What was made before is kept.
+          The count starts at 0. Earlier pieces stay in the log.
         </Box>
       </Box>
     </Box>

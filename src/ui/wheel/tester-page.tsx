@@ -14,7 +14,7 @@ import { Stepped } from './stepped';
 
 const G_PER_STEP = { g: 5, 'lb-oz': 28.349523125 / 4 };
 
-/** The first piece noted in taps: its ball, its rim and its mouth, starting from what was planned; and the ball ball for the rest. */
+/** The first piece noted in taps: its ball, its rim and its mouth, starting from what was planned; and the ball for the rest. */
 export function TesterPage({ plan, part }: { plan: Plan; part: Part }) {
   const { workspace } = useWorkspace();
   const units = useUnits();
@@ -57,21 +57,17 @@ export function TesterPage({ plan, part }: { plan: Plan; part: Part }) {
         commands.setPart(
           partRef(plan, part),
           (each) => ({ tester: { ...nowOf(each), accepted: !each.tester?.accepted } }),
-          tester?.accepted ? 'test piece not used' : 'ball by the test piece',
+          tester?.accepted ? 'test piece not used' : 'ball from the test piece',
         ),
       ),
     );
   return (
     <Box display="flex" flexDirection="column">
       <chakra.h2 fontSize={{ base: '20px', md: '30px' }} fontWeight="680" marginBottom="2">
-        Tester: the first one, as thrown
+        Test piece, as thrown
       </chakra.h2>
-      <Stepped
-        words="it took a ball of"
-        figure={text(writeMass(now.ballG, choice))}
-        step={(by) => step('ballG', by * G_PER_STEP[choice.mass])}
-      />
-      <Stepped words="its rim above the bat" figure={text(writeLength(now.height, choice))} step={(by) => step('height', by * mm)} />
+      <Stepped words="Ball used" figure={text(writeMass(now.ballG, choice))} step={(by) => step('ballG', by * G_PER_STEP[choice.mass])} />
+      <Stepped words="Rim above the bat" figure={text(writeLength(now.height, choice))} step={(by) => step('height', by * mm)} />
       <Stepped words="its mouth, outside" figure={text(writeLength(now.mouth, choice))} step={(by) => step('mouth', by * mm)} />
       {/* on a phone what it comes to stands above what is set, which may lie under the bar */}
       <Box order={{ base: -1, md: 0 }} marginBottom={{ base: '3', md: '0' }}>

@@ -25,7 +25,7 @@ export function WheelScreen() {
   const { status, workspace } = useWorkspace();
   const search = useSearchParams();
   const asked = search.get('plan');
-  if (status === 'opening') return <Box padding="6">Opening the workshop …</Box>;
+  if (status === 'opening') return <Box padding="6">Loading…</Box>;
   const plan = workspace.plans.find(({ id }) => id === (asked ?? workspace.settings.openPlanId)) ?? workspace.plans[0];
   if (!plan) {
     return (
@@ -63,7 +63,7 @@ function AtTheWheel({ plan, part, set }: { plan: Plan; part: Part; set: PieceSet
   if (!made) {
     return (
       <Box padding="6" role="alert" color="bad">
-        This piece cannot be made as it stands. <Link href={`/?plan=${plan.id}`}>Back to the piece</Link>
+        This piece cannot be made with these sizes. <Link href={`/?plan=${plan.id}`}>Back to the piece</Link>
       </Box>
     );
   }
@@ -178,7 +178,7 @@ function Run({ plan, part }: { plan: Plan; part: Part }) {
   return (
     <div className="wheel-run">
       <Big look="solid" aria-keyshortcuts="Enter" onClick={() => run(madeActs.throwOne(plan, ref))}>
-        {made[0]!.toUpperCase() + made.slice(1)}
+        Count one
       </Big>
       <div role="status" className="wheel-count">
         {wanted === undefined ? good : `${good} of ${wanted}`} {made}
@@ -199,7 +199,7 @@ function Run({ plan, part }: { plan: Plan; part: Part }) {
         Undo
       </Big>
       {/* always there, so that nothing moves under the finger that counts */}
-      <div role="group" aria-label="The last one was" tabIndex={last ? undefined : 0} data-sideways className="wheel-different">
+      <div role="group" aria-label="The last one was:" tabIndex={last ? undefined : 0} data-sideways className="wheel-different">
         {DIFFERENT.map((different) => (
           <Big
             key={different}

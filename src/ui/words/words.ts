@@ -8,9 +8,9 @@ export type AnyWay = Way | Exclude<Hand, 'wheel'>;
 /** The words below read as one sentence: a cup with a flat foot, thrown with its foot trimmed, in … */
 export const WAY_WORDS: Record<AnyWay, string> = {
   trimmed: 'thrown with its foot trimmed',
-  thickness: 'thrown thin, untrimmed',
+  thickness: 'thrown to thickness, not trimmed',
   plaster: 'thrown on a plaster bat',
-  own: 'trimmed my way',
+  own: 'thrown, with my own trimming',
   slab: 'built from slabs',
   former: 'formed in or over a former',
   coil: 'pinched and coiled',
@@ -24,7 +24,7 @@ export const FORM_WORDS: Record<FamilyName, string> = {
   jar: 'a jar',
   bottle: 'a bottle or vase',
   disc: 'a disc',
-  profile: 'a profile of my own',
+  profile: 'my own profile',
   box: 'a box or tray',
   oval: 'an oval',
   faceted: 'a faceted piece',

@@ -40,7 +40,7 @@ function figures({ worked, part }: PieceModel): AnswerFigure[] {
   return [
     {
       name: 'gauge',
-      words: isDisc(family) ? 'thick, on the bat' : 'rim above the bat',
+      words: isDisc(family) ? 'Thickness on the bat' : 'Rim above the bat',
       wet: sized.thrown.gauge,
       finishes: (mm) => (mm - below - (making.rimGround ?? 0)) * kh,
     },
@@ -58,7 +58,7 @@ function figures({ worked, part }: PieceModel): AnswerFigure[] {
       : [
           {
             name: 'thrownFloor' as const,
-            words: 'floor, by needle',
+            words: 'Floor thickness',
             wet: sized.thrown.floor,
             finishes: (mm: number) => (mm - below - hollow) * kh,
           },
@@ -114,7 +114,7 @@ export function Answer({ piece }: { piece: PieceModel }) {
       <div className="answer-head">
         <StageName stage="wet" />
         {greyed ? (
-          <span className="answer-bad">last valid sizes</span>
+          <span className="answer-bad">Last sizes that worked</span>
         ) : (
           <ToTheWheel
             href={`/wheel?plan=${piece.plan.id}${piece.ref === piece.plan.id ? '' : `&part=${piece.part.id}`}`}
@@ -239,8 +239,8 @@ function Outcome({ piece }: { piece: PieceModel }) {
       </b>
       {'. '}
       <button type="button" onClick={() => piece.open('rimDiameter@wet')}>
-        Made to size{piece.part.fit?.tool === 'eye' ? ' by eye' : ''}, 9 in 10 are {betweenWords(...heights, units)} {up} and 9 in 10 are{' '}
-        {betweenWords(...widths, units)} {wide}.
+        Thrown to these sizes{piece.part.fit?.tool === 'eye' ? ' by eye' : ''}, 9 in 10 finish {betweenWords(...heights, units)} {up} and 9
+        in 10 finish {betweenWords(...widths, units)} {wide}.
       </button>{' '}
       {worked.sized.capacityMl > 0 && (
         <>

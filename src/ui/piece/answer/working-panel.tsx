@@ -25,8 +25,8 @@ export function WorkingPanel({ piece }: { piece: PieceModel }) {
   const finished = worked.sized.stages.glazed.sizes.height;
   const adding = addingCost(finished, shrinkage.height);
   return (
-    <section aria-label="Arithmetic" className="working">
-      <h2>How: {title}</h2>
+    <section aria-label="Working" className="working">
+      <h2>Worked out: {title}</h2>
       <div aria-live="polite">
         {lines.map((line, i) => (
           <div key={i}>{line}</div>

@@ -9,12 +9,12 @@ import type { PieceModel } from '../model/use-piece';
 const SHAPES: Readonly<Record<Mould['shape'], string>> = { round: 'a round form', box: 'boards', bucket: 'a bucket' };
 
 const SIZE_WORDS = {
-  diameter: 'Mould, across',
-  length: 'Box, long',
-  width: 'Box, wide',
-  bottom: 'Bucket, bottom',
-  top: 'Bucket, at the level',
-  height: 'Filled, high',
+  diameter: 'Case diameter',
+  length: 'Case length',
+  width: 'Case width',
+  bottom: 'Bucket width at the bottom',
+  top: 'Bucket width at the fill line',
+  height: 'Fill height',
 } as const;
 
 type Cast = NonNullable<PieceModel['part']['cast']>;
@@ -37,19 +37,21 @@ export function CastFields({ piece, work, problem }: { piece: PieceModel; work: 
     <Box>
       <HStack gap="3" flexWrap="wrap" alignItems="flex-start">
         <OptionalLength
-          label="Well, high"
+          label="Well height"
           value={well.height}
-          onValue={(height, key) => (height ? takeWell({ height }, 'well', key) : 'A well has a height: the level sinks in it.')}
+          onValue={(height, key) =>
+            height ? takeWell({ height }, 'well', key) : 'Enter a height above zero. The slip level drops in the well.'
+          }
         />
         <OptionalLength
-          label="Ledge, wide"
+          label="Ledge width"
           value={well.width}
           onValue={(width, key) =>
-            width === undefined ? 'Write 0 for none; a well is never narrower than the rim.' : takeWell({ width }, 'ledge', key)
+            width === undefined ? 'Enter 0 for none; a well is never narrower than the rim.' : takeWell({ width }, 'ledge', key)
           }
         />
         <OptionalNumber
-          label="Well flares, °"
+          label="Well flare, °"
           min={0}
           max={45}
           example="3"
@@ -57,7 +59,7 @@ export function CastFields({ piece, work, problem }: { piece: PieceModel; work: 
           onValue={(flare, key) => takeWell({ flare: flare ?? 0 }, 'flare', key)}
         />
         <LabelledChoice
-          label="Poured in"
+          label="Mould case"
           value={shape}
           options={(Object.keys(SHAPES) as Mould['shape'][]).map((value) => ({ value, words: SHAPES[value] }))}
           onChoose={(to) => work && take({ mould: mouldFor(work.model, work.chosen.thickness, to) }, 'mould')}
@@ -68,23 +70,23 @@ export function CastFields({ piece, work, problem }: { piece: PieceModel; work: 
             label={SIZE_WORDS[name]}
             width="8.125rem"
             value={(mould as unknown as Record<string, number>)[name]}
-            onValue={(mm, key) => (mm && mm > 0 ? takeMould({ [name]: mm }, 'mould', key) : 'A mould has a size.')}
+            onValue={(mm, key) => (mm && mm > 0 ? takeMould({ [name]: mm }, 'mould', key) : 'Enter a size above zero.')}
           />
         ))}
         {mould?.shape === 'bucket' && (
           <OptionalVolume
-            label="or holds, to there"
+            label="or capacity to the fill line"
             width="8.125rem"
             value={mouldMl(mould)}
             onValue={(ml, key) => {
               if (!ml) return 'How much does it hold to that height?';
               const top = bucketTop(ml, mould.bottom, mould.height);
-              return top > 0 ? takeMould({ top }, 'bucket', key) : 'Less than its bottom and height hold.';
+              return top > 0 ? takeMould({ top }, 'bucket', key) : 'That is less than this bucket holds. Check the figures.';
             }}
           />
         )}
         <OptionalNumber
-          label="Water to 100"
+          label="Water per 100 plaster"
           min={50}
           max={100}
           example="70"
@@ -92,13 +94,13 @@ export function CastFields({ piece, work, problem }: { piece: PieceModel; work: 
           onValue={(ratio, key) => take({ ratio }, 'ratio', key)}
         />
         <OptionalPercent
-          label="Mixed over"
+          label="Extra plaster"
           most={100}
           value={(cast.margin ?? USUAL_CAST.margin) * 100}
           onValue={(percent, key) => take({ margin: percent === undefined ? undefined : percent / 100 }, 'margin', key)}
         />
         <OptionalNumber
-          label="Least draft, °"
+          label="Minimum draft, °"
           min={0}
           max={45}
           example="2"

@@ -37,7 +37,7 @@ export function CastPanel({ piece }: { piece: PieceModel }) {
     return (
       <Box className="links">
         <Box color="fg.muted" marginBottom="2">
-          Only round pieces are cast by their sections. Of this one a file for a printer can be had.
+          Rimbet calculates moulds for round pieces only. You can still save a print file of this one.
         </Box>
         <Models piece={piece} work={undefined} />
       </Box>
@@ -77,10 +77,10 @@ export function CastPanel({ piece }: { piece: PieceModel }) {
         </Act>
       )}
       <Box fontSize="sm" color="fg.muted" marginTop="4" maxWidth="80ch">
-        <chakra.b color="warn">Care:</chakra.b> plaster is hot and caustic while it sets: never round skin; gloves, goggles and a mask for
-        mixing, and its dust is wiped up wet. None of it down the drain, none into clay: a crumb of it bursts a pot. Silicone and release
-        agents by their makers’ words. A mould that holds is loosened with compressed air, goggles on, away from skin. Cast ware is sponged,
-        not sanded dry without extraction.
+        <chakra.b color="warn">Caution:</chakra.b> plaster gets hot and caustic as it sets. Never cast it around any part of the body. Wear
+        gloves, goggles and a mask to mix it, and wipe up the dust wet. Keep it out of drains and out of clay, where a crumb can blow a hole
+        in a pot. Follow the maker’s instructions for silicone and release agents. If a cast sticks, use compressed air with goggles on,
+        away from skin. Sponge cast ware: do not sand it dry without extraction.
       </Box>
     </Box>
   );
@@ -97,25 +97,25 @@ function ModelSizes({ piece: { units, worked, known }, work }: { piece: PieceMod
     <Box>
       <StageName stage="wet" />
       <Box fontSize="sm" color="fg.muted">
-        the model, without its well
+        Model without the well
       </Box>
       <HStack gap="4" color="wet" data-model-size>
         <Figure written={writeLength(wet.sizes.rimDiameter, units.choice)} size="2.125rem" />
         <Figure written={writeLength(wet.sizes.height, units.choice)} size="2.125rem" />
       </HStack>
       <Box fontSize="sm" color="fg.muted">
-        wide at the mouth, and high
+        mouth and height
       </Box>
       <Box marginTop="1" data-scale>
-        Larger than the piece by{' '}
+        Scale from the finished piece:{' '}
         <b>{same ? `× ${scale.width.toFixed(3)}` : `× ${scale.width.toFixed(3)} across, × ${scale.height.toFixed(3)} up`}</b>; with its well{' '}
         {units.length(work.model.height)} high, {units.volume(work.model.volumeMl)}.{' '}
         {measured > 0
-          ? `The scale is from ${measured} bars and pieces measured: what comes out, measured in Made, makes the next one truer.`
-          : 'The scale is by what is said of the clay, nothing measured yet: what comes out, measured in Made, makes the next one truer.'}
+          ? `The scale comes from ${measured} measured bars and pieces. Measure this one under Results and the next will be closer.`
+          : 'The scale uses the supplier’s or typical figure. Nothing has been measured yet. Measure this one under Results and the next will be closer.'}
       </Box>
       <Box fontSize="sm" color="fg.muted">
-        It lets go of the mould at nearly that size, and then is
+        It comes out of the mould at nearly this size, then measures
       </Box>
       {(['leather', 'dry', 'bisque', 'glazed'] as const).map((stage) => (
         <Box key={stage} fontSize="sm" color={stage}>
@@ -134,10 +134,10 @@ function ComesOut({ piece: { units }, work: { parting, chosen } }: { piece: Piec
   const little = parts === 'one' && draft.least < chosen.leastDraft;
   return (
     <Box marginTop="2" data-parts={parts} color={parts === 'one' && !little ? 'act' : 'warn'}>
-      {parts === 'one' && !little && <>Comes out of a mould of one part: the least draft is {least}.</>}
+      {parts === 'one' && !little && <>A one-part mould works. The smallest draft is {least}.</>}
       {little && (
         <>
-          One part, but it holds: the draft is {least} {where}, and {chosen.leastDraft}° are wanted. A mouth wider or a foot narrower by{' '}
+          A one-part mould may stick: the draft is {least} {where} and you want {chosen.leastDraft}°. A mouth wider or a foot narrower by{' '}
           {units.length(2 * Math.tan(((chosen.leastDraft - draft.least) * Math.PI) / 180) * 100)} on 100 mm of height would do.
         </>
       )}
@@ -149,8 +149,8 @@ function ComesOut({ piece: { units }, work: { parting, chosen } }: { piece: Piec
       )}
       {parts === 'halves' && (
         <>
-          Undercut {where}, {least}: a mould of two halves parted along the axis, and a part under the foot. To come out of one part it has
-          to widen all the way to the mouth.
+          Undercut {where}, {least}: a mould of two halves parted along the axis, and a part under the foot. For a one-part mould it must
+          widen all the way up to the mouth.
         </>
       )}
     </Box>

@@ -86,7 +86,7 @@ interface ReadProps {
 function Read({ name, read: { mesh, measures }, across, up, units, leastDraft }: ReadProps) {
   const { size, draft, volumeMl, closed, openEdges, insideOut, triangles } = measures;
   const sides = draft.undercut + draft.little + draft.enough;
-  const share = (area: number) => `${Math.round((100 * area) / (sides || 1))} %`;
+  const share = (area: number) => `${Math.round((100 * area) / (sides || 1))}%`;
   const [width, depth, height] = [size.width * across, size.depth * across, size.height * up];
   const make = async () => {
     const { writeStl } = await import('@/core/encode');
@@ -113,11 +113,11 @@ function Read({ name, read: { mesh, measures }, across, up, units, leastDraft }:
       <Box color={closed ? 'fg' : 'warn'}>
         {closed
           ? 'Closed: a printer can make it.'
-          : `Not closed: ${openEdges.toLocaleString('en-GB')} edges stand open, and its volume is unknown. Mend it in the program it was drawn with.`}
-        {insideOut && closed && ' Inside and outside are exchanged.'}
+          : `Not closed: ${openEdges.toLocaleString('en-GB')} edges are open, so its volume is unknown. Repair it in the program it was drawn with.`}
+        {insideOut && closed && ' Inside and outside are swapped.'}
       </Box>
       <Box color={draft.undercut > 0.01 * sides ? 'warn' : 'fg'}>
-        Pulled upwards, of its sides {share(draft.enough)} have {leastDraft}° of draft or more, {share(draft.little)} less,{' '}
+        Pulled straight up: {share(draft.enough)} of the sides have {leastDraft}° of draft or more, {share(draft.little)} have less,{' '}
         {share(draft.undercut)} are undercut.
       </Box>
       <Saves files={[{ words: 'STL at wet size', look: 'solid', make }]} />
@@ -133,11 +133,11 @@ function Displaced({ piece: { part, units } }: { piece: PieceModel }) {
   const plaster = ml && room && ml < room ? plasterFor(room, ml, ratio, margin) : undefined;
   return (
     <Box marginTop="3" maxWidth="70ch">
-      <OptionalVolume label="or without a file: water it displaces" width="15rem" value={ml} onValue={(each) => setMl(each)} />
+      <OptionalVolume label="No file? Water it displaces" width="15rem" value={ml} onValue={(each) => setMl(each)} />
       <Box fontSize="sm" color="fg.muted">
-        Put it into a brim-full pail and weigh what runs over: a gram for each ml. Or measure it, and type its sizes as a piece.
+        Put it into a brim-full bucket and weigh the water that runs over: 1 g is 1 ml. Or measure it and start a piece with its sizes.
       </Box>
-      {ml !== undefined && !room && <Box role="status">Choose the mould it stands in above, and its plaster is told.</Box>}
+      {ml !== undefined && !room && <Box role="status">Choose a mould case above to see the plaster.</Box>}
       {ml !== undefined && room !== undefined && ml >= room && (
         <Box role="alert" color="bad">
           It is larger than the mould, {units.volume(room)}. Choose a larger one.

@@ -18,7 +18,7 @@ const WHAT = {
   model: 'the model with its well',
   plain: 'the model alone',
   mould: 'the mould round it',
-  core: 'a core: the room inside',
+  core: 'the inside, as a core',
   piece: 'the piece',
 } as const;
 
@@ -76,28 +76,28 @@ export function Models({ piece, work }: { piece: PieceModel; work: CastWork | un
         />
         {what === 'piece' && (
           <LabelledChoice
-            label="At the stage"
+            label="Size at"
             value={stage}
             options={STAGES.map((value) => ({ value, words: STAGE_WORDS[value] }))}
             onChoose={setStage}
           />
         )}
         <LabelledChoice
-          label="How fine"
+          label="Detail"
           value={fineness}
           options={(Object.keys(FINE_WORDS) as Fineness[]).map((value) => ({ value, words: FINE_WORDS[value] }))}
           onChoose={setFineness}
         />
         <Saves files={[{ words: 'STL', label: 'Save as STL', look: 'solid', make }]}>
           <Act aria-expanded={turning} onClick={() => setTurning(!turning)}>
-            Look at it all round
+            Turn it in 3D
           </Act>
         </Saves>
       </HStack>
       <Box fontSize="sm" color="fg.muted" marginTop="1" data-mesh={mesh.length / 9}>
         {at}, in mm, closed; {(mesh.length / 9).toLocaleString('en-GB')} triangles.
         {!flat &&
-          ` Volume ${piece.units.volume(revolvedMl(section) * (1 - lost))}: its ${FINENESS[fineness]} flat sides take ${(lost * 100).toFixed(2)} % off the round.`}
+          ` Volume ${piece.units.volume(revolvedMl(section) * (1 - lost))}: its ${FINENESS[fineness]} flat sides take ${(lost * 100).toFixed(2)}% off the round.`}
       </Box>
       {turning && <Preview mesh={mesh} section={section} />}
     </Box>

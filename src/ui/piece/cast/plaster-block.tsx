@@ -26,31 +26,31 @@ export function PlasterBlock({ piece, work }: { piece: PieceModel; work: CastWor
   return (
     <Box as="section" aria-label="Plaster" flex="1 1 240px">
       <Box fontSize="sm" color="fg.muted">
-        plaster and water to weigh, by the rule
+        Plaster and water to weigh
       </Box>
       <HStack gap="4" data-plaster>
         <Figure written={written(up(plaster.rule.plasterKg))} size="2.5rem" />
         <Figure written={written(up(plaster.rule.waterKg))} size="2.5rem" />
       </HStack>
       <Box fontSize="sm">
-        {units.volume(plaster.fillMl)} to fill, with {Math.round(chosen.margin * 100)} % over; rounded up on purpose. By density{' '}
-        <b>{amount(plaster.density.plasterKg)}</b> and <b>{amount(plaster.density.waterKg)}</b> fill the same: at {chosen.ratio} to 100 the
-        rule already holds {Math.round(over * 100)} % more.
+        {units.volume(plaster.fillMl)} to fill, with {Math.round(chosen.margin * 100)}% over; rounded up so that you do not run short. By
+        density <b>{amount(plaster.density.plasterKg)}</b> and <b>{amount(plaster.density.waterKg)}</b> fill the same: at {chosen.ratio} to
+        100 the rule already holds {Math.round(over * 100)}% more.
       </Box>
       <Box fontSize="sm" color="fg.muted">
-        Plaster {units.length(around.side)} thick round the model at its least, {units.length(around.below)} below.
+        Thinnest plaster: {units.length(around.side)} around the model, {units.length(around.below)} below it.
       </Box>
       <Box fontSize="sm" color="fg.muted">
-        The mould weighs {amount(weights.poured)} as poured and is dry at about {amount(weights.dry)}.
+        The mould weighs {amount(weights.poured)} when poured and about {amount(weights.dry)} when dry.
       </Box>
       {!part.cast && (
         <Act marginTop="2" onClick={() => piece.takePart({ cast: {} }, 'a mould to pour')}>
-          Put it on the list of moulds
+          Add to moulds to pour
         </Act>
       )}
       {all.length > 0 && (
         <Box as="section" aria-label="Moulds to pour" marginTop="2" fontSize="sm">
-          <b>To pour, all together</b>
+          <b>All moulds to pour</b>
           <Box as="ul">
             {all.map(({ ref, name, work: { plaster: own } }) => (
               <li key={ref}>

@@ -24,7 +24,7 @@ export function SlipBlock({ piece, work }: { piece: PieceModel; work: CastWork }
     run(commands.setShop('slips', (now = {}) => ({ ...now, [bodyId]: { ...(now[bodyId] ?? NONE), ...change } }), label, key));
     return undefined;
   };
-  if (!part.bodyId) return <Box color="fg.muted">Choose the clay first: its slip is kept with it.</Box>;
+  if (!part.bodyId) return <Box color="fg.muted">Choose a clay first. Slip figures are stored with the clay.</Box>;
   const { pourMl, stayMl, drainMl, sinks } = slip.poured;
   const weight = (ml: number) => units.mass(ml * slip.density);
   return (
@@ -44,7 +44,7 @@ export function SlipBlock({ piece, work }: { piece: PieceModel; work: CastWork }
           The level sinks about {units.length(sinks)}
           {slip.holds
             ? ` in a well ${units.length(work.chosen.well.height)} high.`
-            : `: more than the well holds. Make it higher, or top up.`}
+            : `, more than the well holds. Make the well higher, or top up.`}
         </Box>
         <Box fontSize="sm" color="glazed">
           the fired piece weighs about {units.mass(worked.sized.masses.glazed)}
@@ -53,13 +53,13 @@ export function SlipBlock({ piece, work }: { piece: PieceModel; work: CastWork }
       <Box>
         <HStack gap="3" alignItems="flex-start">
           <OptionalLength
-            label="Wall wanted, finished"
+            label="Wall thickness, finished"
             width="8.75rem"
             value={part.cast?.wall ?? worked.sized.stages.glazed.sizes.wall}
             onValue={(wall, key) => piece.takePart((now) => ({ cast: { ...now.cast, wall } }), 'wall to cast', key)}
           />
           <OptionalNumber
-            label="Slip weighs, g/ml"
+            label="Slip density, g/ml"
             min={1.2}
             max={2.2}
             example="1.75"
@@ -75,14 +75,14 @@ export function SlipBlock({ piece, work }: { piece: PieceModel; work: CastWork }
             <Box fontSize="sm">
               until the wall is {units.length(slip.wall)} as it lets go
               {slip.time.range
-                ? `; by how your casts differ ${minutesWords(slip.time.range[0])} to ${minutesWords(slip.time.range[1])}`
-                : '. One cast: a second says how sure that is'}
+                ? `. Your test casts give ${minutesWords(slip.time.range[0])} to ${minutesWords(slip.time.range[1])} minutes`
+                : '. This rests on one test cast. Make a second to see how sure it is'}
               .
             </Box>
           </>
         ) : (
           <Box fontSize="sm" color="fg.muted" maxWidth="36ch">
-            Cast two tests of this slip in a mould as dry, and write how thick the wall was after how long: then it says here how long to
+            Make two test casts of this slip in a dry mould, and enter the minutes and the wall thickness. Rimbet then works out how long to
             wait.
           </Box>
         )}

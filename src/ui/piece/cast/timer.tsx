@@ -16,7 +16,7 @@ const STEPS: readonly Step[] = [
   {
     words: 'Slake',
     minutes: 4,
-    sign: 'The plaster is strewn into the water, never water on plaster; it is wet through, no dry islands stand out.',
+    sign: 'Sift the plaster into the water, never water onto plaster. It is ready when it is wet through, with no dry islands.',
   },
   { words: 'Mix', minutes: 4, sign: 'Creamy, without lumps, few bubbles: a finger drawn through it leaves a line that just stays.' },
   { words: 'Pour', minutes: 2, sign: 'Slowly, into a corner, until it covers the model; then tap the table so that bubbles rise.' },
@@ -94,7 +94,7 @@ export function Timer() {
             {clock(left)}
           </Box>
           <Box flex="1 1 280px">
-            <b>{over ? `${STEPS[going.step]!.words}: the time is over. Look at the sign.` : STEPS[going.step]!.words}</b>
+            <b>{over ? `${STEPS[going.step]!.words}: time is up. Check the sign.` : STEPS[going.step]!.words}</b>
             <Box>{STEPS[going.step]!.sign}</Box>
           </Box>
           {over && going.step < STEPS.length - 1 && (
@@ -106,7 +106,7 @@ export function Timer() {
       )}
       {!going && (
         <Box color="fg.muted" fontSize="sm" maxWidth="70ch">
-          Times are usual ones; the maker of the plaster may say others, and warm water is quicker. The signs count for more than the clock.
+          These are typical times. Follow the plaster maker’s if they differ. Warm water is quicker. Trust the signs more than the clock.
         </Box>
       )}
     </Box>

@@ -40,10 +40,10 @@ export const BesideChoice = memo(function BesideChoice({ planId, beside, setBesi
       value={beside}
       onChoose={setBeside}
       options={[
-        { value: '', words: 'no comparison' },
+        { value: '', words: 'Show beside…' },
         { value: 'can', words: 'beside a 330 ml can' },
         { value: 'hand', words: 'beside a hand' },
-        { value: 'shelf', words: 'on the shelf’s depth' },
+        { value: 'shelf', words: 'beside the shelf depth' },
         ...others.map(({ id, name }) => ({ value: id, words: `beside ${name}` })),
       ]}
     />

@@ -107,15 +107,15 @@ export function WetHeights({ piece, geometry }: Props) {
   return (
     <>
       <At {...at.pulled}>
-        <Read piece={piece} name="pulled" mm={thrown.pulled} words="as pulled" fontSize={read} />
+        <Read piece={piece} name="pulled" mm={thrown.pulled} words="pulled height" fontSize={read} />
       </At>
       <At {...at.gauge}>
-        <Read piece={piece} name="gauge" mm={thrown.gauge} words="gauge" fontSize={wide ? '19px' : read} />
+        <Read piece={piece} name="gauge" mm={thrown.gauge} words="rim above bat" fontSize={wide ? '19px' : read} />
       </At>
       <At {...at.trimmed}>
         <div className="drawn-on-ground" style={{ textAlign: 'center' }}>
           <Typed piece={piece} size="height" at="wet" label={wet} figure={small} />
-          <Word>trimmed</Word>
+          <Word>trimmed height</Word>
         </div>
       </At>
     </>
@@ -254,7 +254,7 @@ function RimAngle({ piece }: { piece: PieceModel }) {
       shown={degrees.toFixed(1).replace(/\.0$/, '')}
       take={(typed, key) => {
         const angle = readAngle(typed);
-        if (!(angle > 0 && angle < 64)) return 'Write an angle between 3 and 63 degrees, such as 20.';
+        if (!(angle > 0 && angle < 64)) return 'Enter an angle between 3 and 63 degrees, such as 20.';
         return piece.takeSize('height', 'glazed')(well + width * Math.tan((angle * Math.PI) / 180), key);
       }}
       step={(direction, from) => String(Math.max(3, Math.round((from && readAngle(from)) || degrees) + direction))}
@@ -274,7 +274,7 @@ export function FurtherSizeList({ piece }: { piece: PieceModel }) {
     <Box color="glazed">
       {FAMILIES[piece.form.family].broadRim && (
         <HStack justifyContent="space-between" borderTopWidth="1px" borderColor="line" minHeight="48px">
-          <Word>rim rises, finished</Word>
+          <Word>rise of the rim, finished</Word>
           <RimAngle piece={piece} />
         </HStack>
       )}

@@ -24,9 +24,9 @@ export function Doubts({ piece, work }: Props) {
   const most = Math.max(...doubts.map(([, sd]) => sd), SEEN);
   return (
     <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="6" marginTop="3">
-      <Box as="section" aria-label="What the doubt is made of">
+      <Box as="section" aria-label="Sources of error">
         <chakra.h3 fontSize="sm" color="fg.muted">
-          what the doubt is made of
+          Sources of error
         </chakra.h3>
         {doubts.map(([name, sd]) => (
           <HStack key={name} gap="3" fontSize="0.9375rem" data-doubt={name}>
@@ -41,11 +41,11 @@ export function Doubts({ piece, work }: Props) {
             </Box>
           </HStack>
         ))}
-        {doubts.length === 0 && <Box fontSize="0.9375rem">Nothing worth telling: both are as they are.</Box>}
+        {doubts.length === 0 && <Box fontSize="0.9375rem">None worth showing. Both sizes are measured.</Box>}
       </Box>
       <Box as="section" aria-label="What would help most">
         <chakra.h3 fontSize="sm" color="fg.muted">
-          what would help most; now {Math.round(work.odds.good * 100)} in 100
+          What would help most (now {Math.round(work.odds.good * 100)} in 100)
         </chakra.h3>
         {helps.slice(0, SHOWN_HELPS).map(({ name, odds, diameter }) => (
           <Box key={name} fontSize="0.9375rem" data-help={name}>
@@ -55,7 +55,7 @@ export function Doubts({ piece, work }: Props) {
             </chakra.b>
           </Box>
         ))}
-        {helps.length === 0 && <Box fontSize="0.9375rem">Nothing that is known here would make it surer.</Box>}
+        {helps.length === 0 && <Box fontSize="0.9375rem">Rimbet knows nothing that would improve the odds.</Box>}
       </Box>
     </Grid>
   );

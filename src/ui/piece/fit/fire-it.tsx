@@ -50,13 +50,13 @@ export function FireIt({ work }: Props) {
   return (
     <Box as="section" aria-label="Fire it" marginTop="4">
       <HStack gap="3" flexWrap="wrap">
-        <Act onClick={() => fire(1)}>Fire one</Act>
-        <Act onClick={() => fire(THOUSAND)}>Fire it 1,000 times</Act>
+        <Act onClick={() => fire(1)}>Simulate one</Act>
+        <Act onClick={() => fire(THOUSAND)}>Simulate 1,000</Act>
         {shown && <LargeFigure fired={shown.fired} work={work} ends={ends} />}
       </HStack>
       {failed && (
         <Box role="alert" color="bad" fontSize="sm">
-          The pots could not be fired: the worker did not start. Reload the page and try again.
+          The simulation could not start. Reload the page and try again.
         </Box>
       )}
       {shown && (
@@ -147,7 +147,7 @@ function Distribution({ work, ends }: { work: FitWork; ends: Ends }) {
   return (
     <chakra.details marginTop="2" fontSize="sm" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <chakra.summary cursor="pointer" minHeight="max(var(--finger), 28px)" color="fg.muted">
-        the finished gaps behind the odds
+        Spread of the finished gap
       </chakra.summary>
       {open && <Gaps work={work} ends={ends} />}
     </chakra.details>
@@ -221,9 +221,11 @@ function Gaps({ work, ends }: { work: FitWork; ends: Ends }) {
         ))}
       </svg>
       <Box data-drawn={drawn?.count}>
-        Finished gap across, {length(range.min - narrows)} to {length(range.max - narrows)} wanted: about {length(gap.mean - narrows)}, two
-        of three within {length(gap.sd)} of it.{' '}
-        {drawn ? `Drawn ${drawn.count.toLocaleString('en')} times, ${oddsSaid(chanceWords(drawn.odds.good), ends.good)}.` : 'Drawing …'}
+        Finished gap: about {length(gap.mean - narrows)}. 2 in 3 come within {length(gap.sd)} of that. Wanted: {length(range.min - narrows)}{' '}
+        to {length(range.max - narrows)}.{' '}
+        {drawn
+          ? `In ${drawn.count.toLocaleString('en')} simulated pairs, ${oddsSaid(chanceWords(drawn.odds.good), ends.good)}.`
+          : 'Simulating…'}
       </Box>
     </Box>
   );

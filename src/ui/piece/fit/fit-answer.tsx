@@ -47,7 +47,7 @@ export function FitAnswer({ piece, work }: Props) {
       {stopper && (
         <Box>
           <Box fontSize="sm" color="fg.muted">
-            {work.fitting.now ? 'the stopper sits' : 'as planned the stopper sits'}
+            {work.fitting.now ? 'the stopper goes in' : 'with the target mouth, the stopper goes in'}
           </Box>
           <Box color="act" data-fit="depth">
             {depthOf(work) > stopper.length ? (
@@ -61,7 +61,7 @@ export function FitAnswer({ piece, work }: Props) {
             )}
           </Box>
           <Box fontSize="sm" color="fg.muted">
-            of {units.length(stopper.length)}; wanted {units.length(depthAt(work, work.range.min))} to{' '}
+            of {units.length(stopper.length)}. Wanted: {units.length(depthAt(work, work.range.min))} to{' '}
             {units.length(depthAt(work, work.range.max))}
           </Box>
         </Box>
@@ -69,7 +69,7 @@ export function FitAnswer({ piece, work }: Props) {
       {disc && (
         <Box>
           <Box fontSize="sm" color="fg.muted">
-            the disc over all
+            whole disc
           </Box>
           <Box color={at} data-fit="disc">
             <Figure written={writeLength(handLength(disc.width, units.choice), units.choice)} size="1.875rem" />
@@ -83,10 +83,10 @@ export function FitAnswer({ piece, work }: Props) {
       <Box flex="1 1 230px" maxWidth="44ch" fontSize="0.9375rem" lineHeight="1.35">
         {!stopper && work.stock?.kind !== 'gasket' && (
           <Box fontSize="sm" color="fg.muted">
-            {work.stock?.kind === 'shelf' ? 'The room above it' : 'The finished gap'} is wanted {units.length(work.range.min - narrows)} to{' '}
+            {work.stock?.kind === 'shelf' ? 'The space above it' : 'The finished gap'} should be {units.length(work.range.min - narrows)} to{' '}
             {units.length(work.range.max - narrows)}
             {work.stock?.kind !== 'shelf' && ' across'}
-            {narrows > 0.1 && ` where the lid ends, the mouth being ${units.length(narrows)} narrower there`}; it comes to about{' '}
+            {narrows > 0.1 && ` where the lid ends, the mouth being ${units.length(narrows)} narrower there`}. It will be about{' '}
             {between >= 0 ? units.length(between) : `${units.length(-between)} too little`}.
           </Box>
         )}
@@ -109,11 +109,11 @@ function Now({ piece, work }: Props) {
   if (!own && fitting.other?.mm === undefined)
     return (
       <>
-        With the {fitting.over ? 'rim' : 'mouth'} as it is {fitting.now ? 'now' : 'planned'}, this is the size with the best odds.
+        This size has the best chance with the {fitting.over ? 'rim' : 'mouth'} {fitting.now ? 'as measured' : 'at its target'}.
         <Flange work={work} length={units.length} />
         {fitting.held === 'flange' && disc && (
           <Box fontSize="sm" color="fg.muted">
-            Thrown upside down with its flange: calipers set to {units.length(best.diameter)} over the flange, the disc left wide.
+            Throw it upside down with the flange. Set calipers to {units.length(best.diameter)} over the flange, and leave the disc wide.
           </Box>
         )}
         <AsPart piece={piece} work={work} />
@@ -132,7 +132,7 @@ function Now({ piece, work }: Props) {
   return (
     <>
       <Box>
-        Planned {units.length(width)} {STAGE_WORDS[at]}: {chanceWords(odds.good)} would be good.
+        Your target is {units.length(width)} {STAGE_WORDS[at]}: {chanceWords(odds.good)} would fit.
       </Box>
       <Act
         look="solid"
@@ -140,7 +140,7 @@ function Now({ piece, work }: Props) {
         onClick={() => setRefused(piece.takeMeeting(size, finishes, newKey()))}
         aria-label={`Make the ${side === 'mouth' ? 'mouth' : 'lid'} ${to} ${STAGE_WORDS[at]}`}
       >
-        Make it {to}
+        Change target to {to}
       </Act>
       {refused && (
         <Box role="alert" color="bad" fontSize="sm">
@@ -158,7 +158,7 @@ function Flange({ work, length }: { work: FitWork; length: (mm: number) => strin
   return (
     <Box fontSize="sm" color="fg.muted">
       The coil: {length(flange.thickness)} thick and {length(flange.length)} long makes {length(flange.across)} across, with{' '}
-      {length(flange.pare)} all round to pare. Pare the last of it once lid and pot are equally firm.
+      {length(flange.pare)} to trim off all round. Finish trimming once lid and pot are equally firm.
     </Box>
   );
 }

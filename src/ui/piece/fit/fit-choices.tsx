@@ -25,16 +25,16 @@ export function FitChoices({ piece, fitting }: { piece: PieceModel; fitting: Fit
         {(fitting.with === 'lid' || fitting.with === 'pot') && <Other fitting={fitting} change={change} />}
         {hangs && (
           <OptionalLength
-            label="Hangs in by"
+            label="Lid depth inside the mouth"
             value={fitting.depth ?? USUAL_DEPTH}
             onValue={(depth, key) => change({ depth }, 'how far the lid hangs in', key)}
           />
         )}
-        {gap && fitting.fit === 'own' && <OwnGap label="Finished gap, least" gap={gapRangeOf(fitting)} change={change} />}
-        {lot?.kind === 'shelf' && <OwnGap label="Room above it, least" gap={fitting.gap ?? SHELF_GAP} change={change} />}
+        {gap && fitting.fit === 'own' && <OwnGap label="Smallest finished gap" gap={gapRangeOf(fitting)} change={change} />}
+        {lot?.kind === 'shelf' && <OwnGap label="Smallest space above it" gap={fitting.gap ?? SHELF_GAP} change={change} />}
         {gap && fitting.fit === 'cover' && (
           <OptionalLength
-            label="Out beyond the mouth, finished"
+            label="Overhang, finished"
             value={fitting.overhang ?? USUAL_OVERHANG}
             onValue={(overhang, key) => change({ overhang }, 'overhang of the cover', key)}
           />
@@ -70,11 +70,11 @@ function ByWhom({ piece, fitting, change }: { piece: PieceModel; fitting: Fittin
       <chakra.summary cursor="pointer" minHeight="max(var(--finger), 28px)" color="fg.muted">
         made {TOOL_WORDS[tool]}, dried and fired {DRYING_WORDS[dried]},{' '}
         {glaze ? `glaze ${length(glaze)} where they touch` : 'no glaze where they touch'}
-        {own && `; warp as ${own.count} of yours showed it${own.alike === 'form' ? '' : `, alike in ${own.alike}`}`}
+        {own && `, warping from ${own.count} of your own pieces${own.alike === 'form' ? '' : `, alike in ${own.alike}`}`}
       </chakra.summary>
       <HStack gap="4" rowGap="2" flexWrap="wrap" alignItems="flex-end">
         <LabelledChoice
-          label="Made to size"
+          label="Sizes checked"
           value={tool}
           options={optionsOf(TOOL_WORDS)}
           onChoose={(value) => change({ tool: value }, `made ${TOOL_WORDS[value]}`)}
@@ -93,7 +93,7 @@ function ByWhom({ piece, fitting, change }: { piece: PieceModel; fitting: Fittin
         />
         {narrow && (
           <OptionalNumber
-            label="One too loose costs, beside one too tight"
+            label="Cost of one too loose (one too tight = 1)"
             min={1}
             max={100}
             example="4"
@@ -102,7 +102,7 @@ function ByWhom({ piece, fitting, change }: { piece: PieceModel; fitting: Fittin
           />
         )}
         <OptionalLength
-          label="Glaze on each touching face"
+          label="Glaze thickness where they touch"
           value={glaze}
           onValue={(mm, key) => ((mm ?? 0) > 5 ? `Glaze is at most ${length(5)} thick.` : change({ glaze: mm }, 'glaze on the seat', key))}
         />
@@ -114,12 +114,12 @@ function ByWhom({ piece, fitting, change }: { piece: PieceModel; fitting: Fittin
 function OwnGap({ label, gap, change }: { label: string; gap: GapRange; change: Change }) {
   const set = (next: Partial<typeof gap>, key: string) => {
     const to = { ...gap, ...next };
-    return to.min < to.max ? change({ gap: to }, 'gap of my own', key) : 'The least comes first: make it under the most.';
+    return to.min < to.max ? change({ gap: to }, 'gap of my own', key) : 'The first figure must be smaller than the second.';
   };
   return (
     <>
       <OptionalLength label={label} value={gap.min} onValue={(min, key) => set({ min: min ?? 0 }, key)} />
-      <OptionalLength label="and most" value={gap.max} onValue={(max, key) => set(max === undefined ? {} : { max }, key)} />
+      <OptionalLength label="Largest" value={gap.max} onValue={(max, key) => set(max === undefined ? {} : { max }, key)} />
     </>
   );
 }
@@ -129,13 +129,15 @@ function Shares({ fitting, change }: { fitting: Fitting; change: Change }) {
   const share = fitting.share ?? SEAT_SHARE;
   const set = (next: Partial<typeof share>, key: string) => {
     const to = { ...share, ...next };
-    return to.min < to.max ? change({ share: to }, 'how deep the stopper may sit', key) : 'The least comes first: make it under the most.';
+    return to.min < to.max
+      ? change({ share: to }, 'how deep the stopper may sit', key)
+      : 'The first figure must be smaller than the second.';
   };
   const percent = (value: number) => Math.round(value * 1000) / 10;
   return (
     <>
       <OptionalPercent
-        label="In by at least"
+        label="Stopper goes in at least"
         most={100}
         value={percent(share.min)}
         onValue={(min, key) => set({ min: (min ?? 0) / 100 }, key)}

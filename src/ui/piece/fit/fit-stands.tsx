@@ -29,13 +29,13 @@ export function Own({ piece, fitting, change, tapers }: OwnProps) {
   return (
     <>
       <LabelledChoice
-        label={`This ${what} is now`}
+        label={`Stage of this ${what}`}
         value={fitting.now?.at ?? NONE}
-        options={[{ value: NONE, words: 'still to be made' }, ...stageOptions('wet, just made')]}
+        options={[{ value: NONE, words: 'not made yet' }, ...stageOptions('wet, just made')]}
         onChoose={(at) =>
           change(
             { now: at === NONE ? undefined : { at, mm: fitting.now?.at === at ? fitting.now.mm : (planned(at) ?? 1) } },
-            `${what}: ${at === NONE ? 'still to be made' : STAGE_WORDS[at]}`,
+            `${what}: ${at === NONE ? 'not made yet' : STAGE_WORDS[at]}`,
           )
         }
       />
@@ -48,7 +48,7 @@ export function Own({ piece, fitting, change, tapers }: OwnProps) {
                 ? 'Its width, measured'
                 : fitting.over
                   ? 'Its rim, measured'
-                  : 'Its mouth, measured'
+                  : 'Mouth, measured'
           }
           value={fitting.now.mm}
           onValue={(mm, key) => {
@@ -82,10 +82,10 @@ function Below({
   return (
     <OptionalLength
       {...rest}
-      label="and where the lid ends"
+      label="Mouth at the bottom of the lid"
       onValue={(mm, key) =>
         mm !== undefined && mm > under
-          ? `At the rim it is ${length(under)}: a mouth that widens below is no narrower for the lid.`
+          ? `The rim is ${length(under)}. Enter this only if the mouth narrows below the rim.`
           : rest.onValue(mm, key)
       }
     />
@@ -102,7 +102,7 @@ export function Other({ fitting, change }: { fitting: Fitting; change: Change })
   return (
     <>
       <MeasuredWidth
-        label={isPot ? 'Mouth of the pot' : 'Once made, its width'}
+        label={isPot ? 'Mouth of the pot, inside' : 'Lid width, if already made'}
         value={fitting.other?.mm}
         spread={fitting.other?.spread}
         many={isPot ? 'pots' : 'lids'}
@@ -116,7 +116,7 @@ export function Other({ fitting, change }: { fitting: Fitting; change: Change })
         />
       )}
       <LabelledChoice
-        label={isPot ? 'The pot is' : 'The lid is made'}
+        label={isPot ? 'Stage of the pot' : 'Lid made at'}
         value={at}
         options={stageOptions('wet')}
         onChoose={(stage) => other({ at: stage }, `${what}: ${STAGE_WORDS[stage]}`)}
@@ -155,7 +155,7 @@ export function SeatedDepth({ fitting, change, lot }: { fitting: Fitting; change
   const perMm = stopper.length / (stopper.top - stopper.bottom);
   return (
     <OptionalLength
-      label="or how deep it sits"
+      label="or stopper depth"
       value={Math.max(0, (fitting.now.mm - stopper.bottom) * perMm)}
       onValue={(depth = 0, key) =>
         depth > stopper.length

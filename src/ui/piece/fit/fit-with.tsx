@@ -22,15 +22,13 @@ export function FitWith({ piece, fitting }: { piece: PieceModel; fitting: Fittin
   return (
     <>
       <p className="sentence" style={{ marginBottom: '8px' }}>
-        {isLid(piece.part, fitting) ? 'the lid of ' : 'to fit with '}
+        {isLid(piece.part, fitting) ? 'the lid of ' : 'must fit '}
         <WordChoice
           comma={['stock', 'part'].includes(fitting.with) || comma('with')}
           label="To fit with"
           value={fitting.with}
           options={optionsOf(WITH_WORDS)}
-          onChoose={(value) =>
-            change({ ...asMeant({ ...fitting, with: value }, undefined), with: value }, `to fit with ${WITH_WORDS[value]}`)
-          }
+          onChoose={(value) => change({ ...asMeant({ ...fitting, with: value }, undefined), with: value }, `must fit ${WITH_WORDS[value]}`)}
         />
         {fitting.with === 'stock' && <WhichLot fitting={fitting} lots={lots} change={change} comma={comma('with')} />}
         {fitting.with === 'part' && <WhichPart piece={piece} fitting={fitting} change={change} comma={comma('with')} />}
@@ -71,7 +69,7 @@ export function FitWith({ piece, fitting }: { piece: PieceModel; fitting: Fittin
       </p>
       {fitting.with === 'stock' && lots.length === 0 && (
         <Box fontSize="sm">
-          Nothing bought is listed yet: enter lids and stoppers in your{' '}
+          No bought lids or stoppers yet. Add them to your{' '}
           <chakra.span color="act" textDecoration="underline">
             <Link href="/kit">kit</Link>
           </chakra.span>
@@ -95,10 +93,10 @@ function WhichLot({ fitting, lots, change, comma }: { fitting: Fitting; lots: re
       comma={comma}
       label="Which of your kit"
       value={fitting.stockId ?? NONE}
-      options={[{ value: NONE, words: 'choose one of your kit' }, ...lots.map(({ id, name }) => ({ value: id, words: name }))]}
+      options={[{ value: NONE, words: 'choose from your kit' }, ...lots.map(({ id, name }) => ({ value: id, words: name }))]}
       onChoose={(id) => {
         const chosen = lots.find((each) => each.id === id);
-        change({ ...asMeant(fitting, chosen), stockId: chosen?.id }, `to fit with ${chosen?.name ?? 'nothing yet'}`);
+        change({ ...asMeant(fitting, chosen), stockId: chosen?.id }, `must fit ${chosen?.name ?? 'nothing yet'}`);
       }}
     />
   );
@@ -121,7 +119,7 @@ function WhichPart({ piece, fitting, change, comma }: { piece: PieceModel; fitti
       value={fitting.ref ?? NONE}
       options={options}
       onChoose={(ref) =>
-        change({ ref: ref || undefined }, `to fit with ${options.find(({ value }) => value === ref)?.words ?? 'nothing yet'}`)
+        change({ ref: ref || undefined }, `must fit ${options.find(({ value }) => value === ref)?.words ?? 'nothing yet'}`)
       }
     />
   );

@@ -4,44 +4,44 @@ import type { Drying, FitClass, Fitting, Held } from '@/core/records';
 
 export const WITH_WORDS: Record<Fitting['with'], string> = {
   lid: 'a lid of clay',
-  stock: 'something bought',
-  pot: 'a pot in the hand',
-  part: 'a part or another piece',
+  stock: 'a bought lid or stopper',
+  pot: 'a pot I have',
+  part: 'another part or piece',
 };
 
-export const AIM_WORDS = { best: 'at the highest odds', narrow: 'on the tight side, to be opened up' } as const;
+export const AIM_WORDS = { best: 'best chance of a fit', narrow: 'tight, to be eased later' } as const;
 
 export const PLACE_WORDS = { in: 'into the mouth', over: 'over the rim' } as const;
 
 export const HELD_WORDS: Record<Held, string> = {
-  insert: 'an insert below the disc',
-  coil: 'a coil put on as its flange',
-  flange: 'a flange thrown with it',
+  insert: 'a disc under the lid',
+  coil: 'a coil flange',
+  flange: 'a thrown flange',
 };
 
 export const CLASS_WORDS: Record<FitClass, string> = {
   snug: 'snug',
   easy: 'easy',
   roomy: 'roomy',
-  cover: 'a cover that may slide',
-  own: 'a gap of my own',
+  cover: 'loose cover',
+  own: 'my own gap',
 };
 
 export const DRYING_WORDS: Record<Drying, string> = {
-  on: 'lid kept on the pot',
-  apart: 'lid and pot apart',
-  hurried: 'apart and in a hurry',
+  on: 'with the lid on',
+  apart: 'apart',
+  hurried: 'apart, quickly',
 };
 
 export const TOOL_WORDS = { gauge: 'with a gauge or calipers', eye: 'by eye' } as const;
 
 export const DOUBT_WORDS: Record<DoubtName, string> = {
-  clay: 'the clay of this firing',
-  pieces: 'each piece’s own',
-  share: 'how far it has shrunk by now',
-  hand: 'the hand',
+  clay: 'shrinkage of this batch and firing',
+  pieces: 'differences between pieces',
+  share: 'how far it has shrunk so far',
+  hand: 'your hand',
   warp: 'warp',
-  stock: 'what was bought',
+  stock: 'differences between the bought ones',
 };
 
 type End = 'jams' | 'good' | 'loose';
@@ -50,8 +50,8 @@ type End = 'jams' | 'good' | 'loose';
 export type Ends = Readonly<Record<End, string>>;
 
 export const endsOf = ({ stopper, stock }: FitWork): Ends => {
-  if (stopper) return { jams: 'stop short', good: 'seat well', loose: 'drop in' };
-  if (stock?.kind === 'shelf') return { jams: 'do not go in', good: 'stand well', loose: 'waste the shelf' };
+  if (stopper) return { jams: 'stop short', good: 'seat well', loose: 'go in too far' };
+  if (stock?.kind === 'shelf') return { jams: 'do not go in', good: 'stand well', loose: 'leave too much room' };
   return stock?.kind === 'gasket'
     ? { jams: 'are too narrow', good: 'take the gasket', loose: 'are too wide' }
     : { jams: 'jam', good: 'seat well', loose: 'are loose' };
@@ -81,20 +81,20 @@ export const besideSaid = (chance: number, other: number): string =>
 
 /** What is made: which width of what, for the answer. */
 export function madeWords({ fitting, side, stopper, stock }: FitWork): string {
-  if (stock?.kind === 'shelf') return 'the piece, high over all';
+  if (stock?.kind === 'shelf') return 'overall height of the piece';
   if (fitting.with === 'pot' || (fitting.with === 'part' && (fitting.lid || (side === 'lid') !== (fitting.over === true))))
-    return fitting.lid ? 'this lid, inside' : 'this lid, where it meets';
+    return fitting.lid ? 'this lid, inside' : 'this lid, at the seat';
   if (fitting.with === 'lid') return side === 'lid' ? 'the lid, in the mouth' : 'the lid, inside';
   if (stopper || !fitting.over) return 'the mouth, inside';
   return 'the rim, outside';
 }
 
 export const HELP_WORDS: Record<Exclude<HelpName, 'aim'>, string> = {
-  bars: 'three bars of this batch, fired before',
+  bars: 'fire three bars of this batch first',
   pieces: 'two test pieces, measured wet and fired',
   together: 'lid and pot made and fired together',
   leather: 'measure again at leather hard and trim',
-  gauge: 'a gauge or calipers instead of the eye',
-  measured: 'measure the other one with calipers',
-  warp: 'dried and fired with the lid on, unglazed where they touch',
+  gauge: 'use a gauge or calipers',
+  measured: 'measure the other part with calipers',
+  warp: 'dry and fire it with the lid on, seats unglazed',
 };

@@ -73,7 +73,7 @@ function AlsoFor({
   return (
     <HStack gap="3" rowGap="1" flexWrap="wrap" alignItems="flex-end" marginBottom="2" fontSize="sm">
       <LabelledChoice
-        label="The same pair also for"
+        label="Use the same pair for"
         value={NONE}
         options={[{ value: NONE, words: 'another pot' }, ...named.filter(({ value }) => !chosen.includes(value))]}
         onChoose={(ref) => ref && onChange([...chosen, ref])}
@@ -161,10 +161,10 @@ function LidPairs({ piece }: { piece: PieceModel }) {
                   gap
                 </chakra.th>
                 <chakra.th {...HEAD} scope="col">
-                  beyond the rim
+                  overhang
                 </chakra.th>
                 <chakra.th {...HEAD} scope="col">
-                  {family.length > 0 ? 'seats well, in the worst' : 'seats well'}
+                  {family.length > 0 ? 'seats well, worst pot' : 'seats well'}
                 </chakra.th>
                 <chakra.th {...HEAD} scope="col" textAlign="left">
                   fits
@@ -195,11 +195,11 @@ function LidPairs({ piece }: { piece: PieceModel }) {
                     {chanceWords(pair.odds.good)}
                   </chakra.td>
                   <chakra.td {...CELL} textAlign="left" color={pair.fits ? 'act' : 'fg.muted'} fontSize="sm">
-                    {pair.fits ? 'fits' : pair.gap < FITS[fit].min ? 'jams' : pair.beyond < LEAST_BEYOND ? 'does not cover' : 'loose'}
+                    {pair.fits ? 'fits' : pair.gap < FITS[fit].min ? 'jams' : pair.beyond < LEAST_BEYOND ? 'too small to cover' : 'loose'}
                   </chakra.td>
                   <chakra.td paddingBlock="1">
                     <Act aria-label={`Keep ${nameOf(pair.lid)} and ${nameOf(pair.insert)} as parts`} onClick={() => keep(pair)}>
-                      Keep as parts
+                      Add as parts
                     </Act>
                   </chakra.td>
                 </chakra.tr>

@@ -26,7 +26,7 @@ const nameOf = (at: number, count: number): string => (at === count - 1 ? 'small
 
 /** From this bowl, the largest, a family that goes one into the other. */
 export function NestPanel({ piece }: { piece: PieceModel }) {
-  if (piece.worked.sized.wet.plan) return <Box color="fg.muted">Only round pieces nest by their sections.</Box>;
+  if (piece.worked.sized.wet.plan) return <Box color="fg.muted">Only round pieces can be nested here.</Box>;
   return <Nest piece={piece} />;
 }
 
@@ -93,7 +93,7 @@ function Nest({ piece }: { piece: PieceModel }) {
           label="Rims"
           value={choices.rise === undefined ? 'set' : choices.rise === 0 ? 'level' : 'rising'}
           options={[
-            { value: 'set', words: 'as the heights make them' },
+            { value: 'set', words: 'follow the heights' },
             { value: 'level', words: 'stand level' },
             { value: 'rising', words: 'rise by a step' },
           ]}
@@ -110,15 +110,15 @@ function Nest({ piece }: { piece: PieceModel }) {
           <OptionalLength label="Step of the rims" value={choices.rise} onValue={(rise) => (rise ? edit({ rise }) : 'How much?')} />
         )}
         <OptionalLength
-          label="Room all round"
+          label="Gap all round"
           value={choices.clearance}
           onValue={(clearance) => (clearance === undefined ? 'How much room?' : edit({ clearance }))}
         />
         <LabelledChoice
-          label="They grow"
+          label="Sizes grow"
           value={choices.by}
           options={[
-            { value: 'ratio', words: 'at an equal ratio' },
+            { value: 'ratio', words: 'by the same ratio' },
             { value: 'step', words: 'by equal steps' },
           ]}
           onChoose={(by) => edit({ by })}
@@ -133,7 +133,7 @@ function Nest({ piece }: { piece: PieceModel }) {
           onChoose={(walls) => edit({ thinner: walls === 'scaled' })}
         />
         <LabelledChoice
-          label="When one is changed"
+          label="If you change one"
           value={stays ? 'stay' : 'move'}
           options={[
             { value: 'move', words: 'the others move' },
@@ -152,7 +152,7 @@ function Nest({ piece }: { piece: PieceModel }) {
           <Bowls piece={piece} bowls={found.value} choices={choices} set={set} edit={edit} />
           <Warnings bowls={found.value} piece={piece} />
           <Act look="solid" onClick={make}>
-            Make plans of them
+            Create these pieces
           </Act>
         </>
       )}
@@ -211,7 +211,7 @@ const HEADS = {
   wetHeight: 'height, wet',
   wetBase: 'base, wet',
   ball: 'ball',
-  doubling: 'by doubling',
+  doubling: 'mouth if clay doubled',
   clay: 'clay',
 };
 
@@ -309,17 +309,17 @@ function Warnings({ bowls, piece: { units } }: { bowls: readonly NestBowl[]; pie
   const off = largest?.doubled === undefined ? undefined : largest.doubled - largest.made.sized.stages.glazed.sizes.rimDiameter;
   return (
     <Box fontSize="sm" color="fg.muted" marginBlock="2">
-      {tight && <Box color="bad">Some do not clear each other by what was asked: make fewer, or the smallest smaller.</Box>}
+      {tight && <Box color="bad">Some bowls do not have the gap you asked for. Use fewer bowls, or a smaller smallest bowl.</Box>}
       {out && out.width > 0 && (
         <Box color="warn">
           A handle, lip or spout stands out {units.length(out.width)} of each: bowls that nest have none, or it has to clear the next rim.
         </Box>
       )}
-      {curved && <Box>A foot on a curved floor slides and tilts: the bowls stand as near to level as the hand sets them.</Box>}
+      {curved && <Box>A foot on a curved floor can slide and tilt, so set each bowl level by eye.</Box>}
       {off !== undefined && (
         <Box>
-          Doubling the clay from the smallest up gives a largest {units.length(Math.abs(off))} {off < 0 ? 'too narrow' : 'too wide'}: twice
-          the clay is a quarter wider, and walls do not double.
+          If you simply doubled the clay for each size up, the largest would be {units.length(Math.abs(off))}{' '}
+          {off < 0 ? 'too narrow' : 'too wide'}. Twice the clay is only about a quarter wider.
         </Box>
       )}
     </Box>

@@ -30,9 +30,9 @@ function Widths({ label, value, onValue }: WidthsProps) {
       read={(typed) => readLengths(typed, units.readLength)}
       write={(widths) => widths.map((mm) => units.plain(mm)).join('; ')}
       onValue={(widths = [], key) =>
-        widths.length > MOST_PAIRED ? `${widths.length} are too many at once: pair at most ${MOST_PAIRED}.` : onValue(widths, key)
+        widths.length > MOST_PAIRED ? `${widths.length} is too many at once. Match at most ${MOST_PAIRED}.` : onValue(widths, key)
       }
-      hint={value.length > 0 ? `${value.length} of them` : 'one after the other, a semicolon between'}
+      hint={value.length > 0 ? `${value.length} of them` : 'separate with semicolons'}
     />
   );
 }
@@ -54,7 +54,7 @@ export function PairPanel({ piece }: { piece: PieceModel }) {
   return (
     <Box>
       <p className="sentence" style={{ marginBottom: '8px' }}>
-        pots and lids that are fired, paired{' '}
+        match finished pots and lids,{' '}
         <WordChoice
           label="How tight"
           value={fitting.fit ?? 'easy'}
@@ -63,8 +63,8 @@ export function PairPanel({ piece }: { piece: PieceModel }) {
         />
       </p>
       <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="4" maxWidth="760px">
-        <Widths label="Mouths, finished, as measured" value={mouths} onValue={(widths, key) => change({ mouths: widths }, key)} />
-        <Widths label="Lids, finished, where they meet the mouth" value={lids} onValue={(widths, key) => change({ lids: widths }, key)} />
+        <Widths label="Mouths, finished" value={mouths} onValue={(widths, key) => change({ mouths: widths }, key)} />
+        <Widths label="Lids, finished, at the seat" value={lids} onValue={(widths, key) => change({ lids: widths }, key)} />
       </Grid>
       {mouths.length > 0 && lids.length > 0 && <Pairs mouths={mouths} lids={lids} gap={gapRangeOf(fitting)} />}
     </Box>
@@ -81,7 +81,7 @@ function Pairs({ mouths, lids, gap }: { mouths: readonly number[]; lids: readonl
   return (
     <Box marginTop="3" data-pairs={pairs.length}>
       <Box role="status" fontWeight="650">
-        {pairs.length} of {Math.min(mouths.length, lids.length)} can be paired with a gap of {length(gap.min)} to {length(gap.max)}.
+        {pairs.length} of {Math.min(mouths.length, lids.length)} match with a gap of {length(gap.min)} to {length(gap.max)}.
       </Box>
       {pairs.length > 0 && (
         <Sideways label="Pairs, sideways">

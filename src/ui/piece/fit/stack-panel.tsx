@@ -58,19 +58,19 @@ function stackOf(workspace: Workspace, { worked, plan, part, units }: PieceModel
 export function StackPanel({ piece }: { piece: PieceModel }) {
   const { workspace } = useWorkspace();
   const [choices, setChoices] = useState<Choices>({ onto: '', count: 6, lidded: false });
-  if (piece.worked.sized.wet.plan) return <Box color="fg.muted">Only round pieces are stacked by their sections.</Box>;
+  if (piece.worked.sized.wet.plan) return <Box color="fg.muted">Only round pieces can be stacked here.</Box>;
   const { lid, on, lower, found, high, alike } = stackOf(workspace, piece, choices);
   return (
     <Box>
       <StackChoices piece={piece} choices={choices} lid={lid} choose={(change) => setChoices({ ...choices, ...change })} />
       {on && !on.level ? (
         <Box role="alert" color="bad">
-          Nothing stands on a lid that is not level: its top is {piece.units.length(on.above)} above the rim, with what is put on it. Leave
-          the lids off and stack them by themselves.
+          Pieces cannot stack on a lid with a knob or handle. The top is {piece.units.length(on.above)} above the rim. Leave the lids off
+          and stack them separately.
         </Box>
       ) : !found || high === undefined ? (
         <Box role="alert" color="bad">
-          The two share no radius: one passes over the other.
+          These two do not touch: one passes over the other.
         </Box>
       ) : (
         <Stands piece={piece} found={found} high={high} lower={lower} count={alike} lid={on} />
@@ -94,9 +94,9 @@ function StackChoices({ piece: { part }, choices: { onto, count, lidded }, lid, 
   return (
     <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginBottom="2">
       <LabelledChoice
-        label="It stands on"
+        label="Stacked on"
         value={onto}
-        options={[{ value: '', words: 'others like it' }, ...options]}
+        options={[{ value: '', words: 'the same piece' }, ...options]}
         onChoose={(to) => choose({ onto: to })}
       />
       {!onto && (
@@ -153,13 +153,13 @@ function Stands({ piece, found, high, lower, count, lid }: StandsProps) {
       <Box flex="0 1 340px">
         <StageName stage="glazed" />
         <Box fontSize="sm" color="fg.muted">
-          {count === undefined ? 'both together stand' : `${count} of them stand`}
+          {count === undefined ? 'Both together' : `Stack of ${count}`}
         </Box>
         <Box color="glazed" data-stack="height">
           <Figure written={writeLength(high, units.choice)} size="2.875rem" /> high
         </Box>
         <Box>
-          {count === undefined ? 'foot to foot' : 'each further one adds'} <b data-stack="pitch">{units.length(found.pitch)}</b>
+          {count === undefined ? 'foot to foot' : 'Each extra one adds'} <b data-stack="pitch">{units.length(found.pitch)}</b>
         </Box>
         <Box marginTop="1" maxWidth="40ch">
           {lid
@@ -170,9 +170,9 @@ function Stands({ piece, found, high, lower, count, lid }: StandsProps) {
         <Checks limits={shopOf(workspace).place ?? {}} high={high} length={units.length} />
         <Box fontSize="sm" color="fg.muted" marginTop="1">
           {out.width > 0 &&
-            `What is put on stands out ${units.length(out.width)}: each stack is ${units.length(2 * widest(worked.sized.fired.side) + out.width)} wide, and such pieces are set with it to one side. `}
+            `The handle or spout sticks out ${units.length(out.width)}: each stack is ${units.length(2 * widest(worked.sized.fired.side) + out.width)} wide, and such pieces are set with it to one side. `}
           {out.height > 0 && `What is on top stands ${units.length(out.height)} up: nothing stands on it but upside down. `}
-          Drag the mouth or the foot of the uppermost until it stacks straight.
+          Drag the mouth or the foot of the top piece until the stack is straight.
         </Box>
       </Box>
       <Drawn
@@ -193,10 +193,10 @@ function restWords({ touch, lean }: Stacked, foot: number, length: (mm: number) 
   if (touch.on === 'rim')
     return touch.radius > foot + SEEN
       ? `The upper one’s wall rests on the rim, ${at}: keep both round. Glazed rims chip: put paper between them.`
-      : `They stand foot on rim, ${at}: keep both level.`;
+      : `The foot rests on the rim, ${at}. Keep both level.`;
   if (touch.on === 'floor') return `The upper foot stands on the floor inside, as wide as ⌀ ${length(2 * touch.radius)}: it sits.`;
   const steep = lean !== undefined && lean < STICKS;
-  return `Wall touches wall at ⌀ ${length(2 * touch.radius)}: they wedge${steep ? `, and so steep, ${lean.toFixed(0)}° from upright, they may stick` : ''}. Glazed walls chip: put paper between them.`;
+  return `Wall touches wall at ⌀ ${length(2 * touch.radius)}: they wedge${steep ? `, and at ${lean.toFixed(0)}° from upright they may jam` : ''}. Glazed walls chip: put paper between them.`;
 }
 
 /** How the pitch answers to the rim. */

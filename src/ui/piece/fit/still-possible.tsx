@@ -25,7 +25,7 @@ function FromStock({ piece, work }: Props) {
   if (lots.length === 0) return null;
   return (
     <Box data-fit="others">
-      Of your kit:{' '}
+      From your kit:{' '}
       {lots.map(({ lot, good }, i) => (
         <span key={lot.id}>
           {i > 0 && ', '}
@@ -49,7 +49,7 @@ function AsEvidence({ piece, work }: Props) {
   const { words, direction } = sizeIn(part.family, size);
   const name = `${plan.name}, ${words}`;
   if (workspace.bars.some((bar) => bar.name === name && bar.lengths.glazed?.[0] === width))
-    return <Box>Kept as evidence about {body.name}.</Box>;
+    return <Box>Recorded as a measurement of {body.name}.</Box>;
   const keep = () =>
     workspaceStore().runAndTell(
       commands.createBar({
@@ -69,7 +69,7 @@ function AsEvidence({ piece, work }: Props) {
   return (
     <Box>
       <Act marginTop="1" onClick={keep}>
-        It was made {units.length(wet)} wet: keep that as evidence about {body.name}
+        Record it as a measurement of {body.name} ({units.length(wet)} wet)
       </Act>
     </Box>
   );
@@ -82,12 +82,11 @@ export function StillPossible({ piece, work }: Props) {
   const high = work.stock?.kind === 'shelf';
   const opens = side === 'mouth' ? best.diameter - width : width - best.diameter;
   const other = work.fitting.with === 'lid' || isLid(piece.part, work.fitting) ? 'pot' : 'lid';
-  if (isWithin(work)) return <>Measured {length(width)}, which fits: leave it as it is.</>;
+  if (isWithin(work)) return <>Measured {length(width)}, which fits. Leave it as it is.</>;
   if (at === 'glazed')
     return (
       <>
-        Measured {length(width)}, fired: nothing of the clay can be changed now.{' '}
-        {high ? 'Find it another shelf' : `Choose a ${other} to it`}
+        Measured {length(width)}, fired. The clay can no longer be changed. {high ? 'Find it another shelf' : `Choose a ${other} to match`}
         {opens > 0 && ', or grind a little off wet, with eyes and hands covered'}.
         <FromStock piece={piece} work={work} />
         <AsEvidence piece={piece} work={work} />
@@ -97,12 +96,12 @@ export function StillPossible({ piece, work }: Props) {
     return (
       <>
         Measured {length(width)}: {length(-opens)} {side === 'mouth' ? 'too wide' : high ? 'low, the room above it unused' : 'too narrow'},
-        and what is off does not come back.
-        {high ? 'It will do, or make another.' : `Choose another ${other} for it, or make it anew.`}
+        and clay cannot be put back.
+        {high ? 'It will do, or make another.' : `Choose another ${other} for it, or make a new one.`}
         <FromStock piece={piece} work={work} />
       </>
     );
-  const how = { wet: 'Open it', leather: 'Trim', dry: 'Scrape, damp so that no dust flies,', bisque: 'Sand wet', glazed: '' }[at];
+  const how = { wet: 'Open the mouth', leather: 'Trim', dry: 'Dampen and scrape', bisque: 'Sand wet', glazed: '' }[at];
   return (
     <>
       Measured {length(width)}. {how} <b>{high ? length(opens) : `${length(opens / 2)} all round`}</b>

@@ -38,24 +38,24 @@ export function AgainPanel({ piece }: { piece: PieceModel }) {
   return (
     <Box>
       <Box fontSize="sm" color="fg.muted" marginBottom="2">
-        Type the sizes of the fired piece into the Glazed column of Sizes, then what it weighs here.
+        Enter the sizes of the fired piece in the Finished column under Sizes, then its weight here.
       </Box>
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="3">
         <OptionalMass
-          label="Weighs, fired and glazed"
+          label="Weight, finished"
           width="11.25rem"
           value={hand.weightG}
           onValue={(weightG, key) => set({ weightG: weightG || undefined }, key)}
         />
         <OptionalPercent
-          label="Of that, glaze"
+          label="Glaze, % of it"
           most={50}
-          hint={hand.glazePercent === undefined ? `typical: ${GLAZE.typical * 100} %` : ''}
+          hint={hand.glazePercent === undefined ? `typical: ${GLAZE.typical * 100}%` : ''}
           value={hand.glazePercent}
           onValue={(glazePercent, key) => set({ glazePercent }, key)}
         />
         <OptionalMass
-          label="Handle, knob, fired"
+          label="Handle or knob, finished"
           width="9.375rem"
           value={hand.attachedG}
           onValue={(attachedG, key) => set({ attachedG }, key)}
@@ -68,7 +68,7 @@ export function AgainPanel({ piece }: { piece: PieceModel }) {
         />
         <Box width="11.25rem">
           <LabelledChoice
-            label="Its wall"
+            label="Wall thickness"
             value={measured ? 'measured' : 'unknown'}
             options={[
               { value: 'measured', words: 'was measured' },
@@ -95,7 +95,7 @@ function WasProbably({ piece, found, weightG }: { piece: PieceModel; found: Agai
   const { wall, height, rimDiameter } = found.sized.stages.wet.sizes;
   const water = piece.worked.clay.matter.water * 100;
   return (
-    <Block title="It was probably">
+    <Block title="Probably made from">
       <HStack gap="8" flexWrap="wrap" alignItems="flex-start">
         <Box>
           <Box fontSize="sm" color="fg.muted">
@@ -105,12 +105,12 @@ function WasProbably({ piece, found, weightG }: { piece: PieceModel; found: Agai
             {likely}
           </Box>
           <Box fontSize="sm" color="wet">
-            likely between {low} and {high}
+            likely {low} to {high}
           </Box>
         </Box>
         <Box>
           <Box fontSize="sm" color="fg.muted">
-            thrown, trimmed
+            trimmed, wet
           </Box>
           <Box color="wet" fontFamily="figure" fontSize="1.5rem" fontWeight="680" lineHeight="1.2">
             {units.length(height)} high, ⌀ {units.length(rimDiameter)}
@@ -129,9 +129,9 @@ function WasProbably({ piece, found, weightG }: { piece: PieceModel; found: Agai
       <Box fontSize="sm" color="fg.muted" marginTop="2" maxWidth="640px">
         {weightG !== undefined &&
           found.clayG !== undefined &&
-          `Of ${units.mass(weightG)}, ${units.mass(found.clayG)} is clay once glaze and handle are cleared. The fired weight is not the thrown weight: ${water.toFixed(0)} % of the trimmed piece was water, more left as gas in the fire, and trimmings and slurry were gone before that. `}
+          `Of ${units.mass(weightG)}, ${units.mass(found.clayG)} is clay once glaze and handle are cleared. The fired weight is not the thrown weight: ${water.toFixed(0)}% of the trimmed piece was water, more left as gas in the fire, and trimmings and slurry were gone before that. `}
         {found.holdsMore !== undefined && Math.abs(found.holdsMore) > 0.02 * found.sized.capacityMl
-          ? `By its sizes it should hold ${units.volume(Math.abs(found.holdsMore))} ${found.holdsMore > 0 ? 'more' : 'less'} than you found: look at wall and floor again.`
+          ? `From these sizes it should hold ${units.volume(Math.abs(found.holdsMore))} ${found.holdsMore > 0 ? 'more' : 'less'} than you measured. Check the wall and the floor.`
           : ''}
       </Box>
     </Block>

@@ -22,13 +22,13 @@ export function HowMany({ piece }: { piece: PieceModel }) {
   const rules = need === undefined ? undefined : thumbRules(need);
   const from =
     loss.made > 0
-      ? `${loss.lost} of ${loss.made} begun were lost${loss.seconds > 0 ? ` and ${loss.seconds} ${loss.seconds === 1 ? 'is a second' : 'are seconds'}` : ''}`
-      : 'typical, 1 in 10 is lost';
+      ? `${loss.lost} of your ${loss.made} lost${loss.seconds > 0 ? ` and ${loss.seconds} ${loss.seconds === 1 ? 'is a second' : 'are seconds'}` : ''}`
+      : '1 in 10 lost (typical)';
   return (
     <Box as="section" aria-label="How many to make" marginBottom="3" paddingBottom="2" borderBottomWidth="1px" borderColor="line">
       <HStack gap="4" flexWrap="wrap" alignItems="flex-end">
         <OptionalNumber
-          label="Good ones wanted"
+          label="Good ones needed"
           min={1}
           max={5000}
           example="12"
@@ -37,7 +37,7 @@ export function HowMany({ piece }: { piece: PieceModel }) {
           onValue={(many) => setNeed(many === undefined ? undefined : Math.round(many))}
         />
         <LabelledChoice
-          label="in"
+          label="Chance of enough"
           value={odds}
           options={ODDS.map((each) => ({ value: String(each), words: chanceWords(each) }))}
           onChoose={setOdds}
@@ -49,15 +49,15 @@ export function HowMany({ piece }: { piece: PieceModel }) {
               {found.make}
             </b>{' '}
             <Act marginInlineStart="2" onClick={() => run(madeActs.setRunWanted(piece.plan, piece.ref, () => found.make))}>
-              Make the run {found.make}
+              Set the run to {found.make}
             </Act>
           </Box>
         )}
       </HStack>
       {rules && (
         <Box fontSize="sm" color="fg.muted">
-          By your record: {from}. By rules of thumb {rules.tenth} (a tenth more), {rules.thirdOfOrder} (a third of the order) or{' '}
-          {rules.thirdOfBatch} (a third of the batch).
+          Based on: {from}. Rules of thumb: {rules.tenth} (a tenth more), {rules.thirdOfOrder} (a third more) or {rules.thirdOfBatch} (a
+          third lost).
         </Box>
       )}
     </Box>

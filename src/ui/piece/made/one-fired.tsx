@@ -24,33 +24,33 @@ export function OneFired({ piece }: { piece: PieceModel }) {
   return (
     <chakra.details marginTop="3">
       <chakra.summary cursor="pointer" minHeight="max(var(--finger), 32px)" color="fg.muted">
-        One is fired already
+        Record a fired piece
       </chakra.summary>
       <HStack gap="3" alignItems="flex-start" flexWrap="wrap">
         <OptionalLength
-          label={piece.by === 'wheel' ? 'One thrown, mouth across' : 'One made, mouth across'}
+          label={piece.by === 'wheel' ? 'Mouth as thrown' : 'Mouth as made'}
           width="10.625rem"
-          hint={`planned ${length(planned)}`}
+          hint={`target ${length(planned)}`}
           value={made}
           onValue={(mm) => setMade(mm || undefined)}
         />
         <OptionalLength
-          label="came out, fired"
+          label="Mouth, finished"
           width="8.125rem"
           value={fired}
           onValue={(mm) => {
             const wet = made ?? planned;
-            if (mm && mm >= wet) return `It was ${length(wet)} across when made; fired it is smaller. Measure the finished mouth.`;
+            if (mm && mm >= wet) return `It was ${length(wet)} when made, and it must be smaller fired. Measure the finished mouth again.`;
             return setFired(mm || undefined);
           }}
         />
         <Act marginTop="5" onClick={keep} disabled={!fired || fired >= (made ?? planned)}>
-          Keep it in the log
+          Add to the log
         </Act>
       </HStack>
       <Box fontSize="sm" color="fg.muted">
         {piece.known.body
-          ? 'It joins the bars of its clay. Not measured wet it counts as planned, with your hand’s error.'
+          ? 'It counts with the bars of its clay. If you leave the wet width empty, the target is used with a wider margin.'
           : 'Choose its clay above, and it joins the bars of that clay.'}
       </Box>
     </chakra.details>

@@ -35,14 +35,16 @@ export function Rounds({ piece, runs }: { piece: PieceModel; runs: readonly Run[
   return (
     <Box as="section" aria-label="Rounds" marginTop="4">
       <HStack gap="3" flexWrap="wrap" alignItems="flex-end">
-        <LabelledChoice label="The round of" value={first} options={options} onChoose={setFirst} />
+        <LabelledChoice label="Compare the run of" value={first} options={options} onChoose={setFirst} />
         <LabelledChoice
-          label="laid over"
+          label="with"
           value={second}
-          options={[{ value: 'now', words: 'as it is planned now' }, ...options]}
+          options={[{ value: 'now', words: 'the current target' }, ...options]}
           onChoose={setSecond}
         />
-        {taken && <Act onClick={() => workspaceStore().runAndTell(madeActs.takeRound(taken))}>Plan it as on {taken.date} again</Act>}
+        {taken && (
+          <Act onClick={() => workspaceStore().runAndTell(madeActs.takeRound(taken))}>Go back to the sizes of {taken.date} again</Act>
+        )}
       </HStack>
       {one && other && (
         <HStack gap="4" flexWrap="wrap" marginTop="2">
@@ -77,7 +79,7 @@ function Laid({ over: [one, other] }: { over: readonly [Outline, Outline] }) {
       )
       .join('');
   return (
-    <svg width={WIDE} height={HIGH} role="img" aria-label="Both rounds, finished, laid over each other">
+    <svg width={WIDE} height={HIGH} role="img" aria-label="Both rounds, finished, with each other">
       <path d={path(one)} fill="var(--chakra-colors-glazed-wash)" stroke="var(--chakra-colors-glazed)" strokeWidth="1.4" />
       <path d={path(other)} fill="none" stroke="var(--chakra-colors-act)" strokeWidth="1.6" strokeDasharray="5 3" />
     </svg>

@@ -16,7 +16,7 @@ import { Note } from './note';
 import { OneFired } from './one-fired';
 import { Rounds } from './rounds';
 
-const SOFTNESS = { '': 'not said', soft: 'soft', medium: 'medium', firm: 'firm' } as const;
+const SOFTNESS = { '': 'not recorded', soft: 'soft', medium: 'medium', firm: 'firm' } as const;
 const MEASURES = { ruler: 'with a ruler', caliper: 'with calipers' } as const;
 const TOOLS = { gauge: 'with a gauge or calipers', eye: 'by eye' } as const;
 
@@ -34,11 +34,11 @@ export function RunsPanel({ piece }: { piece: PieceModel }) {
       <HowMany piece={piece} />
       {runs.length === 0 ? (
         <Box color="fg.muted">
-          Nothing made of it yet. Count pieces with “Thrown”{' '}
+          None made yet. Count them as you throw,{' '}
           <chakra.span color="act" textDecoration="underline">
             <Link href={`/wheel?plan=${plan.id}`}>at the wheel</Link>
           </chakra.span>
-          , or put a run on the{' '}
+          , or add a run on the{' '}
           <chakra.span color="act" textDecoration="underline">
             <Link href="/shelves">shelves</Link>
           </chakra.span>
@@ -74,10 +74,12 @@ function Standard({ piece: { plan } }: { piece: PieceModel }) {
   return (
     <Box as="section" aria-label="The standard" marginBottom="3" paddingBottom="2" borderBottomWidth="1px" borderColor="line">
       <HStack gap="3" flexWrap="wrap" alignItems="flex-end">
-        <Box fontWeight="650">{of && run ? `Standard: number ${of.no} of ${run.date}` : 'Its standard is no longer in the log'}</Box>
+        <Box fontWeight="650">
+          {of && run ? `Reference piece: no. ${of.no}, ${run.date}` : 'The reference piece is no longer in the log'}
+        </Box>
         <Box flex="1 1 260px">
           <TextInput
-            label="How it was made: pulls, rib, lip"
+            label="How it was made (pulls, rib, lip)"
             shown={standard.moves}
             take={(moves, key) => {
               if (moves.length > 2000) return 'At most 2,000 characters.';
@@ -86,7 +88,7 @@ function Standard({ piece: { plan } }: { piece: PieceModel }) {
             }}
           />
         </Box>
-        <DeleteAct label="No standard" onClick={() => workspaceStore().runAndTell(madeActs.unpinStandard(plan.id))} />
+        <DeleteAct label="Remove the reference piece" onClick={() => workspaceStore().runAndTell(madeActs.unpinStandard(plan.id))} />
       </HStack>
     </Box>
   );
@@ -116,7 +118,7 @@ function RunBlock({ piece, run, open, onOpen }: RunProps) {
       <chakra.button type="button" aria-expanded={open} onClick={onOpen} minHeight="44px" cursor="pointer" textAlign="left">
         <b>{run.date}</b>: {counted(pieces)}
         {run.ball !== undefined && `, balls of ${mass(run.ball)}`}
-        {!run.closed && ' · still being made'}
+        {!run.closed && ' · open'}
       </chakra.button>
       {open && (
         <Box paddingInlineStart={{ md: '3' }}>
@@ -138,14 +140,14 @@ function RunBlock({ piece, run, open, onOpen }: RunProps) {
               </Act>
             ))}
             <Act minHeight="max(var(--finger), 34px)" onClick={() => perform(madeActs.addPiece(run))}>
-              One more
+              Add one
             </Act>
           </HStack>
           {shown && (
             <>
               <PieceSheet run={run} piece={shown} />
               <Act onClick={() => workspaceStore().runAndTell(madeActs.pinStandard(piece.plan, run, shown))}>
-                It came out right: make it the standard
+                Make this the reference piece
               </Act>
             </>
           )}
@@ -163,7 +165,7 @@ function RunMinutes({ run, pieces }: { run: Run; pieces: readonly MadePiece[] })
   };
   return (
     <Minutes
-      title="minutes for all of them"
+      title="Minutes for the whole run"
       example="90"
       of={whole}
       onMinutes={(work, minutes, key) =>
@@ -198,9 +200,9 @@ function SinceThen({ run }: { run: Run }) {
   if (told.length === 0) return null;
   return (
     <Box role="note" color="warn" fontSize="sm">
-      Since this run began more is known of the clay:{' '}
-      {told.map(({ words, was, now }) => `its ${words} would now be thrown ${length(now)} rather than ${length(was)}`).join(', ')}. What
-      stands on the shelf was made as it was then.
+      The estimate for this clay has changed since the run began:{' '}
+      {told.map(({ words, was, now }) => `${words} is now ${length(now)}, was ${length(was)}`).join(', ')}. Pieces already made keep the
+      earlier sizes.
     </Box>
   );
 }
@@ -218,13 +220,13 @@ function RunFields({ run }: { run: Run }) {
           take={(date, key) =>
             /^\d{4}-\d{2}-\d{2}$/.test(date) && !Number.isNaN(Date.parse(date))
               ? edit({ date }, 'day', key)
-              : 'Write the day as 2026-11-24.'
+              : 'Enter the day as 2026-11-24.'
           }
         />
       </Box>
-      {run.by === 'wheel' && <OptionalMass label="Ball weighed" value={run.ball} onValue={(ball, key) => edit({ ball }, 'ball', key)} />}
+      {run.by === 'wheel' && <OptionalMass label="Ball" value={run.ball} onValue={(ball, key) => edit({ ball }, 'ball', key)} />}
       <LabelledChoice
-        label="The clay was"
+        label="Clay softness"
         value={run.softness ?? ''}
         options={optionsOf(SOFTNESS)}
         onChoose={(softness) => edit({ softness: softness || undefined }, 'softness')}
@@ -232,20 +234,20 @@ function RunFields({ run }: { run: Run }) {
       <LabelledChoice
         label="Dried"
         value={run.dried ?? ''}
-        options={optionsOf({ '': 'not said', ...DRIED_WORDS })}
+        options={optionsOf({ '': 'not recorded', ...DRIED_WORDS })}
         onChoose={(dried) => edit({ dried: dried || undefined }, 'how it dried')}
       />
       <LabelledChoice
         label="Clay"
         value={run.bodyId ?? ''}
-        options={[{ value: '', words: 'not said' }, ...bodies.map(({ id, name }) => ({ value: id, words: name }))]}
+        options={[{ value: '', words: 'not recorded' }, ...bodies.map(({ id, name }) => ({ value: id, words: name }))]}
         onChoose={(bodyId) => edit({ bodyId: bodyId || undefined, batchId: undefined }, 'clay')}
       />
       <LabelledChoice
         label="Batch"
         value={run.batchId ?? ''}
         options={[
-          { value: '', words: 'not said' },
+          { value: '', words: 'not recorded' },
           ...batches.filter(({ bodyId }) => bodyId === run.bodyId).map(({ id, name }) => ({ value: id, words: name })),
         ]}
         onChoose={(batchId) => edit({ batchId: batchId || undefined }, 'batch')}
@@ -258,15 +260,15 @@ function RunFields({ run }: { run: Run }) {
       />
       <Box width="8.125rem">
         <TextInput
-          label="by whom"
+          label="Measured by"
           shown={run.who ?? ''}
           take={(who, key) => (who.length > 200 ? 'At most 200 characters.' : edit({ who: who || undefined }, 'by whom', key))}
         />
       </Box>
-      <LabelledChoice label="Made to size" value={run.tool} options={optionsOf(TOOLS)} onChoose={(tool) => edit({ tool }, 'tool')} />
+      <LabelledChoice label="Sizes checked" value={run.tool} options={optionsOf(TOOLS)} onChoose={(tool) => edit({ tool }, 'tool')} />
       <Box flex="1 1 220px">
         <TextInput
-          label="What was liked, what to change"
+          label="What worked, what to change"
           shown={run.note}
           take={(note, key) => (note.length > 10_000 ? 'At most 10,000 characters.' : edit({ note }, 'note', key))}
         />

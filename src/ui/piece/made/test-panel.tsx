@@ -26,24 +26,19 @@ export function TestPanel({ piece }: { piece: PieceModel }) {
   const ball = tester && ballFromTester(worked.clay, worked.sized, worked.making, tester, units.length);
   const more = ball?.ok ? (ball.value / masses.ball - 1) * 100 : 0;
   return (
-    <Block title="Tester: the first one, as thrown">
+    <Block title="Test piece, as thrown">
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
-        <OptionalMass
-          label="It took a ball of"
-          width="8.125rem"
-          value={tester?.ballG}
-          onValue={(ballG, key) => set({ ballG: ballG ?? 0 }, key)}
-        />
+        <OptionalMass label="Ball used" width="8.125rem" value={tester?.ballG} onValue={(ballG, key) => set({ ballG: ballG ?? 0 }, key)} />
         {tester && (
           <>
             <OptionalLength
-              label="Its rim above the bat"
+              label="Rim above the bat"
               width="9.375rem"
               value={tester.height}
               onValue={(height, key) => set({ height: height || thrown.gauge }, key)}
             />
             <OptionalLength
-              label="Its mouth, outside"
+              label="Mouth, outside"
               width="8.75rem"
               value={tester.mouth}
               onValue={(mouth, key) => set({ mouth: mouth || stages.wet.sizes.rimDiameter }, key)}
@@ -67,7 +62,7 @@ export function TestPanel({ piece }: { piece: PieceModel }) {
               {text(writeMass(fineMass(ball.value, units.choice), units.choice))}
             </Box>
             <Box fontSize="sm" color="fg.muted">
-              {Math.abs(more).toFixed(0)} % {more < 0 ? 'less' : 'more'} than worked out
+              {Math.abs(more).toFixed(0)}% {more < 0 ? 'less' : 'more'} than calculated
             </Box>
           </Box>
         )}

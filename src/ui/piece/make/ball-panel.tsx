@@ -195,7 +195,7 @@ export function PutOn({ piece }: { piece: PieceModel }) {
               />
               {each.bodyId !== undefined && each.bodyId !== part.bodyId && (
                 <Box fontSize="sm" color="warn">
-                  <b>Care:</b> clays that shrink unlike each other crack at the joint. Try one first.
+                  <b>Caution:</b> clays that shrink by different amounts crack at the joint. Test one first.
                 </Box>
               )}
             </Box>
@@ -203,7 +203,7 @@ export function PutOn({ piece }: { piece: PieceModel }) {
             {measured && (
               <>
                 <OptionalLength
-                  label="or long"
+                  label="or length"
                   width="5.375rem"
                   value={each.length}
                   onValue={(length, key) => edit(each.id, { length: length || undefined }, key)}
@@ -215,7 +215,7 @@ export function PutOn({ piece }: { piece: PieceModel }) {
                   onValue={(width, key) => edit(each.id, { width: width || undefined }, key)}
                 />
                 <OptionalLength
-                  label="thick, or round"
+                  label="thickness or diameter"
                   width="7rem"
                   value={each.thick}
                   onValue={(thick, key) => edit(each.id, { thick: thick || undefined }, key)}
@@ -246,7 +246,7 @@ function TakenElsewhere({ piece }: { piece: PieceModel }) {
     ...(FAMILIES[family].liesFlat ? (['edgeCut'] as const) : []),
   ];
   return (
-    <Block title="Other clay removed (in ball)">
+    <Block title="Other clay removed (included in the ball)">
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
         {names.map((name) => (
           <OptionalLength

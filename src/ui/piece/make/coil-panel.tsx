@@ -38,9 +38,9 @@ export function CoilPanel({ piece }: { piece: PieceModel }) {
           onValue={(percent, key) => set({ pinchShare: (percent ?? 100 * USUAL_COIL.pinchShare) / 100 }, 'share pinched', key)}
         />
         <OptionalLength
-          label="Coils, thick"
+          label="Coil thickness"
           width="7.5rem"
-          hint={choices.thickness === undefined ? 'from the wall' : 'typed; empty it to follow the wall'}
+          hint={choices.thickness === undefined ? 'from the wall' : 'entered, clear it to follow the wall'}
           value={choices.thickness ?? (plan && Math.round(plan.thickness * 10) / 10)}
           onValue={(mm, key) => {
             if (mm !== undefined && mm < 1) return 'A coil is at least 1 mm thick.';
@@ -87,7 +87,7 @@ function CoilAnswer({ plan, piece }: { plan: CoilPlan; piece: PieceModel }) {
         <LargeFigure stage="wet" words="how many courses">
           {String(plan.courses.length)}
         </LargeFigure>
-        <LargeFigure stage="wet" words="all coils, long">
+        <LargeFigure stage="wet" words="total coil length">
           {farWords(plan.length, choice.length)}
         </LargeFigure>
         <LargeFigure stage="wet" words="all the clay">
@@ -118,7 +118,7 @@ function Courses({ plan, length, long, mass }: CoursesProps) {
       <chakra.table aria-label="Courses of coil" fontSize="0.9375rem" borderCollapse="collapse">
         <thead>
           <tr>
-            {['course', 'coil, long', 'thick', 'stands, high', 'weighs so far'].map((head) => (
+            {['course', 'coil length', 'thick', 'height so far', 'weighs so far'].map((head) => (
               <chakra.th key={head} scope="col" textAlign="right" fontWeight="400" fontSize="sm" color="fg.muted" paddingInlineEnd="6">
                 {head}
               </chakra.th>
@@ -144,7 +144,7 @@ function Courses({ plan, length, long, mass }: CoursesProps) {
               {course.pause && (
                 <tr>
                   <chakra.td colSpan={5} fontSize="sm" color="warn" fontFamily="body" paddingBlock="1">
-                    Stop here: cover the rim and let what stands firm up until it no longer gives.
+                    Stop here. Cover the rim and let the wall firm up.
                   </chakra.td>
                 </tr>
               )}
@@ -168,7 +168,7 @@ function Courses({ plan, length, long, mass }: CoursesProps) {
               {course.squeezed && (
                 <tr>
                   <chakra.td colSpan={5} fontSize="sm" color="fg.muted" fontFamily="body" paddingBlock="1">
-                    Less than a quarter of a coil is left above it: squeeze this one up to the height.
+                    Less than a quarter of a coil remains. Squeeze this one up to full height.
                   </chakra.td>
                 </tr>
               )}
@@ -197,8 +197,8 @@ function Learn() {
   return (
     <Block title="Your own coils">
       <Box fontSize="sm" color="fg.muted" maxWidth="70ch" marginTop="3">
-        Joining flattens a coil, squeezing and lifting gains. Measure once how high some courses came: the middle of your notes is then used
-        for every coiled piece.
+        Joining flattens a coil, squeezing lifts it. Measure how high a few courses came: the median of your notes is used for every coiled
+        piece.
       </Box>
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
         <PiecesField label="Courses laid" value={coils} onValue={(count) => void setNow({ ...now, coils: count })} />
@@ -219,7 +219,7 @@ function Learn() {
       </HStack>
       {gain !== undefined && (gain < 0.2 || gain > 3) && (
         <Box role="alert" fontSize="sm" color="bad">
-          That is {gain.toFixed(2)} of its thickness a course: outside 0.2 to 3, so a figure is probably mistyped.
+          That is {gain.toFixed(2)} of its thickness per course. Expected 0.2 to 3: check the figures.
         </Box>
       )}
       {notes.map((note, i) => (

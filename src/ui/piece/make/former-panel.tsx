@@ -55,7 +55,7 @@ const HEADS = {
   wet: 'wet, wide × high',
   finishes: 'finishes',
   holds: 'holds',
-  off: 'against the plan',
+  off: 'difference from target',
   use: 'use',
 } as const;
 
@@ -171,19 +171,19 @@ export function FormerPanel({ piece }: { piece: PieceModel }) {
     <Box>
       <Block title="Which former">
         <Box fontSize="sm" color="fg.muted" maxWidth="74ch">
-          For this piece a bowl would be {units.length(rimDiameter)} wide inside and {units.length(height)} deep; a hump{' '}
+          This piece needs a bowl {units.length(rimDiameter)} wide inside and {units.length(height)} deep, or a hump{' '}
           {units.length(rimDiameter - 2 * wall)} wide and {units.length(height - wall)} high. A bowl {units.length(100)} wide finishes{' '}
           {units.length(100 * left)}.
         </Box>
         {hand.obstacle?.kind === 'no former' && workspace.formers.length > 0 && <Obstructed obstacle={hand.obstacle} />}
         {hand.parted && (
           <Box role="note" color="bad" fontSize="sm">
-            The sizes were changed since: it is no longer what “{hand.former!.name}” makes. Take it again, or choose another.
+            The sizes have changed and no longer match “{hand.former!.name}”. Use it again, or choose another.
           </Box>
         )}
         {ranked.length === 0 ? (
           <Box paddingBlock="3">
-            No former yet. Enter a bowl by its widths at three heights in your{' '}
+            No former yet. Measure a bowl at three heights and add it to your{' '}
             <chakra.span color="act" textDecoration="underline">
               <Link href="/kit">kit</Link>
             </chakra.span>
@@ -225,12 +225,12 @@ export function FormerPanel({ piece }: { piece: PieceModel }) {
         )}
         {hand.former?.measured === 'outside' && (
           <Box fontSize="sm" color="warn" marginTop="2">
-            <b>Care:</b> clay shrinks onto a hump: take it off as soon as it holds its shape, before it tightens and cracks.
+            <b>Caution:</b> clay shrinks onto a hump: take it off as soon as it holds its shape, before it tightens and cracks.
           </Box>
         )}
         {hand.former && (
           <Box fontSize="sm" color="warn" marginTop="1">
-            <b>Care:</b> a kitchen bowl that was a former does not go back to food.
+            <b>Caution:</b> do not use a kitchen bowl for food once it has been a former.
           </Box>
         )}
       </Block>
@@ -265,7 +265,7 @@ function Covering({ piece, work }: { piece: PieceModel; work: FormerWork }) {
       />
       {lining && (
         <OptionalPercent
-          label="They lap, of the area"
+          label="Overlap, % of the area"
           width="9.375rem"
           most={100}
           value={lining.overlapPercent}
@@ -282,7 +282,7 @@ function Covering({ piece, work }: { piece: PieceModel; work: FormerWork }) {
         />
       )}
       <OptionalLength
-        label="Foot put on, high"
+        label="Height of added foot"
         width="8.75rem"
         hint={footHeight ? 'emptied: none' : 'none'}
         value={footHeight}
@@ -331,7 +331,7 @@ function LiningAnswer({ piece, lining }: { piece: PieceModel; lining: LiningPlan
         </LargeFigure>
       </HStack>
       <Box fontSize="sm" color="fg.muted" maxWidth="70ch">
-        Press every lap until no line shows on either side: where it only touches, it opens in the fire.
+        Press every overlap until no line shows on either side. Overlaps that only touch open up in the firing.
       </Box>
     </Block>
   );

@@ -50,7 +50,7 @@ function HandleBlock({ piece }: { piece: PieceModel }) {
     return (
       <Block title="Handle">
         <Box fontSize="sm" color="fg.muted" marginBottom="2">
-          A hole that your fingers pass after it has shrunk, and the clay to pull or roll for it.
+          Sized so that your fingers still fit after shrinking, with the clay to pull or roll.
         </Box>
         <Act onClick={() => piece.takePart({ handle: USUAL_HANDLE }, 'handle')}>Add a handle</Act>
       </Block>
@@ -65,7 +65,7 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
   const set = (change: Partial<HandleChoices>, key?: string) =>
     piece.takePart((now) => ({ handle: { ...handle, ...now.handle, ...change } }), 'handle', key);
   const least = (mm: number | undefined, low: number, high: number) =>
-    mm === undefined || mm < low || mm > high ? `Write a length from ${units.length(low)} to ${units.length(high)}.` : undefined;
+    mm === undefined || mm < low || mm > high ? `Enter a length from ${units.length(low)} to ${units.length(high)}.` : undefined;
   const length = (
     key: 'fingerWidth' | 'reach' | 'width' | 'thickness' | 'below',
     label: string,
@@ -87,7 +87,7 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
       most={100}
       value={handle[key] * 100}
       onValue={(percent, visit) =>
-        percent === undefined || percent < 5 ? 'Write a percentage from 5 to 100.' : set({ [key]: percent / 100 }, visit)
+        percent === undefined || percent < 5 ? 'Enter a percentage from 5 to 100.' : set({ [key]: percent / 100 }, visit)
       }
     />
   );
@@ -107,14 +107,14 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
           onChoose={(fingers) => void set({ fingers: Number(fingers) as HandleChoices['fingers'] })}
         />
         <LabelledChoice
-          label="Bent when"
+          label="Clay when bent"
           value={handle.firmness ?? 'soft'}
           options={optionsOf(FIRMNESS)}
           onChoose={(firmness) => void set({ firmness: firmness === 'soft' ? undefined : firmness })}
         />
         {handle.kind === 'twisted' && (
           <LabelledChoice
-            label="Wound of"
+            label="Twisted from"
             value={String(handle.strands ?? 2) as '2' | '3'}
             options={[
               { value: '2', words: '2 coils' },
@@ -134,14 +134,14 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
             onChoose={(from) => void set({ fromSlab: from === 'slab' ? true : undefined })}
           />
         )}
-        {length('fingerWidth', 'A finger, wide', 5, 60, '110px')}
+        {length('fingerWidth', 'Finger width', 5, 60, '110px')}
         {length('reach', 'Finger room', 5, 200)}
-        {length('width', round ? 'Thick, finished' : 'Wide, finished', 2, 200, '120px')}
-        {!round && !(handle.fromSlab && piece.by === 'slab') && length('thickness', 'Thick, finished', 1, 100, '120px')}
+        {length('width', round ? 'Thickness, finished' : 'Width, finished', 2, 200, '120px')}
+        {!round && !(handle.fromSlab && piece.by === 'slab') && length('thickness', 'Thickness, finished', 1, 100, '120px')}
         {length('below', 'Below the rim', 0, 3000, '110px')}
         {handle.kind === 'pulled' && share('kept', 'Blank used', '150px')}
         <PiecesField label="Handles needed" width="7.5rem" value={handle.pieces} onValue={(pieces, key) => set({ pieces }, key)} />
-        {share('succeeds', 'Come out well', '110px')}
+        {share('succeeds', 'Usually come out well', '110px')}
       </HStack>
       <HandleAnswer piece={piece} handle={handle} />
       <Act marginTop="2" onClick={() => piece.takePart({ handle: undefined }, 'no handle')}>
@@ -158,7 +158,7 @@ function HandleAnswer({ piece, handle }: { piece: PieceModel; handle: HandleChoi
   if (!made.ok) {
     return (
       <Box role="alert" color="bad">
-        {made.problem.message} It is not counted in the piece until it fits.
+        {made.problem.message} It is left out of the piece until it fits.
       </Box>
     );
   }
@@ -209,13 +209,13 @@ function HandleAnswer({ piece, handle }: { piece: PieceModel; handle: HandleChoi
               {length((wall * 2) / 3)}, or dry it under wraps.
             </Box>
           )}
-          <LargeFigure stage={at} words="hole, as it is bent">{`${length(plan.hole.bent)} × ${length(plan.hole.reachBent)}`}</LargeFigure>
+          <LargeFigure stage={at} words="hole when bent">{`${length(plan.hole.bent)} × ${length(plan.hole.reachBent)}`}</LargeFigure>
         </HStack>
         <HStack gap="7" flexWrap="wrap" alignItems="flex-start" marginTop="2">
           <LargeFigure words="hole, finished">{`${length(plan.hole.finished)} × ${length(handle.reach)}`}</LargeFigure>
         </HStack>
         <Box fontSize="sm" marginTop="2">
-          On the leather-hard piece the middles of its ends sit{' '}
+          On the leather-hard piece, set the centres of the ends{' '}
           <chakra.b color="leather">
             {length(plan.seats.upper)} and {length(plan.seats.lower)}
           </chakra.b>{' '}
@@ -226,16 +226,15 @@ function HandleAnswer({ piece, handle }: { piece: PieceModel; handle: HandleChoi
         </Box>
         {pulls >= 0.5 && (
           <Box fontSize="sm">
-            Softer than the piece, it still shrinks {length(pulls)} more than its seats do: that pulls on the joints. Leave the arch slack,
-            and dry both slowly, covered.
+            The handle is softer than the piece and will shrink {length(pulls)} more, which pulls on the joints. Leave the arch slack, and
+            dry both slowly under cover.
           </Box>
         )}
         <Box fontSize="sm">
-          Make <b>{Math.max(byRule, byChance)}</b> for {handle.pieces}: {byRule} by the rule of 10 % spare; {byChance} to have enough in 9
-          of 10 orders.
+          Make <b>{Math.max(byRule, byChance)}</b> for {handle.pieces}: {byRule} with 10% spare, {byChance} for a 9 in 10 chance of enough.
         </Box>
         <Box fontSize="sm" color="warn" marginTop="1">
-          <b>Care:</b> a handle is only as good as its joint: try it fired, with water, over a sink. Thin parts dry first: wrap it.
+          <b>Caution:</b> a handle is only as good as its joint: try it fired, with water, over a sink. Thin parts dry first: wrap it.
         </Box>
       </Box>
     </HStack>

@@ -45,7 +45,7 @@ export function OrderPanel({ piece }: { piece: PieceModel }) {
             ))}
             {care.map((line) => (
               <Box key={line} fontSize="sm" color="warn">
-                <b>Care:</b> {line}
+                <b>Caution:</b> {line}
               </Box>
             ))}
           </Box>

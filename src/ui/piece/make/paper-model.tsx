@@ -40,7 +40,7 @@ export function PaperModel({ piece, work }: { piece: PieceModel; work: SlabWork 
   return (
     <Block title="From a paper model">
       <Box fontSize="sm" color="fg.muted" maxWidth="70ch">
-        Measured flat, along the middle of the clay, without any lap: what it finishes as when it is cut from this clay{' '}
+        Measure the paper flat, without the overlap, along the middle of the wall. It shows what it finishes as when cut from this clay{' '}
         {work.at === 'wet' ? 'wet' : 'at leather hard'}.
       </Box>
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
@@ -64,7 +64,7 @@ export function PaperModel({ piece, work }: { piece: PieceModel; work: SlabWork 
               {length(finished.height + raised)}
             </LargeFigure>
             <Box alignSelf="center">
-              <Act onClick={() => use(finished)}>Make it this size</Act>
+              <Act onClick={() => use(finished)}>Use these sizes</Act>
             </Box>
           </>
         )}

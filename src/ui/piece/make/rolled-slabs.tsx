@@ -34,7 +34,7 @@ function Slab({ slab, piece, at }: { slab: RolledSlab; piece: PieceModel; at: 'w
           {mass(handMass(slab.g, choice))}
         </LargeFigure>
         <Box alignSelf="center" fontSize="sm" color="fg.muted">
-          {Math.round(slab.used * 100)} % used, {mass(handMass(slab.g * (1 - slab.used), choice))} remains
+          {Math.round(slab.used * 100)}% used, {mass(handMass(slab.g * (1 - slab.used), choice))} remains
         </Box>
       </HStack>
       <HStack marginBottom="1" gap="2" fontSize="sm" color="fg.muted">
@@ -85,24 +85,24 @@ export function RolledSlabs({ piece, work }: { piece: PieceModel; work: SlabWork
         />
         {work.by === 'slab' && (
           <LabelledChoice
-            label="Parts lie"
+            label="Direction of parts"
             value={work.turn ? 'turned' : 'along'}
             options={[
               { value: 'along', words: 'along their arrow' },
-              { value: 'turned', words: 'turned to save clay' },
+              { value: 'turned', words: 'turned to use less clay' },
             ]}
             onChoose={(lie) => void piece.takeHand({ turn: lie === 'turned' ? true : undefined }, 'how parts lie')}
           />
         )}
         <OptionalPercent
-          label="Texture stretches it along"
+          label="Texture stretches the length by"
           width="11.25rem"
           most={50}
           value={texture.along}
           onValue={(along, key) => set({ along: along ?? 0 }, key)}
         />
         <OptionalPercent
-          label="and across"
+          label="and the width by"
           width="6.25rem"
           most={50}
           value={texture.across}
@@ -110,7 +110,7 @@ export function RolledSlabs({ piece, work }: { piece: PieceModel; work: SlabWork
         />
       </HStack>
       <Box fontSize="sm" color="fg.muted" marginBottom="2" maxWidth="70ch">
-        Texture first, cut after. Mark 100 on a slab, roll the texture in, measure again: 104 is 4 %. Battens come from your{' '}
+        Texture first, cut after. Mark 100 on a slab, roll the texture in, measure again: 104 is 4%. Battens come from your{' '}
         <chakra.span color="act" textDecoration="underline">
           <Link href="/kit">kit</Link>
         </chakra.span>
@@ -128,7 +128,7 @@ export function RolledSlabs({ piece, work }: { piece: PieceModel; work: SlabWork
       ))}
       {(work.totalG ?? 0) > 5000 && (
         <Box fontSize="sm" color="warn">
-          <b>Care:</b> heavy slabs: lift them on their boards, with help, and divide the load.
+          <b>Caution:</b> heavy slabs: lift them on their boards, with help, and divide the load.
         </Box>
       )}
     </Block>

@@ -84,12 +84,12 @@ export function SlabPanel({ piece }: { piece: PieceModel }) {
       <Choices piece={piece} work={hand} />
       {kind === 'darts' && (
         <Box fontSize="sm" color="fg.muted" marginBottom="3" maxWidth="70ch">
-          This wall curves both ways: a flat slab takes it only with darts, pressed in a former, or in coils. The darts below close into it.
+          This wall curves in two directions. Make it with the darts below, in a former, or from coils.
         </Box>
       )}
       {piece.form.sizes.footHeight !== undefined && piece.form.manner.foot === 'ring' && (
         <Box fontSize="sm" color="fg.muted" marginBottom="3">
-          The foot ring is not among the parts: put it on as a strip of the same slab, or leave the foot flat.
+          The foot ring is not included. Add it as a strip of the same slab, or leave the foot flat.
         </Box>
       )}
       <RolledSlabs piece={piece} work={hand} />

@@ -14,7 +14,7 @@ const DRAWN = { width: 150, height: 112 };
 function AdviceLines({ advice }: { advice: readonly Advice[] }) {
   return advice.map(({ words, caution }) => (
     <Box key={words} fontSize="sm" lineHeight="1.35" marginTop="1" color={caution ? 'warn' : 'fg.muted'}>
-      {caution && <chakra.b>Care: </chakra.b>}
+      {caution && <chakra.b>Caution: </chakra.b>}
       {words}
     </Box>
   ));
@@ -38,7 +38,7 @@ export function StepsPanel({ piece }: { piece: PieceModel }) {
         {wheel.cylinder && (
           <HStack fontSize="sm" color="fg.muted" alignItems="flex-end">
             <OptionalPercent
-              label="Stretch that goes into height"
+              label="Share of the pull that goes into height"
               width="11.875rem"
               most={100}
               value={shortening * 100}
@@ -102,17 +102,17 @@ function HowOpened({ piece }: { piece: PieceModel }) {
       </chakra.summary>
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginTop="1">
         <OptionalPercent
-          label="Ring, at most of the cylinder’s height"
+          label="Ring height, at most (% of the cylinder)"
           width="14.375rem"
           most={100}
           value={100 * (opening.share ?? USUAL_OPENING.share)}
           onValue={(percent, key) => {
-            if (percent !== undefined && percent < 10) return 'Write a percentage from 10 to 100.';
+            if (percent !== undefined && percent < 10) return 'Enter a percentage from 10 to 100.';
             return set({ share: percent === undefined ? undefined : percent / 100 }, key);
           }}
         />
         <OptionalNumber
-          label="Ring, at most so many puck heights"
+          label="Ring height, at most (× puck height)"
           width="13.75rem"
           min={1}
           max={4}
@@ -121,9 +121,9 @@ function HowOpened({ piece }: { piece: PieceModel }) {
           onValue={(lift, key) => set({ lift }, key)}
         />
         <OptionalLength
-          label="Centred, across"
+          label="Centred width"
           width="8.125rem"
-          hint={opening.centred ? '' : 'as the ring asks'}
+          hint={opening.centred ? '' : 'from the ring'}
           value={opening.centred}
           onValue={(mm, key) => set({ centred: mm || undefined }, key)}
         />
@@ -139,10 +139,10 @@ function WallTable({ piece, wheel }: { piece: PieceModel; wheel: WheelSteps }) {
   const { length } = piece.units;
   const picked = [0.05, 0.35, 0.65, 0.98].map((share) => cylinder.slices[Math.round(share * (cylinder.slices.length - 1))]!);
   return (
-    <chakra.table marginTop="4" fontSize="sm" aria-label="Wall in the cylinder and as shaped" borderCollapse="collapse">
+    <chakra.table marginTop="4" fontSize="sm" aria-label="Wall before and after shaping" borderCollapse="collapse">
       <thead>
         <tr>
-          {['cylinder, above the bat', 'wall there', 'shaped diameter', 'wall then'].map((head) => (
+          {['height above the bat', 'wall in the cylinder', 'shaped diameter', 'wall as shaped'].map((head) => (
             <chakra.th key={head} scope="col" textAlign="right" fontWeight="400" color="fg.muted" paddingInlineEnd="5">
               {head}
             </chakra.th>

@@ -4,4 +4,4 @@ const lowered = (words: string): string => words[0]!.toLowerCase() + words.slice
 
 /** What does not fit, in words. */
 export const misfitWords = ({ limit, stage, what, mm, most }: LimitCheck, length: (mm: number) => string): string =>
-  `Too large: ${length(mm)} ${what} ${STAGE_WORDS[stage]}; ${lowered(LIMIT_WORDS[limit])} is ${length(most)}.`;
+  `Too large: ${length(mm)} ${what} ${STAGE_WORDS[stage]}. Your ${lowered(LIMIT_WORDS[limit])} is ${length(most)}.`;

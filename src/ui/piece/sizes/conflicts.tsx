@@ -21,7 +21,7 @@ function ConflictStrip({ piece, conflict }: { piece: PieceModel; conflict: Confl
   const said = (known: KnownSize) => `${isExact(known) ? length(known.mm) : limitWords(known, length)} ${STAGE_WORDS[known.at]}`;
   const letGo = (at: number, known: KnownSize) => {
     const mm = isExact(known) ? known.mm : there;
-    workspaceStore().run(commands.letGoOf(piece.ref, size, at, mm, `${words}: ${said(known)} let go`));
+    workspaceStore().run(commands.letGoOf(piece.ref, size, at, mm, `${words}: ${said(known)} cleared`));
   };
   const shrinks = shrinkageIfBoth(conflict, piece.worked.clay);
   return (
@@ -35,13 +35,13 @@ function ConflictStrip({ piece, conflict }: { piece: PieceModel; conflict: Confl
       marginBottom="2"
       fontSize="sm"
     >
-      <chakra.b>{row}:</chakra.b> {said(leads)} makes it {length(there)} {STAGE_WORDS[other.at]}, but {said(other)} is known too:{' '}
-      <chakra.b>{length(Math.abs(apart))} apart</chakra.b>.
+      <chakra.b>{row}:</chakra.b> You entered {said(leads)}, which works out at {length(there)} {STAGE_WORDS[other.at]}, and also{' '}
+      {said(other)}. They are <chakra.b>{length(Math.abs(apart))} apart</chakra.b>.
       <HStack gap="2" flexWrap="wrap" marginTop="1">
         <Act onClick={() => letGo(index, other)}>Clear {said(other)}</Act>
         <Act onClick={() => letGo(0, leads)}>Clear {said(leads)}</Act>
         {shrinks !== undefined && piece.known.body && (
-          <Act onClick={() => keep(piece, conflict)}>Both measured: record that it shrank {writePercent(shrinks * 100)}</Act>
+          <Act onClick={() => keep(piece, conflict)}>Keep both and record {writePercent(shrinks * 100)} shrinkage</Act>
         )}
       </HStack>
     </Box>
@@ -51,7 +51,7 @@ function ConflictStrip({ piece, conflict }: { piece: PieceModel; conflict: Confl
 /** Both sizes go into a piece measured at two stages; the later of the two stays what the plan is made to. */
 function keep({ plan, part, ref, known, units }: PieceModel, { size, leads, other, index }: Conflict): void {
   if (!isExact(leads) || !isExact(other) || !known.body) return;
-  const label = `${plan.name} kept as evidence about ${known.body.name}`;
+  const label = `${plan.name} recorded as a measurement of ${known.body.name}`;
   workspaceStore().runAndTell(
     commands.keepAsEvidence(
       ref,
@@ -68,7 +68,7 @@ function keep({ plan, part, ref, known, units }: PieceModel, { size, leads, othe
         direction: sizeIn(part.family, size).direction === 'height' ? 'height' : 'across',
         firing: known.firing,
         dates: {},
-        note: `From the plan: ${sizeIn(part.family, size).words} ${units.plain(leads.mm)} ${STAGE_WORDS[leads.at]}, ${units.plain(other.mm)} ${STAGE_WORDS[other.at]}.`,
+        note: `From this piece: ${sizeIn(part.family, size).words} ${units.plain(leads.mm)} ${STAGE_WORDS[leads.at]}, ${units.plain(other.mm)} ${STAGE_WORDS[other.at]}.`,
       },
       label,
     ),

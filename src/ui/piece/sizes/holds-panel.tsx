@@ -50,7 +50,7 @@ function Target({ piece }: { piece: PieceModel }) {
   const set = (change: Partial<Wanted>, key?: string) =>
     piece.takePart((now) => ({ wanted: { ...now.wanted, ...change } }), 'what it should hold', key);
   return (
-    <Block title="It should hold">
+    <Block title="Capacity wanted">
       <HStack gap="3" flexWrap="wrap" alignItems="flex-start">
         <OptionalVolume label="Amount" value={wanted.capacityMl} onValue={(capacityMl, key) => set({ capacityMl }, key)} />
         <OptionalLength
@@ -63,7 +63,7 @@ function Target({ piece }: { piece: PieceModel }) {
         <OptionalLength label="No wider than" value={wanted.maxWidth} onValue={(mm, key) => set({ maxWidth: mm || undefined }, key)} />
         <Box width="9.375rem">
           <LabelledChoice
-            label="Keeping"
+            label="Keep"
             value={wanted.keep ?? 'proportions'}
             options={(Object.keys(KEEPS) as Keep[]).map((value) => ({ value, words: KEEPS[value] }))}
             onChoose={(keep) => set({ keep })}
@@ -93,10 +93,12 @@ function Found({ piece, wanted }: { piece: PieceModel; wanted: Wanted }) {
   return (
     <HStack role="status" marginTop="2" gap="3" flexWrap="wrap">
       <Box color={met ? 'glazed' : 'bad'}>
-        {met ? `${sizes}: holds ${units.volume(holds)}.` : `Not possible like this. The nearest holds ${units.volume(holds)}: ${sizes}.`}
+        {met
+          ? `${sizes}: holds ${units.volume(holds)}.`
+          : `Not possible with these sizes. The nearest holds ${units.volume(holds)}: ${sizes}.`}
       </Box>
       <Act look={met ? 'solid' : 'plain'} onClick={() => piece.takeForm(found, `holds ${units.volume(holds)}`, limitsOf(found, wanted))}>
-        {met ? 'Use these sizes' : 'Use the nearest'}
+        {met ? 'Use these sizes' : 'Use the nearest sizes'}
       </Act>
     </HStack>
   );
@@ -130,13 +132,13 @@ function PouringLipBlock({ piece }: { piece: PieceModel }) {
   };
   const told = pulled && withPouringLip(worked.sized, pulled);
   return (
-    <Block title="A pouring lip pulled into the rim">
+    <Block title="Pouring lip">
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
         <OptionalLength label="Spout drop" value={pulled?.drop} onValue={(drop, key) => set({ drop: drop ?? 0 }, key)} />
         <OptionalLength label="Spout projection" value={pulled?.reach} onValue={(out, key) => set({ reach: out ?? 0 }, key)} />
         {told && (
           <>
-            <LargeFigure words="holds before it runs over">{units.volume(told.holdsMl)}</LargeFigure>
+            <LargeFigure words="Holds before it overflows">{units.volume(told.holdsMl)}</LargeFigure>
             <LargeFigure words="widest, over the lip">{units.length(told.widest)}</LargeFigure>
           </>
         )}
@@ -154,7 +156,7 @@ function JoinedBlock({ piece }: { piece: PieceModel }) {
     piece.takePart((now) => ({ joined: now.joined && { ...now.joined, ...change } }), 'joined copies', key);
   const sizes = joined && joinedSizes(worked.sized, joined);
   return (
-    <Block title="Copies pressed together">
+    <Block title="Joined pots">
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
         <Box width="9.375rem">
           <LabelledChoice
@@ -174,7 +176,7 @@ function JoinedBlock({ piece }: { piece: PieceModel }) {
         </Box>
         {joined && sizes && (
           <>
-            <OptionalLength label="Each flattened by" value={joined.flattened} onValue={(mm, key) => set({ flattened: mm ?? 0 }, key)} />
+            <OptionalLength label="Flatten each by" value={joined.flattened} onValue={(mm, key) => set({ flattened: mm ?? 0 }, key)} />
             <OptionalLength
               label="Handle’s top over rim"
               width="10rem"
@@ -204,13 +206,13 @@ function JoinedSteps({ copies, each, piece: { units } }: { copies: 2 | 3; each: 
     <Box fontSize="sm" marginTop="2" maxWidth="72ch">
       {each !== undefined && (
         <Box color="wet" fontWeight="600">
-          {copies} balls of {units.mass(each)}, {units.mass(copies * each)} in all, and the handle apart
+          {copies} balls of {units.mass(each)}, {units.mass(copies * each)} in all, not counting the handle
         </Box>
       )}
       <ol>
-        <li>Throw all of them on one day, alike: the same ball, the same gauge.</li>
+        <li>Throw them all on the same day, with the same ball and the same gauge.</li>
         <li>At soft leather hard press each flat where they will touch, on a board, by as much as said.</li>
-        <li>Score and slip the flats, press them together on one board, and roll a thin coil into the seam below.</li>
+        <li>Score and slip the flats, press them together on one board, and work a thin coil into the seam underneath.</li>
         <li>Put the low handle across where they meet once both are equally firm; dry slowly, wrapped, so that the seam does not open.</li>
         <li>They stand on one whole kiln shelf, never across two.</li>
       </ol>

@@ -286,12 +286,12 @@ function Odds({ piece }: { piece: PieceModel }) {
   if (!Object.values(piece.worked.known).some((known) => known?.some((each) => !isExact(each)))) return null;
   return (
     <HStack fontSize="sm" color="fg.muted" marginTop="2" gap="2">
-      <span>Meet limits in</span>
+      <span>Stay within limits in</span>
       <Choice
         label="Odds for limits"
         value={String(piece.worked.sure.odds)}
         options={ODDS.map((odds) => ({ value: String(odds), words: oddsWords(odds) }))}
-        onChoose={(odds) => piece.takePart({ odds: Number(odds) }, `limits hold in ${oddsWords(Number(odds))}`)}
+        onChoose={(odds) => piece.takePart({ odds: Number(odds) }, `limits met in ${oddsWords(Number(odds))}`)}
       />
       <span>pieces</span>
     </HStack>

@@ -18,7 +18,7 @@ export function PlacePanel({ piece }: { piece: PieceModel }) {
   return (
     <Box>
       <Box fontSize="sm" color="fg.muted" marginBottom="2">
-        What your place allows, for every piece. Leave empty what does not matter.
+        Limits of your workshop and home, checked for every piece. Leave any of them empty.
       </Box>
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start">
         {LIMIT_NAMES.map((name) => (
@@ -44,12 +44,13 @@ export function PlacePanel({ piece }: { piece: PieceModel }) {
         ))}
         {checks.length === 0 && (
           <Box as="li" color="fg.muted">
-            Nothing to check yet.
+            No limits entered yet.
           </Box>
         )}
       </Box>
       <Box fontSize="sm" color="warn" marginTop="3">
-        <b>Care:</b> damp or thick ware can burst in the kiln. Follow the kiln’s manual; electrical and gas work is for a licensed person.
+        <b>Caution:</b> damp or thick ware can burst in the kiln. Follow the kiln’s manual; electrical and gas work is for a licensed
+        person.
       </Box>
     </Box>
   );

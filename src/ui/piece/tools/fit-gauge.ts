@@ -12,7 +12,7 @@ export function fitGauge(work: FitWork): Gauge {
   return {
     name: stock ? `For ${stock.name}` : 'For the lid',
     stage: at,
-    datum: `calipers set for ${madeWords(work)}; between the smallest and the largest it is nearly as sure as at its best`,
+    datum: `calipers set to ${madeWords(work)}. Anything between the smallest and the largest fits almost as well`,
     readings: [
       { what: madeWords(work), mm: best.diameter },
       ...(go
@@ -25,7 +25,7 @@ export function fitGauge(work: FitWork): Gauge {
       ...(side === 'mouth' && narrows > SEEN
         ? [{ what: 'the mouth where the lid ends', mm: best.diameter - (narrows * best.diameter) / finishes }]
         : []),
-      ...(disc ? [{ what: 'the disc over all', mm: disc.width }] : []),
+      ...(disc ? [{ what: 'whole disc', mm: disc.width }] : []),
       ...(flange
         ? [
             { what: 'coil for the flange, long', mm: flange.length },
@@ -34,8 +34,8 @@ export function fitGauge(work: FitWork): Gauge {
         : []),
       ...(stopper
         ? [
-            { what: 'stopper in, finished, at least', mm: range.min * perMm },
-            { what: 'stopper in, finished, at most', mm: range.max * perMm },
+            { what: 'stopper depth, finished, at least', mm: range.min * perMm },
+            { what: 'stopper depth, finished, at most', mm: range.max * perMm },
           ]
         : []),
     ],

@@ -26,12 +26,12 @@ export function GaugesTool({ piece, gauges, bat }: { piece: PieceModel; gauges: 
           />
         )}
         <Setting
-          label="Pointer off the rim"
+          label="Pointer gap from the rim"
           mm={bench.wheel.clearance}
           take={(clearance, key) => setShop('wheel', (now) => ({ ...now, clearance }), 'pointer off the rim', key)}
         />
         <Setting
-          label="Chuck, smaller all round"
+          label="Chuck clearance"
           mm={bench.wheel.chuckClearance}
           take={(chuckClearance, key) => setShop('wheel', (now) => ({ ...now, chuckClearance }), 'clearance of the chuck', key)}
         />
@@ -39,8 +39,8 @@ export function GaugesTool({ piece, gauges, bat }: { piece: PieceModel; gauges: 
       <Suiting gauges={gauges} />
       <Gauges gauges={gauges} length={length} measures={bench.shop.measures ?? []} />
       <Box fontSize="sm" color="warn">
-        <b>Care:</b> pointers and skewers beside the wheel point away from the face, tips blunted; rings and long sleeves do not mix with a
-        wheel.
+        <b>Caution:</b> pointers and skewers beside the wheel point away from the face, tips blunted; rings and long sleeves do not mix with
+        a wheel.
       </Box>
     </Box>
   );
@@ -56,8 +56,8 @@ function OnBat({ piece, bat: { name, width, thickness, plaster } }: { piece: Pie
       {plaster && wireLoss > 0 && (
         <>
           {' '}
-          It is plaster and lets go by itself, but {length(wireLoss)} is left under a wire here.{' '}
-          <Act onClick={() => piece.takeAllowance('wireLoss')(0, `plaster-${piece.plan.id}`)}>No wire</Act>
+          It is plaster, so no wire is needed, but {length(wireLoss)} is set as left under the wire.{' '}
+          <Act onClick={() => piece.takeAllowance('wireLoss')(0, `plaster-${piece.plan.id}`)}>Set to no wire</Act>
         </>
       )}
     </Box>
@@ -77,7 +77,7 @@ function Suiting({ gauges }: { gauges: readonly Gauge[] }) {
           Of your chucks <b>{found.map(({ name }) => name).join(', ')}</b> {found.length === 1 ? 'fits' : 'fit'} its inside.
         </>
       ) : (
-        'None of your chucks fits its inside.'
+        'None of your chucks fits inside it.'
       )}
     </Box>
   );

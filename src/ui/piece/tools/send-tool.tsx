@@ -39,17 +39,17 @@ export function SendTool({ piece }: { piece: PieceModel }) {
       left = true;
     };
   }, [plan, workspace]);
-  if (!made) return <Box color="fg.muted">Packing it …</Box>;
+  if (!made) return <Box color="fg.muted">Preparing the link…</Box>;
   const alone = /^(localhost|127\.|\[::1\])/.test(location.hostname);
   const copy = () =>
     navigator.clipboard?.writeText(made.link).then(
       () => setCopied('Copied.'),
-      () => setCopied('The browser does not let it be copied: select the link and copy it by hand.'),
+      () => setCopied('The browser did not allow copying. Select the link and copy it yourself.'),
     ) ?? setCopied('Select the link and copy it by hand: the browser copies only over https.');
   return (
     <Box>
       <Box fontSize="sm" color="fg.muted" maxWidth="72ch" marginBottom="3">
-        {plan.name} with its clay and bars, all of it in the link itself. On the other device it is shown before it is kept.
+        {plan.name} with its clay and bars. Everything is in the link itself. The other device shows it before adding it.
         {alone && (
           <>
             {' '}
@@ -71,9 +71,7 @@ export function SendTool({ piece }: { piece: PieceModel }) {
             <path d={made.code.d} fill="black" />
           </chakra.svg>
         ) : (
-          <Box maxWidth="40ch">
-            It is too much for a code that a camera reads off a screen, with so many bars. The link holds all of it.
-          </Box>
+          <Box maxWidth="40ch">There is too much here for a code that a camera can read. Use the link: it holds everything.</Box>
         )}
         <Box flex="1" minWidth="220px">
           <chakra.textarea

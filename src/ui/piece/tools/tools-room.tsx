@@ -56,7 +56,7 @@ export function ToolsRoom({ piece, tools, tool, onTool }: Props) {
   const pdf = async () => {
     const pages = printed.flatMap(({ value }) => draws[value]!().flatMap(({ drawing }) => pagesOf(drawing)));
     const [first, ...rest] = pages;
-    if (!first) throw new Error('This piece has none of the tools chosen.');
+    if (!first) throw new Error('The tools you ticked do not apply to this piece.');
     return { content: await pdfOf([first, ...rest]), name: `${fileName(`${plan.name} tools`)}.pdf`, type: 'application/pdf' };
   };
   return (
@@ -72,7 +72,7 @@ export function ToolsRoom({ piece, tools, tool, onTool }: Props) {
           {tools.map(({ value, words }) => (
             <li key={value}>
               {draws[value] ? (
-                <label title="Print with the others chosen">
+                <label title="Include when printing">
                   <input
                     type="checkbox"
                     aria-label={`Print: ${words}`}
@@ -137,5 +137,5 @@ function Tool({ piece, tool, draw, about, gauges, bat }: ToolProps) {
 }
 
 const NONE: Readonly<Record<string, string>> = {
-  templates: 'Nothing is cut by a template here: choose a former under Make, or build it from slabs.',
+  templates: 'No template needed here. Choose a former under Make, or build it from slabs.',
 };

@@ -42,7 +42,7 @@ async function readBody(request: Request): Promise<string | undefined> {
 
 type Asked = { params: Promise<{ verb: string }> };
 
-const noVerb = () => refuse(404, { path: '', message: `There is no such verb. Use one of ${VERB_NAMES.join(', ')}.` });
+const noVerb = () => refuse(404, { path: '', message: `Unknown verb. Use one of ${VERB_NAMES.join(', ')}.` });
 
 /** What a verb answers, and a question that can be asked as it stands. */
 export async function GET(_: Request, { params }: Asked): Promise<Response> {
