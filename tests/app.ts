@@ -156,7 +156,7 @@ export async function chooseUnits(page: Page, { lengths, weights, volumes }: Uni
 
 const roomNames = (page: Page) => page.getByRole('navigation', { name: 'Rooms of the piece' });
 
-const sectionNames = (page: Page, name: string) =>
+export const sectionNames = (page: Page, name: string) =>
   name === 'Tools' ? page.getByRole('list', { name: 'Tools' }) : page.getByRole('navigation', { name: `In ${name}` });
 
 /** Opens a room of the piece, and in it the section or tool of that name. */
@@ -173,7 +173,7 @@ export async function eachSection(page: Page, look: (words: string) => Promise<v
     await roomNames(page)
       .getByRole('button', { name: new RegExp(`^${name}`) })
       .dispatchEvent('click');
-    await expect(page.locator(`[data-room="${name.toLowerCase()}"]`)).toBeVisible();
+    await expect(page.locator(`[data-room="${name === 'Results' ? 'made' : name.toLowerCase()}"]`)).toBeVisible();
     const buttons = sectionNames(page, name).getByRole('button');
     const sections = await buttons.allTextContents();
     for (const [i, section] of sections.length > 0 ? sections.entries() : [[0, undefined] as const]) {

@@ -67,7 +67,7 @@ test('one mark of an old rule says what it suits, and rules of thumb what they c
   await expect(check.getByRole('status')).toContainText('shrinks 11.5%');
   await type(page, 'It stands from zero', '108.3');
   await expect(check.getByRole('status')).toContainText('shrinks 7.7%');
-  await expect(check).toContainText('An inch per foot makes it 99.7 mm wet');
+  await expect(check).toContainText('An inch per foot gives 99.7 mm wet');
 });
 
 test('a clay alone gives a rule, a second clay stands beside it, and the list of pieces prints', async ({ page }) => {
@@ -132,6 +132,7 @@ test('simulated instruments fill the field the cursor stood in, and are refused 
   await page.getByRole('button', { name: 'Simulated scale: send' }).click();
   await expect(page.getByLabel('Rim above the bat', { exact: true })).toBeVisible();
   await expect(page.getByLabel('Ball used', { exact: true })).toHaveValue('432 g');
+  await room(page, 'Sizes', 'Every stage');
   await page.getByLabel('Finished width at the mouth', { exact: true }).focus();
   await type(page, 'Simulated caliper shows', '90.02 mm');
   await page.getByRole('button', { name: 'Simulated caliper: send' }).click();
@@ -238,8 +239,8 @@ test.describe('at the wheel', () => {
   test('a run is counted in one tap, what was different in a second, and kept', async ({ page }) => {
     await visit(page, '/wheel?plan=plan-honey-jar');
     const count = page.getByRole('status').first();
-    await page.getByRole('button', { name: 'Thrown', exact: true }).click();
-    await page.getByRole('button', { name: 'Thrown', exact: true }).click();
+    await page.getByRole('button', { name: 'Count one', exact: true }).click();
+    await page.getByRole('button', { name: 'Count one', exact: true }).click();
     await page.getByRole('button', { name: 'scrapped', exact: true }).click();
     await expect(count).toHaveText('1 thrown, 1 scrapped');
     await page.getByRole('button', { name: 'scrapped', exact: true }).click();

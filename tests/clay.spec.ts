@@ -6,7 +6,7 @@ test('a clay’s new figure moves every piece made of it, and says so', async ({
   await page.getByLabel('Supplier’s shrinkage, %', { exact: true }).fill('13');
   await expect(page.getByTestId('shrinkage')).toHaveText('13%');
   const pieces = page.getByRole('region', { name: 'Pieces in this clay' });
-  await expect(pieces).toContainText('2 of 2 pieces moved with it');
+  await expect(pieces).toContainText('2 of 2 pieces changed with it');
   await expect(pieces.getByRole('row', { name: /Butter crock/ })).toContainText('was 128.3 mm 135.6 mm');
   await pieces.getByRole('link', { name: 'Butter crock' }).click();
   await expect(page.getByLabel('Mouth, outside, wet', { exact: true })).toHaveValue('135.6');
@@ -26,7 +26,7 @@ test('a range is taken, what is no percentage is refused and kept', async ({ pag
   await expect(page.getByTestId('shrinkage')).toHaveText('11%');
   await field.fill('');
   await expect(page.getByTestId('shrinkage')).toHaveText('10%');
-  await expect(page.getByTestId('belief')).toContainText('Rests on what earthenware typically does alone');
+  await expect(page.getByTestId('belief')).toContainText('From the typical figure for earthenware only');
   await expect(page.getByTestId('belief')).toContainText(/That is 10\smm of every 100\smm wet\. From finished to wet: × 1\.111\./);
 });
 
@@ -66,7 +66,7 @@ test('clays chosen stand beside each other by what they shrank, and a difference
   await visit(page, '/compare');
   const clays = page.getByRole('table', { name: 'What each clay shrank of 100 wet' });
   await expect(clays.getByRole('row', { name: /Heron Buff/ })).toContainText('11.5');
-  await expect(clays.getByRole('row', { name: /Heron Buff/ })).toContainText(/less: more than the doubt of/);
+  await expect(clays.getByRole('row', { name: /Heron Buff/ })).toContainText(/less: a real difference/);
   await page.getByLabel('Chalk Down', { exact: true }).uncheck();
   await expect(clays.getByRole('row', { name: /Foxglove Red/ })).toContainText('compared with');
   await page.getByLabel('Pieces to compare', { exact: true }).fill('honey jar');

@@ -1,6 +1,6 @@
 import { DEMO } from '@/core/example';
 import type { Page } from '@playwright/test';
-import { chooseUnits, expect, followed, fromHere, resize, room, test, visit } from './app';
+import { chooseUnits, expect, followed, fromHere, resize, room, sectionNames, test, visit } from './app';
 
 const WIDTHS = [1280, 1024, 390];
 
@@ -100,8 +100,12 @@ for (const [name, system] of Object.entries(SYSTEMS)) {
     await visit(page);
     await chooseUnits(page, system);
     const found: string[] = [];
-    const look = async (what: string, inRoom: string) => {
+    const look = async (what: string, inRoom: string, section: string) => {
       await room(page, inRoom);
+      const own = sectionNames(page, inRoom).getByRole('button', { name: section, exact: true });
+      // a piece built by hand has no ball: its sizes alone are drawn
+      if ((await own.count()) === 0) return look(what, 'Sizes', 'Every stage');
+      await own.click();
       await followed(page);
       // what it meets is drawn the same way at any width: where there is most and least room is enough
       for (const width of fromHere(page, inRoom === 'Fit' ? [WIDTHS[0]!, WIDTHS.at(-1)!] : WIDTHS)) {
@@ -113,14 +117,14 @@ for (const [name, system] of Object.entries(SYSTEMS)) {
     for (const form of forms) {
       await page.getByLabel('Form', { exact: true }).selectOption(form);
       // where it is made, what is cut and trimmed away is marked as well; where it must fit, what it meets is drawn
-      await look(form, 'Make');
-      await look(form, 'Fit');
+      await look(form, 'Make', 'Ball');
+      await look(form, 'Fit', 'Lid or stopper');
     }
     for (const { id, name: called } of DEMO.plans) {
       await page.evaluate((plan) => history.pushState(null, '', `/?plan=${plan}`), id);
       await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue(called);
-      await look(called, 'Make');
-      await look(called, 'Fit');
+      await look(called, 'Make', 'Ball');
+      await look(called, 'Fit', 'Lid or stopper');
     }
     expect(found).toEqual([]);
   });

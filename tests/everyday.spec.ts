@@ -21,7 +21,7 @@ test('a share of the clay is typed in percent or in grams', async ({ page }) => 
   const share = page.getByLabel('Pinched from the clay', { exact: true });
   await share.fill('800 g');
   await share.press('Enter');
-  await expect(share).toHaveValue(/^3\d(\.\d+)? %$/);
+  await expect(share).toHaveValue(/^3\d(\.\d+)?%$/);
   await expect(page.getByText('pinch the base from').locator('..').last()).toContainText('800 g');
 });
 

@@ -65,7 +65,7 @@ test('what is damaged, foreign, newer or hostile is refused whole, with the plac
   const refused = async (name: string, reason: RegExp) => {
     const alert = page.locator('main [role=alert]');
     await expect(alert).toContainText(name);
-    await expect(alert).toContainText('nothing was changed');
+    await expect(alert).toContainText('Nothing was changed');
     await expect(alert).toContainText(reason);
   };
   for (const [name, content, reason] of cases) {

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { expect, followed, room, saved, test, type, visit } from './app';
 
 const odds = async (page: Page): Promise<number> => Number(await page.locator('[data-odds]').getAttribute('data-odds'));
-const best = (page: Page) => page.locator('[data-fit="best"]');
+const best = (page: Page) => page.locator('[data-figure="best"]');
 
 test('a bought stopper: measured, entered, made to, seated, and on the card', async ({ page }) => {
   await visit(page, '/kit');
@@ -15,7 +15,7 @@ test('a bought stopper: measured, entered, made to, seated, and on the card', as
   await own.getByLabel('Width at the bottom', { exact: true }).fill('90');
   await expect(own).toContainText('does not taper inwards');
   await own.getByLabel('Width at the bottom', { exact: true }).fill('76');
-  await own.getByLabel('Long', { exact: true }).fill('1 in');
+  await own.getByLabel('Length', { exact: true }).fill('1 in');
   await expect(own).toContainText('5 measured: about 84.1 mm, ± 0.2 mm');
   await saved(page);
   await visit(page, '/?plan=plan-honey-jar');
@@ -44,14 +44,14 @@ test('a bought stopper: measured, entered, made to, seated, and on the card', as
 test('a soft lid for a jar that is leather hard already: the part of the shrinkage behind it counts', async ({ page }) => {
   await visit(page, '/?plan=plan-butter-crock');
   await room(page, 'Fit', 'Lid or stopper');
-  await page.getByLabel('This pot is now', { exact: true }).selectOption('leather hard');
+  await page.getByLabel('Stage of this pot', { exact: true }).selectOption('leather hard');
   await page.getByLabel('Mouth, measured', { exact: true }).fill('113.4; 112.6');
   // Foxglove Red: 8 % in all, half of it done; the lid is cut wet from the same clay
   const figure = Number(/[\d.]+/.exec((await best(page).textContent())!)![0]);
   const finished = (113 * (1 - 0.08)) / (1 - 0.08 * 0.5);
   // the middle of an easy gap, half of what two mouths are usually oval by, and what the mouth narrows by where the lid ends
   expect(Math.abs(figure * 0.92 - (finished - 1.65 - 0.48 - 0.7))).toBeLessThan(0.6);
-  await expect(page.locator('[data-fit="disc"]')).toBeVisible();
+  await expect(page.locator('[data-figure="disc"]')).toBeVisible();
   // once the lid has been cut and measured as well, what can still be done is said
   await page.getByLabel('Clay of the lid', { exact: true }).selectOption('Chalk Down');
   await expect(page.locator('[data-doubt="clay"]')).toBeVisible();
@@ -89,14 +89,14 @@ test('fired a thousand times it comes out as the odds say; the same press brings
   await page.getByRole('button', { name: 'Simulate 1,000' }).click();
   await expect(told).toHaveText(words);
   await page.getByText('Spread of the finished gap').click();
-  await expect(page.locator('[data-drawn]')).toContainText('Drawn 200,000 times');
+  await expect(page.locator('[data-drawn]')).toContainText('In 200,000 simulated pairs');
   // typing goes on while they are drawn, and the last that was typed is what is told
-  await page.getByLabel('This pot is now', { exact: true }).selectOption('leather hard');
+  await page.getByLabel('Stage of this pot', { exact: true }).selectOption('leather hard');
   const field = page.getByLabel('Mouth, measured', { exact: true });
   await field.fill('');
   await field.pressSequentially('107.25');
   await expect(field).toHaveValue('107.25');
-  await expect(page.locator('[data-drawn]')).toContainText('Drawn 200,000 times');
+  await expect(page.locator('[data-drawn]')).toContainText('In 200,000 simulated pairs');
 });
 
 test('cutters come with their odds, and a batch is paired with what is left over', async ({ page }) => {
@@ -106,7 +106,7 @@ test('cutters come with their odds, and a batch is paired with what is left over
   await room(page, 'Fit', 'Match lids to pots');
   await page.getByLabel('Mouths, finished', { exact: true }).fill('71.8 72.4 73.1 70.9 75');
   await page.getByLabel('Lids, finished, at the seat', { exact: true }).fill('70.6; 71.5; 72.2; 69.2');
-  await expect(page.locator('[data-pairs="4"]')).toContainText('4 of 4 can be paired');
+  await expect(page.locator('[data-pairs="4"]')).toContainText('4 of 4 match');
   await expect(page.locator('[data-pairs]')).toContainText('Pots left over: 5. (75 mm)');
   await saved(page);
   await page.reload();
@@ -121,16 +121,16 @@ test('a lid becomes a part of its pot: switched, sized, undone, and the same aft
   await expect(parts.getByRole('button')).toHaveText(['body', 'lid', 'insert']);
   // stacked with their lids on each stands higher by more than the pot
   await room(page, 'Fit', 'Stack');
-  const high = page.locator('[data-stack="height"]');
+  const high = page.locator('[data-figure="height"]');
   const off = parseFloat((await high.textContent())!);
   await page.getByLabel('Their lids', { exact: true }).selectOption('on, each foot on a lid');
-  await expect(page.locator('[data-room="fit"]')).toContainText('Each foot stands on the lid below');
+  await expect(page.getByRole('region', { name: 'Answer' })).toContainText('Each foot stands on the lid below');
   expect(parseFloat((await high.textContent())!)).toBeGreaterThan(off);
   await room(page, 'Fit', 'Lid or stopper');
   // from the drawing to the part that is drawn there
   await page.getByRole('button', { name: 'to the insert' }).click();
   await expect(parts.getByRole('button', { name: 'insert' })).toHaveAttribute('aria-current', 'true');
-  await expect(page.locator('[data-fit="best"]')).toBeVisible();
+  await expect(page.locator('[data-figure="best"]')).toBeVisible();
   const width = page
     .getByLabel('Wet width at the mouth', { exact: true })
     .or(page.getByLabel('Wet width', { exact: true }))
@@ -196,12 +196,12 @@ test('the gap is moved on the drawing, and what fired is kept as evidence', asyn
   await page.mouse.up();
   await expect.poll(async () => Number(/[\d.]+/.exec((await best(page).textContent())!)![0])).toBeLessThan(wide - 2);
   await page.getByLabel('What holds it', { exact: true }).selectOption('a coil flange');
-  await expect(page.locator('[data-room="fit"]')).toContainText('The coil:');
+  await expect(page.getByRole('region', { name: 'Answer' })).toContainText('The coil:');
   await page.getByLabel('To fit with', { exact: true }).selectOption('a bought lid or stopper');
   await page.getByLabel('Which of your kit', { exact: true }).selectOption('Pine lids, turned');
   // not the gap it was dragged to
   await page.getByLabel('How tight', { exact: true }).selectOption('easy');
-  await page.getByLabel('This pot is now', { exact: true }).selectOption('glazed');
+  await page.getByLabel('Stage of this pot', { exact: true }).selectOption('glazed');
   await page.getByLabel('Mouth, measured', { exact: true }).fill('106');
   await page.getByRole('button', { name: /keep that as evidence about Foxglove Red/ }).click();
   await expect(page.locator('[data-room="fit"]')).toContainText('Kept as evidence about Foxglove Red.');

@@ -76,20 +76,23 @@ test('a flared cup: a piece of a ring, its lap, its slab with texture, and the p
   expect(wall.width - butted.width).toBeGreaterThan(7);
   expect(wall.width - butted.width).toBeLessThan(9.1);
   // straight, it is a rectangle round its middle: pi (80 - 5) finished
+  await room(page, 'Sizes', 'Every stage');
   await type(page, 'Finished width at the mouth', '80');
   await type(page, 'Finished width at the base', '80');
+  await room(page, 'Tools', 'Templates');
   await page.getByRole('button', { name: /^weigh out/ }).click();
   await expect(page.getByRole('region', { name: 'Working' })).toContainText('π × (80 mm − 5 mm) = 235.6 mm finished');
   const straight = cutLine(await savedAs(page, 'Wall as SVG'));
   await room(page, 'Make', 'Slabs');
   await type(page, 'Along the rim', `${straight.width.toFixed(2)}`);
-  await type(page, 'High', `${straight.height.toFixed(2)}`);
+  await type(page, 'Height', `${straight.height.toFixed(2)}`);
   const model = page.getByRole('region', { name: 'From a paper model' });
   await expect(model).toContainText('80 mm');
   await expect(model).toContainText('96 mm');
   await type(page, 'Along the rim', '300');
   await page.getByRole('button', { name: 'Use these sizes' }).click();
   // the mouth keeps its 5 mm wall round the new middle
+  await room(page, 'Sizes', 'Every stage');
   await expect(page.getByLabel('Finished width at the mouth', { exact: true })).toHaveValue('89.5');
 });
 
@@ -103,8 +106,8 @@ test('a texture asks for a thicker slab, and a narrow roller says what does not 
   // no figure without a layout: what would do stands in its place, here and where the answer is
   await expect(slab).toHaveCount(0);
   const why = page.getByRole('region', { name: 'Roll and lay out' }).getByRole('alert');
-  await expect(why).toContainText(/fits\son\sno\sslab\s100\smm\swide\s.*\sIt\stakes\sa\sroller\s\d+\smm\swide/);
-  await expect(page.getByRole('region', { name: 'Answer' })).toContainText('fits on no slab');
+  await expect(why).toContainText(/does\snot\sfit\son\sa\sslab\s100\smm\swide\s.*\sIt\sneeds\sa\sroller\s\d+\smm\swide/);
+  await expect(page.getByRole('region', { name: 'Answer' })).toContainText('does not fit on a slab');
   const wide = /roller (\d+)\smm/.exec((await why.textContent())!)![1]!;
   await type(page, 'Widest your roller takes', wide);
   await expect(slab).toHaveCount(1);
@@ -121,7 +124,7 @@ test('a bowl pressed in a former: what it finishes at, stopped anywhere, and the
   await type(page, 'Clay stops in Fruit bowl, enamel at', '75');
   await page.keyboard.press('Enter');
   await expect(row).toContainText('242 mm × 75 mm');
-  await expect(page.getByLabel('Wet height', { exact: true })).toHaveValue('75');
+  await expect(page.getByTestId('former-picture')).toContainText('75 mm');
   // Heron Buff, August: about 88.5 of 100 left
   await expect(page.getByLabel('Finished width at the mouth', { exact: true })).toHaveValue(/^214\.\d$/);
   await type(page, 'Clay stops in Fruit bowl, enamel at', '120');
@@ -145,7 +148,9 @@ test('a coiled pot from its finished height to its courses and its printed rib',
   await room(page, 'Make', 'Coils');
   await expect(courses).toBeVisible();
   const before = await courses.getByRole('row').count();
+  await room(page, 'Sizes', 'Every stage');
   await type(page, 'Finished height', '130');
+  await room(page, 'Make', 'Coils');
   await expect.poll(() => courses.getByRole('row').count()).toBeLessThan(before);
   // the last course ends at the wet height: 130 of 94 left
   await expect(courses.getByRole('row').last()).toContainText('138 mm');
@@ -221,7 +226,7 @@ test('at the bench: weigh, roll and cut in huge figures, then the waits with the
   await expect(page.getByRole('heading', { name: 'Roll the slab' })).toBeVisible();
   for (let i = 0; i < 3; i += 1) await page.keyboard.press('PageDown');
   await expect(page.locator('[data-wheel="roll"]')).toBeVisible();
-  await page.getByRole('button', { name: 'Made', exact: true }).click();
+  await page.getByRole('button', { name: 'Count one', exact: true }).click();
   await expect(page.getByText('1 made')).toBeVisible();
 });
 
@@ -229,7 +234,7 @@ test('thrown pieces too say what to wait for, how to tell, and what to wrap', as
   await visit(page, '/?plan=plan-collared-bottle');
   await room(page, 'Make', 'Steps');
   const order = page.getByRole('list', { name: 'The work in order' });
-  await expect(order.locator('[data-work="trim"]')).toContainText('no longer takes a print');
+  await expect(order.locator('[data-work="trim"]')).toContainText('no longer takes a fingerprint');
   await expect(order.locator('[data-work="dry"]')).toContainText('Wrap the neck');
   await expect(order.locator('[data-work="fire"]')).toContainText('bone dry');
 });
@@ -261,7 +266,7 @@ test('in inches: slabs in fractions, the former typed in inches', async ({ page 
   await visit(page, '/?plan=plan-seed-dish');
   await room(page, 'Make', 'Former');
   await type(page, 'Clay stops in Fruit bowl, enamel at', '2 1/2 in');
-  await expect(page.getByLabel('Wet height', { exact: true })).toHaveValue('63.5');
+  await expect(page.getByTestId('former-picture')).toContainText('63.5 mm');
   await page.keyboard.press('Tab');
   await page.getByRole('button', { name: /^Undo/ }).first().click();
   await expect(page.getByLabel('Clay stops in Fruit bowl, enamel at', { exact: true })).toHaveValue('58');

@@ -51,7 +51,7 @@ test('of a clay with bars of a working life only those in sight stand in the pag
   const bars = page.getByRole('table', { name: 'Bars' });
   await expect(bars.getByRole('textbox').first()).toBeVisible();
   expect(await page.locator('main *').count()).toBeLessThan(6000);
-  await expect(page.getByText(/The last 200 of 3\d\d\d are drawn/)).toBeVisible();
+  await expect(page.getByText(/The last 200 of 3\d\d\d are shown/)).toBeVisible();
   await page.getByRole('button', { name: 'Add a bar' }).click();
   await expect(bars.locator('input:focus')).toHaveAttribute('aria-label', /^Name of /);
 });

@@ -75,7 +75,7 @@ test('a run of six from the wheel to the kiln door by keyboard: the words, the b
   await page.getByRole('button', { name: 'Log', exact: true }).click();
   await page.getByRole('button', { name: 'Butter crock 3', exact: true }).first().click();
   const sheet = page.locator('[data-piece="Butter crock 3"]');
-  await expect(sheet).toContainText('asked 118 mm: 1.8 mm too narrow; not measured wet');
+  await expect(sheet).toContainText('target 118 mm: 1.8 mm too narrow. It was not measured wet');
   await expect(sheet).toContainText('oval by 1.2 mm');
   await expect(sheet).toContainText(/Within the predicted range|Outside the range predicted/);
   await sheet.getByRole('button', { name: 'glaze fault' }).click();
@@ -88,23 +88,23 @@ test('a run of six from the wheel to the kiln door by keyboard: the words, the b
   await expect(page.getByTestId('belief')).toContainText('4 pieces of this batch');
   await expect(page.getByText('see them in the log')).toBeVisible();
   for (let i = 0; i < 40; i += 1) await page.keyboard.press('ControlOrMeta+z');
-  await expect(page.getByTestId('belief')).toContainText('Rests on the supplier’s range alone: no bar has been fired.');
+  await expect(page.getByTestId('belief')).toContainText('From the supplier’s range only. No bars fired yet.');
 });
 
 test('what was made teaches: a figure with its lines, one left out and back, charts with their tables', async ({ page }) => {
   await visit(page, '/shelves?view=learned');
-  const loss = page.locator('[data-learned="Lost of cup"]');
-  await expect(loss).toContainText('2 of 36 begun were lost');
+  const loss = page.locator('[data-learned="Losses: cup"]');
+  await expect(loss).toContainText('2 of your 36 lost');
   const hand = page.locator('[data-learned="Your hand, with a gauge or calipers, widths"]');
   await hand.getByText(/^from \d+ pieces$/).click();
   const line = hand.getByRole('button', { name: /^Honey jar, wide 3/ });
   await line.click();
-  await expect(loss).toContainText('1 of 35 begun were lost');
+  await expect(loss).toContainText('1 of your 35 lost');
   await expect(line).toHaveAttribute('aria-pressed', 'false');
   await line.click();
-  await expect(loss).toContainText('2 of 36');
+  await expect(loss).toContainText('2 of your 36');
   await page.getByText('as a table').first().click();
-  await expect(page.getByRole('table', { name: 'Asked and got: mouth' })).toContainText('Seed bowl 4');
+  await expect(page.getByRole('table', { name: 'Target and result: mouth' })).toContainText('Seed bowl 4');
   const dot = page.getByRole('img', { name: /^Seed bowl 4: 3.6 mm under/ });
   await dot.focus();
   await expect(dot).toBeFocused();
@@ -134,9 +134,9 @@ test('the log: found, sorted, a view kept, out as CSV and in with three bad rows
   await expect(lines).toContainText('is not a date');
   await expect(lines).toContainText('There is no clay called “Lost Clay”');
   await expect(lines).toContainText('Fired, its width at the mouth is not smaller than wet');
-  const take = page.getByRole('button', { name: 'Take 2 pieces' });
+  const take = page.getByRole('button', { name: 'Add 2 pieces' });
   await expect(take).toBeDisabled();
-  for (const bad of [3, 4, 5]) await page.getByLabel(`Take line ${bad}`, { exact: true }).uncheck();
+  for (const bad of [3, 4, 5]) await page.getByLabel(`Add line ${bad}`, { exact: true }).uncheck();
   await take.click();
   await expect(page.getByTestId('made-count')).toHaveText('46 pieces made');
   await page.getByLabel('Find among what was made', { exact: true }).fill('=cmd');
@@ -155,15 +155,15 @@ test('the log saved as CSV and read again is recognised line by line, and change
   await page.getByRole('button', { name: 'From a table…' }).click();
   await page.getByLabel('CSV file').setInputFiles(path);
   const region = page.getByRole('region', { name: 'What was made, from a table' });
-  await expect(region.getByRole('status')).toHaveText('0 of 44 lines can be taken. 44 are there already.');
+  await expect(region.getByRole('status')).toHaveText('0 of 44 lines can be added. 44 are there already.');
   await expect(region.getByRole('table', { name: 'Lines of the table' })).toContainText('in the log already');
-  await expect(region.getByRole('button', { name: 'Take 0 pieces' })).toBeDisabled();
+  await expect(region.getByRole('button', { name: 'Add 0 pieces' })).toBeDisabled();
   await test.step('a line without a day is refused until one is given', async () => {
     const paste = region.getByLabel('Paste the table', { exact: true });
     await paste.fill('name,number,clay,wet mouth\nTumbler,1,Heron Buff,93');
     await expect(region.getByRole('table', { name: 'Lines of the table' })).toContainText('It has no day');
     await region.getByLabel('Day of lines that name none', { exact: true }).fill('2026-11-02');
-    await region.getByRole('button', { name: 'Take one piece' }).click();
+    await region.getByRole('button', { name: 'Add one piece' }).click();
     await expect(page.getByTestId('made-count')).toHaveText('45 pieces made');
   });
 });
@@ -173,13 +173,14 @@ test('the one that came out right becomes the standard; rounds are laid over eac
   await room(page, 'Results', 'Runs');
   const made = page.locator('[data-room="made"]');
   await type(page, 'Good ones needed', '12');
-  await expect(made).toContainText('2 of 36 begun were lost');
+  await expect(made).toContainText('2 of your 36 lost');
   await expect(made.locator('[data-make]')).toHaveText('16');
   await made.getByRole('button', { name: '4', exact: true }).click();
-  await expect(made.locator('[data-came]')).toContainText('as asked, within what a ruler can tell');
-  await made.getByRole('button', { name: /came out right/ }).click();
-  await expect(made).toContainText('Standard: number 4 of 2026-10-12');
+  await expect(made.locator('[data-came=""]')).toContainText('on target, as far as a ruler can tell');
+  await made.getByRole('button', { name: 'Make this the reference piece' }).click();
+  await expect(made).toContainText('Reference piece: no. 4, 2026-10-12');
   await type(page, 'How it was made (pulls, rib, lip)', 'three pulls, wooden rib, lip with a strip of leather');
+  await room(page, 'Sizes', 'Every stage');
   await expect(page.getByTestId('run-ball')).toBeVisible();
   await saved(page);
   await visit(page, '/wheel?plan=plan-honey-jar');
@@ -187,7 +188,7 @@ test('the one that came out right becomes the standard; rounds are laid over eac
   await page.goBack();
   await room(page, 'Results', 'Runs');
   await page.getByRole('button', { name: 'Remove the reference piece' }).click();
-  await expect(made).not.toContainText('Standard:');
+  await expect(made).not.toContainText('Reference piece:');
 });
 
 test('two tabs on one run count each their own, and both see all', async ({ page, context }) => {

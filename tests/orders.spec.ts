@@ -69,7 +69,7 @@ test('ten beakers from the customer’s words to balls, days and a calendar file
   await line.getByRole('textbox', { name: /^Price/ }).fill('-3');
   await expect(line.getByRole('alert')).toContainText('such as 34');
   await line.getByRole('textbox', { name: /^Price/ }).fill('28');
-  await expect(page.locator('[data-worth]')).toContainText('an hour; €45.00 wanted');
+  await expect(page.locator('[data-worth]')).toContainText('per hour, target €45.00');
 
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Calendar file' }).click();
@@ -125,13 +125,13 @@ test('eleven bowls measured at bisque, sorted into sets of five; one held, one k
   await page.keyboard.press('Delete');
   await expect(left.getByRole('button', { name: /left out. Put back/ })).toBeVisible();
   await type(page, 'Pieces per set', '12');
-  await expect(page.getByRole('alert').filter({ hasText: '10 measured pieces make no set of 12' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: '10 measured pieces are too few for a set of 12' })).toBeVisible();
 });
 
 test('the foot of a stack is dragged until it stands: what each further one adds follows, and undo takes it back', async ({ page }) => {
   await visit(page, '/?plan=plan-flared-mug');
   await room(page, 'Fit', 'Stack');
-  const pitch = page.locator('[data-stack="pitch"]');
+  const pitch = page.locator('[data-figure="pitch"]');
   const before = (await pitch.textContent())!;
   const point = page.locator('[data-handle="stack-baseDiameter"]');
   await point.focus();

@@ -275,5 +275,6 @@ test('what is fetched late hides nothing else meanwhile: a room, and all that sl
   await expect(answer(page, 'ball')).not.toHaveText('645 g');
   arrive();
   await expect(answer(page, 'hand')).toHaveText(/^\d+\sg$/);
+  await room(page, 'Sizes', 'Every stage');
   await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue('130');
 });

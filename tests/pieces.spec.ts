@@ -77,7 +77,7 @@ test('an empty workshop says how to start, and a quick size starts it', async ({
 
 test('a pasted table becomes pieces: columns said by hand, faults by line, all of it undone at once', async ({ page }) => {
   await visit(page, '/pieces');
-  await page.getByRole('button', { name: 'From a table…' }).click();
+  await page.getByRole('button', { name: 'Import a table…' }).click();
   const table = page.getByRole('region', { name: 'Pieces from a table' });
   await table
     .getByLabel('Paste the table', { exact: true })

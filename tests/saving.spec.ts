@@ -87,7 +87,7 @@ test.describe('a dialog that fails', () => {
     const download = page.waitForEvent('download');
     await alert.getByRole('button', { name: 'download it instead' }).click();
     expect((await download).suggestedFilename()).toBe('rimbet-pieces.csv');
-    await expect(page.getByText('Saved as rimbet-pieces.csv, among this browser’s downloads.')).toBeVisible();
+    await expect(page.getByText('Saved as rimbet-pieces.csv in your downloads.')).toBeVisible();
   });
 });
 
@@ -108,7 +108,7 @@ withoutPicker('without one a file is a download, and that is said', async ({ pag
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save CSV' }).click();
   expect((await download).suggestedFilename()).toBe('rimbet-pieces.csv');
-  await expect(page.getByText('Saved as rimbet-pieces.csv, among this browser’s downloads.')).toBeVisible();
+  await expect(page.getByText('Saved as rimbet-pieces.csv in your downloads.')).toBeVisible();
 });
 
 withoutPicker('what cannot be written is told with the ways out until it is written, and leaving asks meanwhile', async ({ page }) => {

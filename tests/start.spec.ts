@@ -43,7 +43,7 @@ test('every way in leads by keyboard from an empty workshop to a ball, its first
   }
   await test.step('a letter of a unit, or of what is looked for, is no key of a way in', async () => {
     await page.keyboard.type('9.2 cm');
-    await expect(page.getByLabel('Across the mouth, finished', { exact: true })).toHaveValue('9.2 cm');
+    await expect(page.getByLabel('Mouth, finished', { exact: true })).toHaveValue('9.2 cm');
     await page.keyboard.press('Control+k');
     await page.keyboard.type('bl');
     await expect(page.getByRole('combobox').filter({ visible: true }).first()).toHaveValue('bl');
@@ -81,7 +81,7 @@ test('on a phone the figure that is typed stays in sight above the answer, whate
   await page.setViewportSize({ width: 390, height: 844 });
   await visit(page, '/new');
   for (const [way, label, typed] of [
-    ['A finished size', 'Across the mouth, finished', '92'],
+    ['A finished size', 'Mouth, finished', '92'],
     ['A ball of clay', 'Ball', '1.9 kg'],
     ['A lid or pot to fit', 'Mouth, inside', '98'],
   ] as const) {
@@ -130,7 +130,7 @@ test('the finder goes to rooms and tools of the open piece, to pieces, clays and
   await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Egg cup');
   await find('quarry');
   await expect(page.getByLabel('Name of the clay', { exact: true })).toHaveValue('Quarry Grog');
-  await find('New piece from a');
+  await find('from a ball');
   await expect(page.getByLabel('Ball', { exact: true })).toBeFocused();
   // an amount with its unit, where another way in is open already
   await find('500 ml');
@@ -217,11 +217,11 @@ test('a suggestion follows: an assumed wall goes with the size and is kept at a 
     await page.getByRole('button', { name: 'Stop keeping 500 g' }).click();
     await expect(page.getByTestId('clay-kept')).toBeHidden();
   });
-  await test.step('a wet height is that of the trimmed piece, or of the Rim above the bat', async () => {
+  await test.step('a wet height is that of the trimmed piece, or of the rim above the bat', async () => {
     await visit(page, '/new?from=wet');
-    await page.getByLabel('High, wet', { exact: true }).fill('120');
+    await page.getByLabel('Height, wet', { exact: true }).fill('120');
     await expect(figure(page, 'gauge')).toHaveText('125 mm');
-    await page.getByLabel('Height is', { exact: true }).selectOption('as thrown, Rim above the bat');
+    await page.getByLabel('Height is', { exact: true }).selectOption('as thrown, rim above the bat');
     await expect(figure(page, 'gauge')).toHaveText('120 mm');
   });
   await test.step('a piece in the hand asks what it weighs: one ball, and its wall from the weight', async () => {
@@ -245,7 +245,7 @@ test('a suggestion follows: an assumed wall goes with the size and is kept at a 
   await test.step('a box asks for three sizes', async () => {
     await visit(page, '/new');
     await page.getByLabel('Form', { exact: true }).selectOption('a box or tray');
-    await page.getByLabel('Across the mouth, finished', { exact: true }).fill('500');
+    await page.getByLabel('Mouth, finished', { exact: true }).fill('500');
     await page.getByLabel('Across, short side, finished', { exact: true }).fill('250');
     await page.getByRole('button', { name: 'Create piece' }).click();
     await expect(page.getByLabel('Base, short axis, finished', { exact: true })).toHaveValue('250');
@@ -272,7 +272,7 @@ test('a piece is sent as a link and a code, shown before it is kept, and is the 
   await expect(preview).toContainText('Honey jar, wide');
   await expect(preview).toContainText('Heron Buff');
   await expect(preview.getByRole('button', { name: 'Replace everything' })).toHaveCount(0);
-  await preview.getByRole('button', { name: 'Keep it' }).click();
+  await preview.getByRole('button', { name: 'Add to my pieces' }).click();
   await expect(there.getByLabel('Name of the piece', { exact: true })).toHaveValue('Honey jar, wide');
   await expect(answer(there, 'ball')).toHaveText(ball);
   await there.goto(`/files#sent=${link.slice(-40)}`);
@@ -367,7 +367,7 @@ test('width and height typed together are both taken, at the start, in the table
   await expect(page.getByLabel('Height, finished', { exact: true })).toHaveValue('60 mm');
   await expect(figure(page, 'weigh')).toHaveText(/\d\sg$/);
   // nothing of it is dropped: a cup has no third, a box has
-  const across = page.getByLabel('Across the mouth, finished', { exact: true });
+  const across = page.getByLabel('Mouth, finished', { exact: true });
   await across.fill('80 x 90 x 70');
   await expect(page.getByText('A cup has two: enter its width and its height.')).toBeVisible();
   await page.getByLabel('Form', { exact: true }).selectOption('a box or tray');

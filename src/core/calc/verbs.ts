@@ -69,7 +69,7 @@ export const VERBS = {
     answer: parseVerb,
   },
   belief: {
-    says: "what is believed of a clay's shrinkage",
+    says: 'the estimated shrinkage of a clay',
     example: { body: { ...CLAY, bars: [{ wet: 100, glazed: 88.2, tool: 'caliper' }] } },
     schema: beliefSchema,
     answer: beliefVerb,
@@ -88,13 +88,13 @@ export const VERBS = {
     answer: handLeanVerb,
   },
   height: {
-    says: "what is believed of a clay's shrinkage in height",
+    says: 'the estimated shrinkage of a clay in height',
     example: { body: { ...CLAY, bars: [{ wet: 100, glazed: 87.4, tool: 'caliper', direction: 'height' }] } },
     schema: heightSchema,
     answer: heightVerb,
   },
   firing: {
-    says: 'what is believed of one firing, kiln and heat',
+    says: 'the estimated shrinkage for one firing, kiln and heat',
     example: {
       body: { ...CLAY, bars: [{ wet: 100, glazed: 88.1, tool: 'caliper', firing: 'a', kiln: 'old', temperatureC: 1240 }] },
       temperatureC: 1250,

@@ -189,3 +189,27 @@ export function oddsOf(gap: Gap, { min, max }: GapRange): Odds {
   const upTo = chanceGapUnder(gap, max);
   return { jams, good: Math.max(0, upTo - jams), loose: 1 - upTo };
 }
+
+/** So finely a gap's chances are looked up for its spread. */
+const LOOKED_UP = 96;
+
+/**
+ * So many finished gaps, evenly likely, in order, mm: what that many firings would be spread over.
+ *
+ * @param count one or more
+ * @example spreadOf(gap, 3) // the gaps that 1 in 6, 3 in 6 and 5 in 6 keep under
+ */
+export function spreadOf(gap: Gap, count: number): readonly number[] {
+  const [from, to] = [gap.mean - 6 * gap.sd, gap.mean + 4 * gap.sd];
+  const under = Array.from({ length: LOOKED_UP + 1 }, (_, i) => {
+    const mm = from + ((to - from) * i) / LOOKED_UP;
+    return [mm, chanceGapUnder(gap, mm)] as const;
+  });
+  let at = 1;
+  return Array.from({ length: count }, (_, i) => {
+    const chance = (i + 0.5) / count;
+    while (at < LOOKED_UP && under[at]![1] < chance) at += 1;
+    const [[a, lower], [b, upper]] = [under[at - 1]!, under[at]!];
+    return upper > lower ? a + ((b - a) * (Math.min(upper, Math.max(lower, chance)) - lower)) / (upper - lower) : gap.mean;
+  });
+}

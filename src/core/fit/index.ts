@@ -10,7 +10,7 @@ export {
   type Width,
   isAhead,
 } from './widths';
-export { type Doubt, type DoubtName, type Gap, type Odds, chanceGapUnder, gapOf, oddsOf, shrinkageVariances } from './gap';
+export { type Doubt, type DoubtName, type Gap, type Odds, chanceGapUnder, gapOf, oddsOf, shrinkageVariances, spreadOf } from './gap';
 export { type Best, type Costs, EQUAL_COSTS, NARROW_COSTS, bestWidth, goWindow } from './best';
 export { type Help, type HelpName, MEASURED_SD, helpsFor } from './help';
 export { SEAT_SHARE, type SeatShare, type Seating, type Stopper, bestMouth, seatOf, seatRange, stopperFault, stopperPair } from './seat';

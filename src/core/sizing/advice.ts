@@ -57,7 +57,7 @@ export function adviceFor(sized: Sized, way?: Way): Advice[] {
       words: 'Hot air to firm a chuck burns and flings chips: wear goggles, and point it away from skin and others.',
       caution: true,
     },
-    ring && { step: 'trim', words: 'Trim the hollow inside the foot ring now. Tap the floor as you go, and stop before it sounds thin.' },
+    ring && { step: 'trim', words: 'Trim the hollow inside the foot ring now. Tap the floor, and stop before it sounds thin.' },
     { step: 'trim', words: 'Dry trimmings are dust with silica in it: wet-clean, do not sweep.', caution: true },
   ];
   return all.filter((each): each is Advice => each !== false);

@@ -17,7 +17,7 @@ export function OwnMeasures() {
       <chakra.h3 fontWeight="650">Your own measures</chakra.h3>
       <Box fontSize="sm" color="fg.muted">
         Rings on the wheel head, the edge of a bat, a bent wire, your hand span. Rimbet also gives widths in these, such as “second ring and
-        3 mm”.
+        a little more”.
       </Box>
       {measures.map(({ name, mm }, i) => (
         <HStack key={i} gap="4" flexWrap="wrap">

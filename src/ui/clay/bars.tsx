@@ -74,7 +74,7 @@ export function Bars({ view }: { view: ClayView }) {
         </Box>
       )}
       {sorted.length === 0 ? (
-        <Box color="fg.muted">No bars yet. Cut one as thick as your work, and mark 100 mm on it.</Box>
+        <Box color="fg.muted">No bars yet. Cut one as thick as your work, and put two marks on it.</Box>
       ) : (
         <BarTable sorted={sorted} fresh={fresh} view={view} unit={unit} />
       )}

@@ -32,7 +32,7 @@ export function ClaysTable({ bodies }: { bodies: readonly Body[] }) {
   const { workspace } = useWorkspace();
   const clays = useMemo(() => claysBeside(workspace, bodies), [workspace, bodies]);
   return (
-    <Box overflowX="auto" tabIndex={0} role="region" aria-label="Clays compared" marginBottom="6" className="unfolding">
+    <Box overflowX="auto" tabIndex={0} role="region" aria-label="Clays compared, scrolls sideways" marginBottom="6" className="unfolding">
       <chakra.table
         borderCollapse="collapse"
         aria-label="What each clay shrank of 100 wet"

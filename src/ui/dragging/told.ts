@@ -9,7 +9,7 @@ export function toldAloud(nameOf: (id: UniqueIdentifier) => string | undefined):
       onDragStart: ({ active }) => `${name(active.id)}, taken.`,
       onDragOver: ({ active, over }) => (over ? `${name(active.id)}, over ${name(over.id)}.` : `${name(active.id)}, over nothing.`),
       onDragEnd: ({ active, over }) =>
-        over ? `${name(active.id)}, let go over ${name(over.id)}.` : `${name(active.id)}, back where it was.`,
+        over ? `${name(active.id)}, dropped on ${name(over.id)}.` : `${name(active.id)}, back where it was.`,
       onDragCancel: ({ active }) => `${name(active.id)}, back where it was.`,
     },
   };

@@ -10,7 +10,7 @@ import { type OpenedRoom, useRoom } from '@/ui/rooms';
 import { KeptAs, useReopened, useWorkspace, pushOpened, workspaceStore } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { useSearchParams } from 'next/navigation';
-import { type ReactNode, Suspense, useCallback, useEffect, useState } from 'react';
+import { type ComponentType, type ReactNode, Suspense, useCallback, useEffect, useState } from 'react';
 import { Answer } from './answer';
 import { BesideChoice, PieceDrawing } from './drawing';
 import { Sheet, deferred } from './model/deferred';
@@ -18,8 +18,10 @@ import { type PieceModel, usePiece } from './model/use-piece';
 import { ExampleNote } from './example-note';
 import { DrawnFit } from './fit';
 import { OpenPart } from './model/open-part';
+import { Picks } from './model/picked';
 import { AddPart, PartsBar } from './parts-bar';
-import { RoomView } from './room-view';
+import { PieceRail } from './rail';
+import { RoomView, SectionNames, useRoomKeys } from './room-view';
 import { Sentence } from './sentence';
 
 // the answer is there first, its arithmetic a moment later
@@ -113,17 +115,9 @@ function PlanSheet({ plan, partId, openPart }: SheetProps) {
   }
   return (
     <Sheet piece={piece}>
-      <Title openPart={openPart} />
-      <div className="sheet-side">
-        <div className="sheet-beside">
-          <div className="sheet-answer">
-            <Answer piece={piece} />
-            <ExampleNote />
-          </div>
-          <Working />
-        </div>
-      </div>
-      <DrawingAndRooms planId={piece.plan.id} by={piece.by} openPart={openPart} />
+      <Picks>
+        <InRoom piece={piece} openPart={openPart} />
+      </Picks>
     </Sheet>
   );
 }
@@ -136,6 +130,40 @@ interface WithParts {
   readonly openPart: (partId: string) => void;
 }
 
+/** The three places of a piece: its rail, the stage of the room that is open, and that room's answer. */
+function InRoom({ piece, openPart }: PartProps & WithParts) {
+  const open = useRoom(piece.plan.id, piece.by);
+  const { go, shows } = useRoomKeys(open);
+  const [beside, setBeside] = useState('');
+  return (
+    <>
+      <RoomRail current={open.room.value} go={go} />
+      <Title openPart={openPart} />
+      <Sections Sentence={shows.Sentence} open={open} openPart={openPart} beside={beside} setBeside={setBeside} />
+      <div className="sheet-side">
+        <div className="sheet-beside">
+          <div className="sheet-answer">
+            {shows.Answer ? <OwnAnswer of={shows.Answer} /> : <Answer piece={piece} />}
+            {!shows.Answer && <ExampleNote />}
+          </div>
+          {!shows.Answer && <Working />}
+        </div>
+      </div>
+      {shows.draws && <Drawn open={open} beside={beside} />}
+      <Rooms open={open} />
+    </>
+  );
+}
+
+const RoomRail = deferred(
+  ({ piece, ...rail }: PartProps & { current: string; go: (room: string) => void }) => (
+    <AsOf piece={piece}>
+      <PieceRail piece={piece} {...rail} />
+    </AsOf>
+  ),
+  'sheet-rail',
+);
+
 const Title = deferred(
   ({ piece, openPart }: PartProps & WithParts) => (
     <AsOf piece={piece}>
@@ -144,6 +172,15 @@ const Title = deferred(
     </AsOf>
   ),
   'sheet-title',
+);
+
+const OwnAnswer = deferred(
+  ({ piece, of: Of }: PartProps & { of: ComponentType<PartProps> }) => (
+    <AsOf piece={piece}>
+      <Of piece={piece} />
+    </AsOf>
+  ),
+  'sheet-own',
 );
 
 const Working = deferred(
@@ -156,16 +193,24 @@ const Working = deferred(
   'sheet-working',
 );
 
-function DrawingAndRooms({ planId, by, openPart }: WithParts & { planId: string; by: PieceModel['by'] }) {
-  const open = useRoom(planId, by);
-  const [beside, setBeside] = useState('');
-  return (
-    <>
-      <Drawn open={open} beside={beside} />
-      <Rooms open={open} openPart={openPart} beside={beside} setBeside={setBeside} />
-    </>
-  );
+interface SectionsProps extends PartProps, WithParts {
+  readonly Sentence: ComponentType<PartProps> | undefined;
+  readonly open: OpenedRoom;
+  readonly beside: string;
+  readonly setBeside: (key: string) => void;
 }
+
+const Sections = deferred(
+  ({ piece, Sentence: Of, open, openPart, beside, setBeside }: SectionsProps) => (
+    <AsOf piece={piece}>
+      <SectionNames {...open} />
+      <AddPart planId={piece.plan.id} open={openPart} />
+      {open.room.value === 'sizes' && <BesideChoice planId={piece.plan.id} beside={beside} setBeside={setBeside} />}
+      {Of && <Of piece={piece} />}
+    </AsOf>
+  ),
+  'sheet-sections',
+);
 
 const Drawn = deferred(
   ({ piece, open, beside }: PartProps & { open: OpenedRoom; beside: string }) => (
@@ -173,33 +218,18 @@ const Drawn = deferred(
       <PieceDrawing
         piece={piece}
         beside={beside}
-        allowances={open.room.value === 'make' && open.section.value === 'ball'}
-        over={open.room.value === 'fit' && open.section.value !== 'stack' && open.section.value !== 'nest' ? DrawnFit : undefined}
+        allowances={open.section.value === 'ball'}
+        over={open.room.value === 'fit' ? DrawnFit : undefined}
       />
     </AsOf>
   ),
   'sheet-drawing',
 );
 
-interface RoomsProps extends PartProps, WithParts {
-  readonly open: OpenedRoom;
-  readonly beside: string;
-  readonly setBeside: (key: string) => void;
-}
-
 const Rooms = deferred(
-  ({ piece, open, openPart, beside, setBeside }: RoomsProps) => (
+  ({ piece, open }: PartProps & { open: OpenedRoom }) => (
     <AsOf piece={piece}>
-      <RoomView
-        piece={piece}
-        open={open}
-        aside={
-          <>
-            <AddPart planId={piece.plan.id} open={openPart} />
-            <BesideChoice planId={piece.plan.id} beside={beside} setBeside={setBeside} />
-          </>
-        }
-      />
+      <RoomView piece={piece} open={open} />
     </AsOf>
   ),
   'sheet-rooms',

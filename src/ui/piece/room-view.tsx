@@ -1,36 +1,32 @@
 'use client';
 
-import { type OpenedRoom, ROOMS, roomOfKey } from '@/ui/rooms';
+import { type OpenedRoom, roomOfKey } from '@/ui/rooms';
 import { isTyping } from '@/ui/state';
-import { type ReactNode, memo, useCallback, useEffect, useLayoutEffect, useRef } from 'react';
+import { memo, useCallback, useEffect, useLayoutEffect, useRef } from 'react';
 import type { PieceModel } from './model/use-piece';
 import { CAST_PANELS } from './cast';
 import { FIT_PANELS } from './fit';
 import { MADE_PANELS } from './made';
 import { MAKE_PANELS } from './make';
-import type { Panels } from './model/panels';
+import type { Panels, Shows } from './model/panels';
 import { SIZES_PANELS } from './sizes';
-import { ToolsRoom } from './tools';
+import { TOOLS_ANSWERS, ToolsRoom } from './tools';
 
-const PANELS: Panels = { ...SIZES_PANELS, ...MAKE_PANELS, ...CAST_PANELS, ...FIT_PANELS, ...MADE_PANELS };
+const PANELS: Panels = { ...SIZES_PANELS, ...MAKE_PANELS, ...CAST_PANELS, ...FIT_PANELS, ...MADE_PANELS, ...TOOLS_ANSWERS };
+const NOTHING: Shows = {};
 
-const RoomNames = memo(function RoomNames({ room, go }: { room: string; go: (room: string) => void }) {
-  return (
-    <nav aria-label="Rooms of the piece">
-      {ROOMS.map(({ value, words }, i) => (
-        <button key={value} type="button" aria-current={value === room ? 'true' : undefined} onClick={() => go(value)}>
-          {words} <kbd aria-hidden>{i + 1}</kbd>
-        </button>
-      ))}
-    </nav>
-  );
-});
-
-const SectionNames = memo(function SectionNames({ room, sections, section, open }: Omit<OpenedRoom, 'section'> & { section: string }) {
+/** The sections of the open room, one of them open; the tools stand in a list of their own. */
+export const SectionNames = memo(function SectionNames({ room, sections, section, open }: OpenedRoom) {
+  if (room.value === 'tools' || sections.length < 2) return null;
   return (
     <nav className="sections" aria-label={`In ${room.words}`}>
       {sections.map(({ value, words }) => (
-        <button key={value} type="button" aria-current={value === section ? 'true' : undefined} onClick={() => open(room.value, value)}>
+        <button
+          key={value}
+          type="button"
+          aria-current={value === section.value ? 'true' : undefined}
+          onClick={() => open(room.value, value)}
+        >
           {words}
         </button>
       ))}
@@ -38,15 +34,8 @@ const SectionNames = memo(function SectionNames({ room, sections, section, open 
   );
 });
 
-interface Props {
-  readonly piece: PieceModel;
-  readonly open: OpenedRoom;
-  readonly aside: ReactNode;
-}
-
-/** The five rooms of a piece in the order of the work, one open at a time; numbers open them. */
-export function RoomView({ piece, open: { room, sections, section, open }, aside }: Props) {
-  // a room is opened again on what was looked at last in it
+/** Opens rooms by their number keys, each again on what was looked at last in it; and what the open section shows. */
+export function useRoomKeys({ room, section, open }: OpenedRoom): { readonly go: (to: string) => void; readonly shows: Shows } {
   const left = useRef<Record<string, string>>({});
   useEffect(() => {
     left.current[room.value] = section.value;
@@ -63,23 +52,17 @@ export function RoomView({ piece, open: { room, sections, section, open }, aside
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [go]);
-  const Panel = PANELS[section.value];
+  return { go, shows: PANELS[section.value] ?? NOTHING };
+}
+
+/** What stands on the stage of the open section. */
+export function RoomView({ piece, open: { room, sections, section, open } }: { piece: PieceModel; open: OpenedRoom }) {
+  if (room.value === 'tools')
+    return <ToolsRoom piece={piece} tools={sections} tool={section.value} onTool={(tool) => open('tools', tool)} />;
+  const { Panel } = PANELS[section.value] ?? NOTHING;
   return (
-    <>
-      <div className="rooms">
-        <RoomNames room={room.value} go={go} />
-        {aside}
-      </div>
-      {room.value === 'tools' ? (
-        <ToolsRoom piece={piece} tools={sections} tool={section.value} onTool={(tool) => open('tools', tool)} />
-      ) : (
-        <>
-          {sections.length > 1 && <SectionNames room={room} sections={sections} section={section.value} open={open} />}
-          <div className="room" data-room={room.value} data-section={section.value}>
-            {Panel && <Panel key={section.value} piece={piece} />}
-          </div>
-        </>
-      )}
-    </>
+    <div className="room" data-room={room.value} data-section={section.value}>
+      {Panel && <Panel key={section.value} piece={piece} />}
+    </div>
   );
 }

@@ -351,9 +351,9 @@ export function Learned() {
           Brier score{' '}
           {honest
             .filter(({ honest: { count } }) => count > 0)
-            .map(({ of, honest: { brier, count } }) => `${brier.toFixed(3)} over ${count} things said of ${of}`)
+            .map(({ of, honest: { brier, count } }) => `${brier.toFixed(3)} over ${count} predictions of ${of}`)
             .join(', ')}
-          : 0 would be perfect, {(0.09).toFixed(2)} is what an honest {chanceWords(0.9)} comes to.
+          . 0 is perfect. {(0.09).toFixed(2)} is normal for odds of {chanceWords(0.9)}.
         </chakra.details>
       )}
     </Box>

@@ -1,2 +1,3 @@
 export { Figure } from './figure';
+export { Finishes } from './finishes';
 export { StageMark, StageName } from './stage-mark';

@@ -6,7 +6,7 @@ export { enterText } from './enter-text';
 export { newKey } from './new-key';
 export { keepEarlyKeys, takeEarlyKeys } from './early-keys';
 export { useGo } from './use-go';
-export { usePrinting, useTouched } from './use-media';
+export { usePrinting, useNarrow, useTouched } from './use-media';
 export { useReopened, pushOpened } from './opened';
 export { isTyping } from './is-typing';
 export { rememberPoint, pointOfLanguage } from './point';

@@ -21,5 +21,8 @@ function mediaHook(words: string): () => boolean {
 /** Whether the page is being put on paper: then what stands below the screen is there too. */
 export const usePrinting = mediaHook('print');
 
+/** Whether the page is no wider than a phone. */
+export const useNarrow = mediaHook('(max-width: 47.9em)');
+
 /** Whether the page is worked with fingers. */
 export const useTouched = mediaHook('(pointer: coarse)');

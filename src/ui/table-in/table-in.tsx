@@ -195,7 +195,7 @@ function Lines<L extends TableLine>({ lines, told, left, onLeft }: LinesProps<L>
                 <chakra.label display="inline-flex" alignItems="center" minHeight="44px" paddingInlineEnd="2">
                   <input
                     type="checkbox"
-                    aria-label={`Take line ${each.line}`}
+                    aria-label={`Add line ${each.line}`}
                     checked={!left.has(each.line)}
                     onChange={() => onLeft(each.line)}
                   />

@@ -6,14 +6,14 @@ import { FAMILIES, footRadius, isDisc } from '@/core/form';
 import { type NumberName, USUAL_ODDS, rangeOf, type Tool } from '@/core/sizing';
 import { type Written, handLength, handMass, readQuantity, text, writeLength, writeVolume } from '@/core/units';
 import { FigureInput, useAnyRefused } from '@/ui/fields';
-import { Figure, StageMark, StageName } from '@/ui/stage';
+import { Figure, Finishes, StageMark, StageName } from '@/ui/stage';
 import { weighOutText, weighOutWritten } from '@/ui/steps';
 import { meetsInside } from '@/core/records';
 import Link from 'next/link';
 import { memo, useEffect, useMemo, useRef } from 'react';
 import { Assumed, ClayKept } from './assumed';
 import { betweenWords } from './between';
-import { Finishes } from './finishes';
+
 import { misfitWords } from '../model/misfit';
 import type { PieceModel } from '../model/use-piece';
 
@@ -113,14 +113,7 @@ export function Answer({ piece }: { piece: PieceModel }) {
     <section aria-label="Answer" style={greyed ? GREYED : undefined}>
       <div className="answer-head">
         <StageName stage="wet" />
-        {greyed ? (
-          <span className="answer-bad">Last sizes that worked</span>
-        ) : (
-          <ToTheWheel
-            href={`/wheel?plan=${piece.plan.id}${piece.ref === piece.plan.id ? '' : `&part=${piece.part.id}`}`}
-            words={piece.by === 'wheel' ? 'At the wheel' : 'At the bench'}
-          />
-        )}
+        {greyed ? <span className="answer-bad">Last sizes that worked</span> : <ToTheWheel piece={piece} />}
       </div>
       {piece.hand?.obstacle ? (
         <HandObstacle piece={piece} />
@@ -252,7 +245,12 @@ function Outcome({ piece }: { piece: PieceModel }) {
 }
 
 /** The way to the screen for wet hands, where the answer is. */
-const ToTheWheel = memo(function ToTheWheel({ href, words }: { href: string; words: string }) {
+export function ToTheWheel({ piece: { plan, part, ref, by } }: { piece: PieceModel }) {
+  const href = `/wheel?plan=${plan.id}${ref === plan.id ? '' : `&part=${part.id}`}`;
+  return <WheelLink href={href} words={by === 'wheel' ? 'At the wheel' : 'At the bench'} />;
+}
+
+const WheelLink = memo(function WheelLink({ href, words }: { href: string; words: string }) {
   return (
     <span className="answer-go">
       <Link href={href}>{words}</Link>

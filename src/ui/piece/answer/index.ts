@@ -1,1 +1,1 @@
-export { Answer } from './answer';
+export { Answer, ToTheWheel } from './answer';

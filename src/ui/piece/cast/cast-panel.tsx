@@ -1,38 +1,41 @@
 'use client';
 
 import { lazyPart } from '@/ui/blocks';
-import { castOf, type CastWork } from '@/core/casting';
+import type { CastWork } from '@/core/casting';
 import { STAGE_WORDS } from '@/core/sizing';
 import { writeLength } from '@/core/units';
 import { Act } from '@/ui/fields';
 import { Figure, StageName } from '@/ui/stage';
-import { useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
 import { CastFields } from './cast-fields';
 import { MouldDrawing } from './mould-drawing';
 import { PlasterBlock } from './plaster-block';
 import { SlipBlock } from './slip-block';
+import { useCast } from './use-cast';
 
 const Timer = lazyPart(() => import('./timer').then((part) => part.Timer));
 const Models = lazyPart(() => import('./models').then((part) => part.Models));
 const FoundModel = lazyPart(() => import('./found-model').then((part) => part.FoundModel));
 const MouldSheet = lazyPart(() => import('./mould-paper').then((part) => part.MouldPaper));
 
-const MORE = { slip: 'Slip', timer: 'Timer', models: 'Files to print', found: 'A model from a file', paper: 'On paper' } as const;
+const MORE = {
+  slip: 'Slip',
+  plaster: 'Model and plaster',
+  timer: 'Timer',
+  models: 'Files to print',
+  found: 'A model from a file',
+  paper: 'On paper',
+} as const;
 
 type More = keyof typeof MORE;
 
 /** From the piece to a model of the right size, a mould round it, plaster and slip. */
 export function CastPanel({ piece }: { piece: PieceModel }) {
-  const { workspace } = useWorkspace();
-  const { worked, part, units, plan } = piece;
+  const { worked, part, plan } = piece;
   const [more, setMore] = useState<More>('slip');
-  const found = useMemo(
-    () => castOf(workspace, { part, sized: worked.sized, clay: worked.clay }, units.length),
-    [workspace, worked, part, units.length],
-  );
+  const found = useCast(piece);
   if (worked.sized.wet.plan)
     return (
       <Box className="links">
@@ -44,17 +47,10 @@ export function CastPanel({ piece }: { piece: PieceModel }) {
     );
   return (
     <Box className="links">
+      {found.ok && <MouldDrawing piece={piece} work={found.value} />}
       <CastFields piece={piece} work={found.ok ? found.value : undefined} problem={found.ok ? undefined : found.problem.message} />
       {found.ok && (
         <>
-          <HStack gap="6" flexWrap="wrap" alignItems="flex-start" marginTop="3">
-            <MouldDrawing work={found.value} />
-            <Box flex="1 1 240px">
-              <ModelSizes piece={piece} work={found.value} />
-              <ComesOut piece={piece} work={found.value} />
-            </Box>
-            <PlasterBlock piece={piece} work={found.value} />
-          </HStack>
           <nav className="sections" aria-label="More of casting">
             {(Object.keys(MORE) as More[]).map((each) => (
               <button key={each} type="button" aria-current={each === more ? 'true' : undefined} onClick={() => setMore(each)}>
@@ -63,6 +59,14 @@ export function CastPanel({ piece }: { piece: PieceModel }) {
             ))}
           </nav>
           <Box marginTop="2" minHeight="220px">
+            {more === 'plaster' && (
+              <HStack gap="6" flexWrap="wrap" alignItems="flex-start">
+                <Box flex="1 1 240px">
+                  <ModelSizes piece={piece} work={found.value} />
+                </Box>
+                <PlasterBlock piece={piece} work={found.value} />
+              </HStack>
+            )}
             {more === 'slip' && <SlipBlock piece={piece} work={found.value} />}
             {more === 'timer' && <Timer />}
             {more === 'models' && <Models piece={piece} work={found.value} />}
@@ -122,37 +126,6 @@ function ModelSizes({ piece: { units, worked, known }, work }: { piece: PieceMod
           {STAGE_WORDS[stage]} {units.length(stages[stage].sizes.rimDiameter)} by {units.length(stages[stage].sizes.height)}
         </Box>
       ))}
-    </Box>
-  );
-}
-
-/** Whether it comes out of the mould, and how many parts that takes. */
-function ComesOut({ piece: { units }, work: { parting, chosen } }: { piece: PieceModel; work: CastWork }) {
-  const { draft, parts } = parting;
-  const least = `${draft.least.toFixed(1)}°`;
-  const where = `${units.length(draft.at.z)} up`;
-  const little = parts === 'one' && draft.least < chosen.leastDraft;
-  return (
-    <Box marginTop="2" data-parts={parts} color={parts === 'one' && !little ? 'act' : 'warn'}>
-      {parts === 'one' && !little && <>A one-part mould works. The smallest draft is {least}.</>}
-      {little && (
-        <>
-          A one-part mould may stick: the draft is {least} {where} and you want {chosen.leastDraft}°. A mouth wider or a foot narrower by{' '}
-          {units.length(2 * Math.tan(((chosen.leastDraft - draft.least) * Math.PI) / 180) * 100)} on 100 mm of height would do.
-        </>
-      )}
-      {parts === 'level' && (
-        <>
-          Undercut {where}, {least}: a mould of two parts with keys between them, parted level at the widest, {units.length(parting.at!)}{' '}
-          up. Below it the draft is {parting.below!.least.toFixed(1)}°, above {parting.above!.least.toFixed(1)}°.
-        </>
-      )}
-      {parts === 'halves' && (
-        <>
-          Undercut {where}, {least}: a mould of two halves parted along the axis, and a part under the foot. For a one-part mould it must
-          widen all the way up to the mouth.
-        </>
-      )}
     </Box>
   );
 }

@@ -3,5 +3,8 @@ import type { Panels } from '../model/panels';
 
 /** What is cast of a piece, a section of making it. */
 export const CAST_PANELS: Panels = {
-  cast: lazyPart(() => import('./cast-panel').then((part) => part.CastPanel)),
+  cast: {
+    Panel: lazyPart(() => import('./cast-panel').then((part) => part.CastPanel)),
+    Answer: lazyPart(() => import('./cast-answer').then((part) => part.CastAnswer)),
+  },
 };

@@ -1,24 +1,20 @@
 'use client';
 
 import { type CastWork, mouldsToPour } from '@/core/casting';
-import { type Written, text, writeMass } from '@/core/units';
+import { text } from '@/core/units';
 import { Act } from '@/ui/fields';
 import { Figure } from '@/ui/stage';
 import { useWorkspace } from '@/ui/state';
 import { Box, HStack } from '@chakra-ui/react';
 import type { PieceModel } from '../model/use-piece';
-
-/** Weighed up to the next tenth of a kilogram: a pour too small ruins a mould. */
-const UP_KG = 0.1;
-const up = (kg: number): number => Math.ceil(kg / UP_KG - 1e-9) * UP_KG;
+import { kilogramsWritten, roundedUpKg } from './kilograms';
 
 /** What to weigh for the mould, and what all moulds take together. */
 export function PlasterBlock({ piece, work }: { piece: PieceModel; work: CastWork }) {
   const { workspace } = useWorkspace();
   const { units, part } = piece;
   const { plaster, chosen, weights, around } = work;
-  const written = (kg: number): Written =>
-    units.choice.mass === 'g' ? { whole: kg.toFixed(1), unit: 'kg' } : writeMass(kg * 1000, units.choice);
+  const written = (kg: number) => kilogramsWritten(kg, units.choice);
   const amount = (kg: number) => text(written(kg));
   const over = plaster.rule.plasterKg / plaster.density.plasterKg - 1;
   const all = mouldsToPour(workspace);
@@ -29,8 +25,8 @@ export function PlasterBlock({ piece, work }: { piece: PieceModel; work: CastWor
         Plaster and water to weigh
       </Box>
       <HStack gap="4" data-plaster>
-        <Figure written={written(up(plaster.rule.plasterKg))} size="2.5rem" />
-        <Figure written={written(up(plaster.rule.waterKg))} size="2.5rem" />
+        <Figure written={written(roundedUpKg(plaster.rule.plasterKg))} size="2.5rem" />
+        <Figure written={written(roundedUpKg(plaster.rule.waterKg))} size="2.5rem" />
       </HStack>
       <Box fontSize="sm">
         {units.volume(plaster.fillMl)} to fill, with {Math.round(chosen.margin * 100)}% over; rounded up so that you do not run short. By
@@ -54,14 +50,14 @@ export function PlasterBlock({ piece, work }: { piece: PieceModel; work: CastWor
           <Box as="ul">
             {all.map(({ ref, name, work: { plaster: own } }) => (
               <li key={ref}>
-                {name}: {amount(up(own.rule.plasterKg))} plaster, {amount(up(own.rule.waterKg))} water
+                {name}: {amount(roundedUpKg(own.rule.plasterKg))} plaster, {amount(roundedUpKg(own.rule.waterKg))} water
               </li>
             ))}
           </Box>
           {all.length > 1 && (
             <b data-all-plaster>
-              {amount(sum(({ work: each }) => up(each.plaster.rule.plasterKg)))} plaster,{' '}
-              {amount(sum(({ work: each }) => up(each.plaster.rule.waterKg)))} water
+              {amount(sum(({ work: each }) => roundedUpKg(each.plaster.rule.plasterKg)))} plaster,{' '}
+              {amount(sum(({ work: each }) => roundedUpKg(each.plaster.rule.waterKg)))} water
             </b>
           )}
         </Box>

@@ -10,6 +10,7 @@ import { writeVolume } from '@/core/units';
 import { Box, HStack } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
+import { minutesWords } from './minutes';
 
 const NONE: Slip = { casts: [] };
 
@@ -91,8 +92,6 @@ export function SlipBlock({ piece, work }: { piece: PieceModel; work: CastWork }
     </HStack>
   );
 }
-
-const minutesWords = (minutes: number): string => (minutes < 10 ? minutes.toFixed(1) : minutes.toFixed(0));
 
 function TestCasts({
   casts,

@@ -12,7 +12,7 @@ export function SheetDrawing({ slab, words }: { slab: RolledSlab; words: string 
       aria-label={words}
       viewBox={`-4 -4 ${length + 8} ${width + 8 + letter * 1.4}`}
       width="100%"
-      maxHeight="280px"
+      maxHeight="400px"
       preserveAspectRatio="xMinYMin meet"
       data-testid="slab-layout"
     >

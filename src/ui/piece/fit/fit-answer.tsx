@@ -1,15 +1,18 @@
-import { chanceWords } from '@/core/fit';
+import { chanceWords, threeChances } from '@/core/fit';
 import { STAGE_WORDS } from '@/core/sizing';
 import { handLength, text, writeLength, writeStep } from '@/core/units';
 import { type FitWork, isWithin, lidParts, meetsBy } from '@/core/fitting';
 import { commands } from '@/store';
 import { Act } from '@/ui/fields';
-import { Figure, StageMark, StageName } from '@/ui/stage';
+import { AnswerSheet } from '@/ui/frame';
 import { newKey, run, useWorkspace } from '@/ui/state';
-import { Box, HStack } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
-import { madeWords } from './fit-words';
+import { Answer } from '../answer';
+import { Cautions } from './cautions';
+import { endsOf, madeWords, oddsSaid } from './fit-words';
+import { useFit } from './use-fit';
 import { StillPossible } from './still-possible';
 
 interface Props {
@@ -17,82 +20,73 @@ interface Props {
   readonly work: FitWork;
 }
 
-/** The width to make now for the best odds, largest; and what is planned or measured beside it. */
-export function FitAnswer({ piece, work }: Props) {
+/** What to make now for the best odds; what is planned or measured beside it, and how sure that is. */
+export function FitAnswer({ piece }: { piece: PieceModel }) {
+  const { fitting, found } = useFit(piece);
+  if (!found.ok) return <Answer piece={piece} />;
+  const work = found.value;
   const { units } = piece;
-  const { at, best, go, step, finishes, stopper, gap, disc, narrows } = work;
+  const { at, best, step, finishes, disc, odds } = work;
+  const told = (mm: number) => writeStep(mm, step, units.choice);
+  return (
+    <AnswerSheet
+      stage={at}
+      name="best"
+      asks={`${at === 'glazed' ? 'Best would be' : 'Make'} ${madeWords(work)}`}
+      big={told(best.diameter)}
+      finishes={units.length(finishes)}
+      figures={
+        disc && [
+          {
+            name: 'disc',
+            words: 'Whole disc',
+            written: writeLength(handLength(disc.width, units.choice), units.choice),
+            finishes: units.length(disc.finished),
+          },
+        ]
+      }
+    >
+      <div className="answer-sure">
+        <p className="answer-odds">{capital(oddsSaid(threeChances(odds).good, endsOf(work).good))}.</p>
+        <p>{fitsBetween(work, (mm) => text(told(mm)))}</p>
+        <Gap piece={piece} work={work} />
+      </div>
+      <div className="answer-sure">
+        <Now piece={piece} work={work} />
+      </div>
+      <Cautions fitting={fitting} />
+    </AnswerSheet>
+  );
+}
+
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+const fitsBetween = ({ go }: FitWork, told: (mm: number) => string): string =>
+  go ? `Fits from ${told(go[0])} to ${told(go[1])}.` : 'No width fits often enough. Choose something else for it.';
+
+/** How deep a stopper goes in, or how wide the finished gap will be, beside what is wanted. */
+function Gap({ piece: { units }, work }: Props) {
+  const { stopper, stock, range, narrows, gap } = work;
+  if (stopper) {
+    const depth = depthOf(work);
+    return (
+      <p data-fit="depth">
+        {work.fitting.now ? 'The stopper ' : 'With the target mouth, the stopper '}
+        {depth > stopper.length ? 'falls in' : depth <= 0 ? 'does not go in' : `goes in ${units.length(depth)}`}. It is{' '}
+        {units.length(stopper.length)} long. Wanted: {units.length(depthAt(work, range.min))} to {units.length(depthAt(work, range.max))}.
+      </p>
+    );
+  }
+  if (stock?.kind === 'gasket') return null;
   const between = gap.mean - narrows;
   return (
-    <HStack columnGap="6" rowGap="2" alignItems="flex-start" flexWrap="wrap" marginTop="2">
-      <Box>
-        <HStack gap="2">
-          <StageName stage={at} />
-          <Box fontSize="sm" color="fg.muted">
-            {at === 'glazed' ? 'best would be' : 'make'} {madeWords(work)}
-          </Box>
-        </HStack>
-        <Box color={at} data-fit="best">
-          <Figure written={writeStep(best.diameter, step, units.choice)} size="2.875rem" />
-        </Box>
-        <HStack gap="1" color="glazed" fontSize="sm">
-          <StageMark stage="glazed" size={11} />
-          <span>finishes {units.length(finishes)}</span>
-        </HStack>
-        <Box fontSize="sm" color="fg.muted">
-          {go
-            ? `fits from ${text(writeStep(go[0], step, units.choice))} to ${text(writeStep(go[1], step, units.choice))}`
-            : 'No width fits often enough. Choose something else for it.'}
-        </Box>
-      </Box>
-      {stopper && (
-        <Box>
-          <Box fontSize="sm" color="fg.muted">
-            {work.fitting.now ? 'the stopper goes in' : 'with the target mouth, the stopper goes in'}
-          </Box>
-          <Box color="act" data-fit="depth">
-            {depthOf(work) > stopper.length ? (
-              'drops right in'
-            ) : depthOf(work) <= 0 ? (
-              'does not go in'
-            ) : (
-              <>
-                <Figure written={writeLength(depthOf(work), units.choice)} size="1.875rem" /> deep
-              </>
-            )}
-          </Box>
-          <Box fontSize="sm" color="fg.muted">
-            of {units.length(stopper.length)}. Wanted: {units.length(depthAt(work, work.range.min))} to{' '}
-            {units.length(depthAt(work, work.range.max))}
-          </Box>
-        </Box>
-      )}
-      {disc && (
-        <Box>
-          <Box fontSize="sm" color="fg.muted">
-            whole disc
-          </Box>
-          <Box color={at} data-fit="disc">
-            <Figure written={writeLength(handLength(disc.width, units.choice), units.choice)} size="1.875rem" />
-          </Box>
-          <HStack gap="1" color="glazed" fontSize="sm">
-            <StageMark stage="glazed" size={11} />
-            <span>finishes {units.length(disc.finished)}</span>
-          </HStack>
-        </Box>
-      )}
-      <Box flex="1 1 230px" maxWidth="44ch" fontSize="0.9375rem" lineHeight="1.35">
-        {!stopper && work.stock?.kind !== 'gasket' && (
-          <Box fontSize="sm" color="fg.muted">
-            {work.stock?.kind === 'shelf' ? 'The space above it' : 'The finished gap'} should be {units.length(work.range.min - narrows)} to{' '}
-            {units.length(work.range.max - narrows)}
-            {work.stock?.kind !== 'shelf' && ' across'}
-            {narrows > 0.1 && ` where the lid ends, the mouth being ${units.length(narrows)} narrower there`}. It will be about{' '}
-            {between >= 0 ? units.length(between) : `${units.length(-between)} too little`}.
-          </Box>
-        )}
-        <Now piece={piece} work={work} />
-      </Box>
-    </HStack>
+    <p>
+      {stock?.kind === 'shelf' ? 'The space above it' : 'The finished gap'} should be {units.length(range.min - narrows)} to{' '}
+      {units.length(range.max - narrows)}
+      {stock?.kind !== 'shelf' && ' across'}
+      {narrows > 0.1 && `, where the mouth is ${units.length(narrows)} narrower at the end of the lid`}. It will be about{' '}
+      {between >= 0 ? units.length(between) : `${units.length(-between)} too little`}.
+    </p>
   );
 }
 

@@ -60,11 +60,11 @@ export const endsOf = ({ stopper, stock }: FitWork): Ends => {
 const ONE: Readonly<Record<string, string>> = {
   stop: 'stops',
   seat: 'seats',
-  drop: 'drops',
+  go: 'goes',
+  leave: 'leaves',
   are: 'is',
   do: 'does',
   stand: 'stands',
-  waste: 'wastes',
   take: 'takes',
   jam: 'jams',
 };

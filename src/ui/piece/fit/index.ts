@@ -9,9 +9,20 @@ export const DrawnFit = lazyPart(() => import('./drawn-fit').then((part) => part
 
 /** The sections of the room of fits. */
 export const FIT_PANELS: Panels = {
-  odds: lazyPart(() => import('./fit-panel').then((part) => part.FitPanel)),
-  lid: lazyPart(() => import('./lid-panel').then((part) => part.LidPanel)),
-  nest: lazyPart(() => import('./nest-panel').then((part) => part.NestPanel)),
-  stack: lazyPart(() => import('./stack-panel').then((part) => part.StackPanel)),
-  pair: lazyPart(() => import('./pair-panel').then((part) => part.PairPanel)),
+  odds: {
+    Panel: lazyPart(() => import('./fit-panel').then((part) => part.FitPanel)),
+    Answer: lazyPart(() => import('./fit-answer').then((part) => part.FitAnswer)),
+    Sentence: lazyPart(() => import('./fit-panel').then((part) => part.FitSentence)),
+    draws: true,
+  },
+  lid: { Panel: lazyPart(() => import('./lid-panel').then((part) => part.LidPanel)), draws: true },
+  nest: {
+    Panel: lazyPart(() => import('./nest-panel').then((part) => part.NestPanel)),
+    Answer: lazyPart(() => import('./nest-answer').then((part) => part.NestAnswer)),
+  },
+  stack: {
+    Panel: lazyPart(() => import('./stack-panel').then((part) => part.StackPanel)),
+    Answer: lazyPart(() => import('./stack-answer').then((part) => part.StackAnswer)),
+  },
+  pair: { Panel: lazyPart(() => import('./pair-panel').then((part) => part.PairPanel)) },
 };

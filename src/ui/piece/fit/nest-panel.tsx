@@ -1,28 +1,26 @@
 'use client';
 
-import { type Form, sectionOf } from '@/core/form';
-import { remembering } from '@/core/remember';
-import { type NestBowl, type NestChoices, nestWork, sticksOut, usualNest } from '@/core/fitting';
-import type { Plan, Workspace } from '@/core/records';
-import { orderActs } from '@/store';
+import { sectionOf } from '@/core/form';
+import type { NestBowl, NestChoices } from '@/core/fitting';
 import { Sideways } from '@/ui/blocks';
 import { bothHalves } from '@/ui/drawing';
-import { Act, Choice, LabelledChoice, LengthInput, OptionalLength, OptionalNumber } from '@/ui/fields';
-import { type Units, useGo, useWorkspace } from '@/ui/state';
+import { Choice, LabelledChoice, LengthInput, OptionalLength, OptionalNumber } from '@/ui/fields';
+import { type Units, useWorkspace } from '@/ui/state';
 import { weighOutText } from '@/ui/steps';
 import { ink } from '@/ui/theme';
 import { Box, HStack } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { PieceModel } from '../model/use-piece';
+import { nameOf, useNest } from './use-nest';
 
 /** How a finished figure of the table is set. */
 const FIGURE = { color: 'glazed', align: 'right', style: { width: '4.5rem' } } as const;
 
-const NAMES = ['largest', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
-const WIDE = 420;
-const HIGH = 190;
-
-const nameOf = (at: number, count: number): string => (at === count - 1 ? 'smallest' : NAMES[at]!);
+const WIDE = 820;
+const HIGH = 330;
+/** Room beside the nest for its figures, px, and the height of a line of them. */
+const BESIDE = 210;
+const LINE = 22;
 
 /** From this bowl, the largest, a family that goes one into the other. */
 export function NestPanel({ piece }: { piece: PieceModel }) {
@@ -30,36 +28,11 @@ export function NestPanel({ piece }: { piece: PieceModel }) {
   return <Nest piece={piece} />;
 }
 
-interface NestInputs {
-  readonly workspace: Workspace;
-  readonly plan: Plan;
-  readonly largest: Form<'glazed'>;
-  readonly units: Units;
-}
-
-/** A nest worked out once: what is tried before it is chosen is not worked out again. */
-const nestFor = remembering((choices: NestChoices, { workspace, plan, largest, units }: NestInputs) =>
-  nestWork(workspace, plan, largest, choices, units),
-);
-
 function Nest({ piece }: { piece: PieceModel }) {
-  const { workspace } = useWorkspace();
-  const { worked, units } = piece;
-  const go = useGo();
-  const [choices, setChoices] = useState<NestChoices>(() => usualNest(worked.sized.stages.glazed));
+  const { units } = piece;
+  const { choices, setChoices, workOf, found } = useNest(piece);
   const [stays, setStays] = useState(false);
-  const largest = worked.sized.stages.glazed;
-  const workOf = (asked: NestChoices) => nestFor(asked, { workspace, plan: piece.plan, largest, units });
-  const found = workOf(choices);
   const edit = (change: Partial<NestChoices>) => setChoices({ ...choices, ...change });
-  const make = () => {
-    if (!found.ok) return;
-    const others = found.value
-      .slice(1)
-      .map(({ part }, i) => ({ name: `${piece.plan.name}, ${nameOf(i + 1, choices.count)} of ${choices.count}`, part }));
-    const { act, id } = orderActs.createNest(piece.plan, others);
-    go(act, `/orders?order=sets&set=${id}`);
-  };
   const set = (what: 'widths' | 'heights', at: number, mm: number | undefined) => {
     const { [at]: _, ...others } = choices[what];
     // the others stay as they are, or move between what is set
@@ -73,7 +46,17 @@ function Nest({ piece }: { piece: PieceModel }) {
   };
   return (
     <Box>
-      <HStack gap="3" flexWrap="wrap" alignItems="flex-start">
+      {!found.ok ? (
+        <Box role="alert" color="bad" marginTop="2">
+          {found.problem.message}
+        </Box>
+      ) : (
+        <>
+          <Drawn bowls={found.value} units={units} />
+          <Bowls piece={piece} bowls={found.value} choices={choices} set={set} edit={edit} />
+        </>
+      )}
+      <HStack gap="3" flexWrap="wrap" alignItems="flex-start" marginTop="4">
         <OptionalNumber
           label="How many"
           min={2}
@@ -142,55 +125,73 @@ function Nest({ piece }: { piece: PieceModel }) {
           onChoose={(others) => setStays(others === 'stay')}
         />
       </HStack>
-      {!found.ok ? (
-        <Box role="alert" color="bad" marginTop="2">
-          {found.problem.message}
-        </Box>
-      ) : (
-        <>
-          <Drawn bowls={found.value} />
-          <Bowls piece={piece} bowls={found.value} choices={choices} set={set} edit={edit} />
-          <Warnings bowls={found.value} piece={piece} />
-          <Act look="solid" onClick={make}>
-            Create these pieces
-          </Act>
-        </>
-      )}
     </Box>
   );
 }
 
 /** The nest of real sections, finished. */
-function Drawn({ bowls }: { bowls: readonly NestBowl[] }) {
+function Drawn({ bowls, units }: { bowls: readonly NestBowl[]; units: Units }) {
   const sections = bowls.map(({ made, stands }) => sectionOf(made.sized.fired).map(({ r, z }) => ({ r, z: z + stands })));
   const wide = 2 * Math.max(...sections.flat().map(({ r }) => r));
   const high = Math.max(...sections.flat().map(({ z }) => z));
-  const scale = Math.min((WIDE - 8) / wide, (HIGH - 8) / high);
-  const on = { axis: WIDE / 2, ground: HIGH - 4, scale };
+  const scale = Math.min((WIDE - 2 * BESIDE) / wide, (HIGH - 34) / high);
+  const on = { axis: WIDE / 2, ground: HIGH - 8, scale };
+  // the mouths beside the rims, the largest lowest where rims stand level: no two over each other
+  const rims = bowls.map(({ made, stands }, at) => ({
+    at,
+    mm: made.sized.stages.glazed.sizes.rimDiameter,
+    z: stands + made.sized.stages.glazed.sizes.height,
+  }));
+  const heights = apart(rims.map(({ z }) => on.ground - z * scale));
   return (
-    <Box marginBlock="2">
+    <Box className="stage-picture">
       <svg
         width={WIDE}
-        height={HIGH}
-        style={{ maxWidth: '100%' }}
+        style={{ maxWidth: '100%', height: 'auto' }}
         viewBox={`0 0 ${WIDE} ${HIGH}`}
         role="img"
         aria-label={`${bowls.length} bowls one in the other, finished, in section`}
         data-testid="nest"
       >
-        <path d={`M10 ${HIGH - 3}H${WIDE - 10}`} stroke={ink('fg')} strokeWidth="2" />
+        <path d={`M10 ${HIGH - 7}H${WIDE - 10}`} stroke={ink('fg')} strokeWidth="2.5" />
         {sections.map((section, i) => (
           <path
             key={i}
             d={bothHalves(section, on)}
             fill={ink(`${i % 2 === 0 ? 'glazed' : 'bisque'}-wash`)}
             stroke={ink(bowls[i]!.tight || bowls[i]!.wedged ? 'bad' : i % 2 === 0 ? 'glazed' : 'bisque')}
-            strokeWidth="1.2"
+            strokeWidth="1.6"
           />
+        ))}
+        {rims.map(({ at, mm, z }, i) => (
+          <g key={at}>
+            <path
+              d={`M${on.axis + (mm / 2) * scale} ${on.ground - z * scale}L${WIDE - BESIDE + 30} ${heights[i]}H${WIDE - BESIDE + 38}`}
+              stroke={ink('line-strong')}
+              strokeDasharray="1 3"
+              fill="none"
+            />
+            <text x={WIDE - BESIDE + 42} y={heights[i]! + 6} fontSize="18" fontWeight="650" fill={ink('glazed')} className="drawn-figure">
+              ⌀ {units.length(mm)}
+            </text>
+          </g>
         ))}
       </svg>
     </Box>
   );
+}
+
+/** Places for lines of words beside heights that may be close, px: each at its own or a line further down. */
+function apart(heights: readonly number[]): number[] {
+  const order = heights.map((y, i) => ({ y, i })).sort((a, b) => a.y - b.y);
+  let last = -Infinity;
+  const placed: number[] = [];
+  for (const { y, i } of order) {
+    last = Math.max(y, last + LINE);
+    placed[i] = last;
+  }
+  const over = Math.max(0, last - (HIGH - 12));
+  return placed.map((y) => Math.max(10, y - over));
 }
 
 interface BowlsProps {
@@ -298,30 +299,5 @@ function Bowls({ piece, bowls, choices, set, edit }: BowlsProps) {
         </table>
       </Sideways>
     </div>
-  );
-}
-
-function Warnings({ bowls, piece: { units } }: { bowls: readonly NestBowl[]; piece: PieceModel }) {
-  const tight = bowls.some(({ tight: is }) => is);
-  const curved = bowls.some(({ touch, wedged }) => touch === 'wall' && !wedged);
-  const [largest] = bowls;
-  const out = largest ? sticksOut(largest.made) : undefined;
-  const off = largest?.doubled === undefined ? undefined : largest.doubled - largest.made.sized.stages.glazed.sizes.rimDiameter;
-  return (
-    <Box fontSize="sm" color="fg.muted" marginBlock="2">
-      {tight && <Box color="bad">Some bowls do not have the gap you asked for. Use fewer bowls, or a smaller smallest bowl.</Box>}
-      {out && out.width > 0 && (
-        <Box color="warn">
-          A handle, lip or spout stands out {units.length(out.width)} of each: bowls that nest have none, or it has to clear the next rim.
-        </Box>
-      )}
-      {curved && <Box>A foot on a curved floor can slide and tilt, so set each bowl level by eye.</Box>}
-      {off !== undefined && (
-        <Box>
-          If you simply doubled the clay for each size up, the largest would be {units.length(Math.abs(off))}{' '}
-          {off < 0 ? 'too narrow' : 'too wide'}. Twice the clay is only about a quarter wider.
-        </Box>
-      )}
-    </Box>
   );
 }

@@ -1,54 +1,62 @@
 import { threeChances } from '@/core/fit';
 import type { FitWork } from '@/core/fitting';
-import { Box, HStack, chakra } from '@chakra-ui/react';
+import { ink } from '@/ui/theme';
 import { endsOf, oddsSaid } from './fit-words';
 
 const PARTS = [
-  { name: 'jams', ink: 'bad', wash: 'bad.wash' },
-  { name: 'good', ink: 'act', wash: 'act.wash' },
-  { name: 'loose', ink: 'warn', wash: 'warn.wash' },
+  { name: 'jams', colour: 'bad' },
+  { name: 'good', colour: 'act' },
+  { name: 'loose', colour: 'warn' },
 ] as const;
+
+type Name = (typeof PARTS)[number]['name'];
+
+const POTS = 10;
 
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
-/** The odds as one bar: too tight, good, too loose, each with its words. */
+/** So many of ten pots each, which add up to ten: what is left over of whole pots goes where most of it is. */
+function potsOf(odds: Readonly<Record<Name, number>>): Readonly<Record<Name, number>> {
+  const whole = PARTS.map(({ name }) => Math.floor(odds[name] * POTS + 1e-9));
+  const order = PARTS.map((_, i) => i).sort((a, b) => odds[PARTS[b]!.name] * POTS - whole[b]! - (odds[PARTS[a]!.name] * POTS - whole[a]!));
+  for (const i of order.slice(0, POTS - whole.reduce((sum, each) => sum + each, 0))) whole[i]! += 1;
+  return { jams: whole[0]!, good: whole[1]!, loose: whole[2]! };
+}
+
+/** The odds as ten pots with their lids: those that jam, those that are good, those that are loose, each with its words. */
 export function OddsBar({ work }: { work: FitWork }) {
   const { odds } = work;
   const ends = endsOf(work);
   const words = threeChances(odds);
-  const said = (name: keyof typeof odds) => oddsSaid(words[name], ends[name]);
+  const pots = potsOf(odds);
   return (
-    <Box as="section" aria-label="Odds" marginTop="2" data-odds={odds.good.toFixed(3)}>
-      <HStack gap="0" height="34px" aria-hidden>
-        {PARTS.map(({ name, ink, wash }) => (
-          <Box
-            key={name}
-            height="100%"
-            width={`${odds[name] * 100}%`}
-            background={wash}
-            borderWidth={odds[name] > 0.003 ? '1.5px' : '0'}
-            borderColor={ink}
-            color={ink}
-            fontWeight="680"
-            fontSize="1.125rem"
-            textAlign="center"
-            lineHeight="31px"
-            overflow="hidden"
-            whiteSpace="nowrap"
-          >
-            {name === 'good' && odds.good > 0.3 ? said('good') : ''}
-          </Box>
-        ))}
-      </HStack>
-      <HStack justifyContent="space-between" fontSize="sm" marginTop="1" columnGap="4" flexWrap="wrap">
-        <chakra.span color="bad">{capital(said('jams'))}</chakra.span>
-        {odds.good > 0.3 ? (
-          <chakra.span srOnly>{capital(said('good'))}</chakra.span>
-        ) : (
-          <chakra.b color="act">{capital(said('good'))}</chakra.b>
-        )}
-        <chakra.span color="warn">{capital(said('loose'))}</chakra.span>
-      </HStack>
-    </Box>
+    <section aria-label="Odds" className="odds" data-odds={odds.good.toFixed(3)}>
+      {PARTS.map(({ name, colour }) => (
+        <div
+          key={name}
+          className="odds-part"
+          style={{ flexGrow: Math.max(0.6, pots[name]), color: ink(colour), background: ink(`${colour}-wash`) }}
+        >
+          <b>{capital(oddsSaid(words[name], ends[name]))}</b>
+          {pots[name] > 0 && (
+            <svg viewBox={`0 0 ${40 * pots[name]} 40`} height="40" aria-hidden>
+              {Array.from({ length: pots[name] }, (_, i) => (
+                <g key={i} transform={`translate(${40 * i} 0)`} fill="none" stroke="currentColor" strokeWidth="2">
+                  <path d="M8 38V16M32 38V16M8 37H32" stroke={ink('glazed')} />
+                  <path d={LIDS[name]} transform={name === 'jams' ? 'rotate(-12 20 12)' : undefined} fill={ink('bg')} />
+                </g>
+              ))}
+            </svg>
+          )}
+        </div>
+      ))}
+    </section>
   );
 }
+
+/** A lid on its pot, 40 wide: over it, in it, small in it. */
+const LIDS: Readonly<Record<Name, string>> = {
+  jams: 'M6 15H34L30 8H22V4H18V8H10Z',
+  good: 'M10 24H30V16H24L22 10H18L16 16H10Z',
+  loose: 'M14 27H27V19H23L22 14H19L18 19H14Z',
+};

@@ -1,10 +1,9 @@
 'use client';
 
 import { obstacleWords } from '@/core/telling';
-import { StageName } from '@/ui/stage';
+import { Finishes, StageName } from '@/ui/stage';
 import { handFigures } from '@/ui/steps';
-import { Box, Grid } from '@chakra-ui/react';
-import { Finishes } from '../answer/finishes';
+import { Box } from '@chakra-ui/react';
 import type { PieceModel } from '../model/use-piece';
 
 /** Why nothing can be weighed out yet. */
@@ -20,9 +19,9 @@ export function HandObstacle({ piece }: { piece: PieceModel }) {
 /** What to roll, cut, press or coil. */
 export function HandFigures({ piece }: { piece: PieceModel }) {
   return (
-    <Grid templateColumns="1fr 1fr" columnGap="4" rowGap="2" marginTop="1">
+    <div className="answer-figures">
       {handFigures(piece.hand, piece.worked, piece.units).map(({ words, figure, finishes, stage }) => (
-        <Box key={words} gridColumn={figure.length > 10 ? 'span 2' : undefined}>
+        <Box key={words} gridColumn={figure.length > 10 ? '1 / -1' : undefined}>
           <Box fontSize="sm" color="fg.muted">
             {words}
           </Box>
@@ -46,6 +45,6 @@ export function HandFigures({ piece }: { piece: PieceModel }) {
           {finishes && <Finishes>{finishes}</Finishes>}
         </Box>
       ))}
-    </Grid>
+    </div>
   );
 }

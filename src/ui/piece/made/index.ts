@@ -3,7 +3,10 @@ import type { Panels } from '../model/panels';
 
 /** The sections of the room of what was made. */
 export const MADE_PANELS: Panels = {
-  runs: lazyPart(() => import('./runs-panel').then((part) => part.RunsPanel)),
-  test: lazyPart(() => import('./test-panel').then((part) => part.TestPanel)),
-  again: lazyPart(() => import('./again-panel').then((part) => part.AgainPanel)),
+  runs: {
+    Panel: lazyPart(() => import('./runs-panel').then((part) => part.RunsPanel)),
+    Answer: lazyPart(() => import('./made-answer').then((part) => part.MadeAnswer)),
+  },
+  test: { Panel: lazyPart(() => import('./test-panel').then((part) => part.TestPanel)) },
+  again: { Panel: lazyPart(() => import('./again-panel').then((part) => part.AgainPanel)) },
 };

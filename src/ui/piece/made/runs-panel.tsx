@@ -1,6 +1,6 @@
 'use client';
 
-import { piecesOf, runsOf } from '@/core/orders';
+import { piecesOf } from '@/core/orders';
 import { sizedPlanPart } from '@/core/part';
 import type { MadePiece, Run, Work } from '@/core/records';
 import { madeActs } from '@/store';
@@ -14,7 +14,9 @@ import type { PieceModel } from '../model/use-piece';
 import { HowMany } from './how-many';
 import { Note } from './note';
 import { OneFired } from './one-fired';
+import { CamePicture } from './came-picture';
 import { Rounds } from './rounds';
+import { useCame } from './use-came';
 
 const SOFTNESS = { '': 'not recorded', soft: 'soft', medium: 'medium', firm: 'firm' } as const;
 const MEASURES = { ruler: 'with a ruler', caliper: 'with calipers' } as const;
@@ -22,16 +24,12 @@ const TOOLS = { gauge: 'with a gauge or calipers', eye: 'by eye' } as const;
 
 /** Every run made of this piece, the last first, with what came out and why. */
 export function RunsPanel({ piece }: { piece: PieceModel }) {
-  const { workspace } = useWorkspace();
-  const { plan, part, ref } = piece;
-  const runs = runsOf(workspace, plan.id)
-    .filter(({ partId }) => (partId ?? plan.id) === (ref === plan.id ? plan.id : part.id))
-    .toReversed();
-  const [openRun, setOpen] = useState<string | undefined>(runs[0]?.id);
+  const { plan } = piece;
+  const { runs, openId, setOpen, came } = useCame(piece);
   return (
     <Box maxWidth="900px">
+      {came && <CamePicture piece={piece} came={came} />}
       <Standard piece={piece} />
-      <HowMany piece={piece} />
       {runs.length === 0 ? (
         <Box color="fg.muted">
           None made yet. Count them as you throw,{' '}
@@ -50,11 +48,12 @@ export function RunsPanel({ piece }: { piece: PieceModel }) {
             key={run.id}
             piece={piece}
             run={run}
-            open={run.id === openRun}
-            onOpen={() => setOpen(run.id === openRun ? undefined : run.id)}
+            open={run.id === openId}
+            onOpen={() => setOpen(run.id === openId ? undefined : run.id)}
           />
         ))
       )}
+      <HowMany piece={piece} />
       <OneFired piece={piece} />
       {runs.length > 1 && <Rounds piece={piece} runs={runs} />}
       <Box maxWidth="640px" marginTop="3">

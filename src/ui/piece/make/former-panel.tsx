@@ -16,6 +16,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { Block, LargeFigure } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
+import { FormerPicture } from './former-picture';
 import { Obstructed } from './obstructed';
 import { RolledSlabs } from './rolled-slabs';
 
@@ -169,6 +170,7 @@ export function FormerPanel({ piece }: { piece: PieceModel }) {
   const ranked = [...workspace.formers].sort((a, b) => used(a) - used(b) || off(a) - off(b));
   return (
     <Box>
+      <FormerPicture piece={piece} work={hand} />
       <Block title="Which former">
         <Box fontSize="sm" color="fg.muted" maxWidth="74ch">
           This piece needs a bowl {units.length(rimDiameter)} wide inside and {units.length(height)} deep, or a hump{' '}
@@ -294,7 +296,7 @@ function Covering({ piece, work }: { piece: PieceModel; work: FormerWork }) {
       {footHeight !== undefined && (
         <LargeFigure
           stage="wet"
-          words="with its foot, high"
+          words="height with its foot"
           small={`finishes ${piece.units.length(withFoot(piece, footHeight).finished)} high`}
           finished
         >

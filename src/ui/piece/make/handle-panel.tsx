@@ -190,7 +190,7 @@ function HandleAnswer({ piece, handle }: { piece: PieceModel; handle: HandleChoi
         <HStack gap="7" flexWrap="wrap" alignItems="flex-start">
           <LargeFigure
             stage={at}
-            words={rope ? `${COUNTED[plan.strands.count]} coils, long` : handle.kind === 'pulled' ? 'pull it, long' : 'cut it, long'}
+            words={rope ? `length of ${COUNTED[plan.strands.count]} coils` : handle.kind === 'pulled' ? 'pulled length' : 'cut length'}
           >
             {length(plan.strands.length)}
           </LargeFigure>

@@ -55,7 +55,11 @@ export function PaperModel({ piece, work }: { piece: PieceModel; work: SlabWork 
           value={measured.lower}
           onValue={(mm) => setMeasured((now) => ({ ...now, lower: mm || undefined }))}
         />
-        <OptionalLength label="High" value={measured.slant} onValue={(mm) => setMeasured((now) => ({ ...now, slant: mm || undefined }))} />
+        <OptionalLength
+          label="Height"
+          value={measured.slant}
+          onValue={(mm) => setMeasured((now) => ({ ...now, slant: mm || undefined }))}
+        />
         {finished && (
           <>
             <LargeFigure words="finishes, mouth">{length(finished.top)}</LargeFigure>

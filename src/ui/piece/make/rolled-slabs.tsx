@@ -6,6 +6,7 @@ import { LabelledChoice, OptionalLength, OptionalPercent } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
+import type { ReactNode } from 'react';
 import { Block, LargeFigure } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
 import { areaWords } from '@/ui/steps';
@@ -18,6 +19,14 @@ function Slab({ slab, piece, at }: { slab: RolledSlab; piece: PieceModel; at: 'w
   const size = `${length(slab.roll.length)} × ${length(slab.roll.width)}`;
   return (
     <Box as="section" aria-label={`Slab ${length(slab.roll.thickness)} thick`} marginBottom="4">
+      <HStack marginBottom="1" gap="2" fontSize="sm" color="fg.muted">
+        <StageName stage={at} />
+        <span>as the parts are cut</span>
+      </HStack>
+      <SheetDrawing
+        slab={slab}
+        words={`Layout: ${slab.laid.length} ${slab.laid.length === 1 ? 'part' : 'parts'} on a slab ${size}, cut ${STAGE_WORDS[at]}`}
+      />
       <HStack gap="8" flexWrap="wrap" alignItems="flex-start" marginBottom="2">
         <LargeFigure stage="wet" words="roll, thick" small={`finishes ${length(slab.finishes)} thick`} finished>
           {length(slab.roll.thickness)}
@@ -37,20 +46,12 @@ function Slab({ slab, piece, at }: { slab: RolledSlab; piece: PieceModel; at: 'w
           {Math.round(slab.used * 100)}% used, {mass(handMass(slab.g * (1 - slab.used), choice))} remains
         </Box>
       </HStack>
-      <HStack marginBottom="1" gap="2" fontSize="sm" color="fg.muted">
-        <StageName stage={at} />
-        <span>as the parts are cut</span>
-      </HStack>
-      <SheetDrawing
-        slab={slab}
-        words={`Layout: ${slab.laid.length} ${slab.laid.length === 1 ? 'part' : 'parts'} on a slab ${size}, cut ${STAGE_WORDS[at]}`}
-      />
     </Box>
   );
 }
 
 /** What to roll, between which battens, and how the parts lie on it. */
-export function RolledSlabs({ piece, work }: { piece: PieceModel; work: SlabWork | FormerWork }) {
+export function RolledSlabs({ piece, work, children }: { piece: PieceModel; work: SlabWork | FormerWork; children?: ReactNode }) {
   const bench = useBench();
   const { texture } = work;
   const set = (change: Partial<typeof texture>, key: string) => {
@@ -59,6 +60,22 @@ export function RolledSlabs({ piece, work }: { piece: PieceModel; work: SlabWork
   };
   return (
     <Block title="Roll and lay out">
+      {work.obstacle ? (
+        <Obstructed obstacle={work.obstacle} />
+      ) : (
+        <Box marginBottom="1">
+          <StageName stage="wet" />
+        </Box>
+      )}
+      {work.slabs.map((slab, i) => (
+        <Slab key={i} slab={slab} piece={piece} at={work.at} />
+      ))}
+      {(work.totalG ?? 0) > 5000 && (
+        <Box fontSize="sm" color="warn">
+          <b>Caution:</b> heavy slabs: lift them on their boards, with help, and divide the load.
+        </Box>
+      )}
+      {children}
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="3">
         <PiecesField
           label="Pieces from it"
@@ -116,21 +133,6 @@ export function RolledSlabs({ piece, work }: { piece: PieceModel; work: SlabWork
         </chakra.span>
         .
       </Box>
-      {work.obstacle ? (
-        <Obstructed obstacle={work.obstacle} />
-      ) : (
-        <Box marginBottom="1">
-          <StageName stage="wet" />
-        </Box>
-      )}
-      {work.slabs.map((slab, i) => (
-        <Slab key={i} slab={slab} piece={piece} at={work.at} />
-      ))}
-      {(work.totalG ?? 0) > 5000 && (
-        <Box fontSize="sm" color="warn">
-          <b>Caution:</b> heavy slabs: lift them on their boards, with help, and divide the load.
-        </Box>
-      )}
     </Block>
   );
 }

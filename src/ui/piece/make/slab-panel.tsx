@@ -81,7 +81,6 @@ export function SlabPanel({ piece }: { piece: PieceModel }) {
   const kind = FAMILIES[piece.form.family].slabs;
   return (
     <Box>
-      <Choices piece={piece} work={hand} />
       {kind === 'darts' && (
         <Box fontSize="sm" color="fg.muted" marginBottom="3" maxWidth="70ch">
           This wall curves in two directions. Make it with the darts below, in a former, or from coils.
@@ -92,7 +91,9 @@ export function SlabPanel({ piece }: { piece: PieceModel }) {
           The foot ring is not included. Add it as a strip of the same slab, or leave the foot flat.
         </Box>
       )}
-      <RolledSlabs piece={piece} work={hand} />
+      <RolledSlabs piece={piece} work={hand}>
+        <Choices piece={piece} work={hand} />
+      </RolledSlabs>
       <Box display={{ base: 'block', md: 'none' }}>
         <AssembledPiece piece={piece} />
       </Box>

@@ -1,86 +1,70 @@
 'use client';
 
-import { type Advice, type Opening, USUAL_OPENING, USUAL_SHORTENING, type WheelSteps, adviceFor, wheelSteps } from '@/core/sizing';
-import { StageName } from '@/ui/stage';
+import { type Opening, USUAL_OPENING, USUAL_SHORTENING, type WheelSteps } from '@/core/sizing';
 import { STEP_TITLES, StepDrawing, figuresAt, scaleOf, weighOutText } from '@/ui/steps';
 import { Box, HStack, chakra } from '@chakra-ui/react';
-import { useMemo } from 'react';
 import { OrderPanel } from './order-panel';
 import { OptionalLength, OptionalNumber, OptionalPercent } from '@/ui/fields';
 import type { PieceModel } from '../model/use-piece';
+import { useStep } from './wheel-steps';
 
-const DRAWN = { width: 150, height: 112 };
+const LARGE = { width: 820, height: 330 };
+const SMALL = { width: 104, height: 84 };
 
-function AdviceLines({ advice }: { advice: readonly Advice[] }) {
-  return advice.map(({ words, caution }) => (
-    <Box key={words} fontSize="sm" lineHeight="1.35" marginTop="1" color={caution ? 'warn' : 'fg.muted'}>
-      {caution && <chakra.b>Caution: </chakra.b>}
-      {words}
-    </Box>
-  ));
-}
-
-/** What to do at the wheel, in order: each step drawn to one scale, with what to measure and what to mind. */
+/** What to do at the wheel, in order: the step at hand drawn large with what stood before it, all of them in a row below, at one scale. */
 export function StepsPanel({ piece }: { piece: PieceModel }) {
   const { worked, part } = piece;
-  const { shortening = USUAL_SHORTENING, opening, runBall = worked.sized.masses.ball } = piece.throwing;
-  const wheel = useMemo(
-    () => wheelSteps(worked.clay, worked.sized, worked.making, { shortening, opening, runBall }),
-    [worked, shortening, opening, runBall],
-  );
-  const advice = adviceFor(worked.sized, part.way);
-  const scale = scaleOf(wheel.steps, DRAWN);
+  const at = useStep(piece);
+  const { wheel, step, index, pick } = at;
+  const { shortening = USUAL_SHORTENING, runBall = worked.sized.masses.ball } = piece.throwing;
+  const small = scaleOf(wheel.steps, SMALL);
   const figures = figuresAt(worked, wheel, weighOutText(runBall, part, piece.units), piece.units);
   return (
     <Box>
-      <HStack justifyContent="space-between" flexWrap="wrap">
-        <StageName stage="wet" />
-        {wheel.cylinder && (
-          <HStack fontSize="sm" color="fg.muted" alignItems="flex-end">
-            <OptionalPercent
-              label="Share of the pull that goes into height"
-              width="11.875rem"
-              most={100}
-              value={shortening * 100}
-              onValue={(percent, key) =>
-                piece.takePart({ shortening: percent === undefined ? undefined : percent / 100 }, 'stretch that goes into height', key)
-              }
-            />
-          </HStack>
-        )}
-      </HStack>
+      <div className="step-large">
+        <StepDrawing
+          step={step}
+          before={wheel.steps[index - 1]}
+          scale={scaleOf(wheel.steps, LARGE)}
+          size={LARGE}
+          pointer={step.name === 'shape' || step.name === 'needle' ? worked.sized.thrown.gauge : undefined}
+        />
+      </div>
+      <div className="step-scroll" tabIndex={0} role="group" aria-label="Steps at the wheel">
+        <chakra.ol className="step-row">
+          {wheel.steps.map(({ name }, i) => (
+            <li key={name} data-step={name}>
+              <button type="button" aria-current={i === index ? 'step' : undefined} onClick={() => pick(name)}>
+                <StepDrawing step={wheel.steps[i]!} scale={small} size={SMALL} />
+                <span className="step-title">
+                  {i + 1} {STEP_TITLES[name]}
+                </span>
+                {figures[name].slice(0, 2).map((line, j) => (
+                  <span key={line} className={j === 0 ? 'step-figure' : 'step-more'}>
+                    {line}
+                  </span>
+                ))}
+              </button>
+            </li>
+          ))}
+        </chakra.ol>
+      </div>
       {wheel.opened && <HowOpened piece={piece} />}
-      <chakra.ol
-        display="grid"
-        gridTemplateColumns="repeat(auto-fill, minmax(150px, 1fr))"
-        columnGap="5"
-        rowGap="4"
-        listStyleType="none"
-        marginTop="1"
-      >
-        {wheel.steps.map((step, i) => (
-          <chakra.li key={step.name} data-step={step.name}>
-            <StepDrawing step={step} scale={scale} size={DRAWN} />
-            <chakra.h3 fontWeight="650">
-              {i + 1}. {STEP_TITLES[step.name]}
-            </chakra.h3>
-            {figures[step.name].map((line, j) => (
-              <Box
-                key={line}
-                color="wet"
-                fontFamily="figure"
-                fontVariantNumeric="tabular-nums"
-                fontSize={j === 0 ? '1.1875rem' : '0.9375rem'}
-                fontWeight={j === 0 ? 680 : 500}
-                lineHeight="1.3"
-              >
-                {line}
-              </Box>
-            ))}
-            <AdviceLines advice={advice.filter((each) => each.step === step.name)} />
-          </chakra.li>
-        ))}
-      </chakra.ol>
+      {wheel.cylinder && (
+        <OptionalPercent
+          label="Share of the pull that goes into height"
+          width="18rem"
+          most={100}
+          value={shortening * 100}
+          onValue={(percent, key) =>
+            piece.takePart(
+              { shortening: percent === undefined ? undefined : percent / 100 },
+              'share of the pull that goes into height',
+              key,
+            )
+          }
+        />
+      )}
       <WallTable piece={piece} wheel={wheel} />
       <chakra.h3 fontWeight="680" fontSize="1.0625rem" marginTop="6">
         Drying and firing

@@ -28,7 +28,7 @@ export function fitGauge(work: FitWork): Gauge {
       ...(disc ? [{ what: 'whole disc', mm: disc.width }] : []),
       ...(flange
         ? [
-            { what: 'coil for the flange, long', mm: flange.length },
+            { what: 'length of the coil for the flange', mm: flange.length },
             { what: 'coil for the flange, thick', mm: flange.thickness },
           ]
         : []),

@@ -8,6 +8,7 @@ import { StageName } from '@/ui/stage';
 import { useUnits } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import type { PieceModel } from '../model/use-piece';
+import { GaugePicture } from './gauge-picture';
 
 /** Every gauge by what it measures from, with what is set once for all of them. */
 export function GaugesTool({ piece, gauges, bat }: { piece: PieceModel; gauges: readonly Gauge[]; bat: Bat | undefined }) {
@@ -15,6 +16,7 @@ export function GaugesTool({ piece, gauges, bat }: { piece: PieceModel; gauges: 
   const { length } = useUnits();
   return (
     <Box>
+      {piece.by === 'wheel' && <GaugePicture piece={piece} />}
       <HStack gap="4" flexWrap="wrap" fontSize="sm" color="fg.muted" marginBottom="3">
         {bat ? (
           <OnBat piece={piece} bat={bat} />

@@ -1,4 +1,5 @@
 import type { SystemStyleObject } from '@chakra-ui/react';
+import { LYING } from './lying';
 
 /** What comes up over the page. */
 const FLOATING = {
@@ -16,7 +17,7 @@ export const HEAD: Record<string, SystemStyleObject> = {
   '.head': {
     position: 'relative',
     display: { base: 'grid', lg: 'flex' },
-    flexWrap: 'wrap',
+    flexWrap: { base: 'wrap', lg: 'nowrap' },
     gridTemplateColumns: 'minmax(0, auto) 1fr 44px',
     alignItems: 'center',
     rowGap: '1',
@@ -26,11 +27,21 @@ export const HEAD: Record<string, SystemStyleObject> = {
     paddingBottom: { base: '2', lg: '0' },
     background: 'bar',
     color: 'bar.fg',
+    // a phone lying down: one line, the places moved sideways in it
+    [LYING]: {
+      display: 'flex',
+      flexWrap: 'nowrap',
+      minHeight: '44px',
+      paddingBottom: '0',
+      '& .places': { flex: '1 1 0', fontSize: '0.875rem', overflowX: 'auto' },
+      '& .head-tools': { flexWrap: 'nowrap' },
+    },
   },
   '.brand': { display: { base: 'none', xl: 'block' }, fontSize: '1.375rem', fontWeight: '750', letterSpacing: '-0.01em' },
   '.head-tools': {
     display: 'flex',
-    flexWrap: 'wrap',
+    flexShrink: '0',
+    flexWrap: { base: 'wrap', lg: 'nowrap' },
     justifyContent: 'end',
     justifySelf: 'end',
     gridColumn: '2 / -1',
@@ -61,7 +72,13 @@ export const HEAD: Record<string, SystemStyleObject> = {
     },
     '& a[aria-current]': { color: 'bar.fg', fontWeight: '650', borderColor: '#8fd0b6' },
   },
-  '.finder-place': { position: 'relative', flex: { lg: 'none', xl: '0 1 250px' }, minWidth: '0', width: { base: '44px', xl: '250px' } },
+  '.finder-place': {
+    position: 'relative',
+    flex: { lg: 'none', xl: '1 1 120px' },
+    minWidth: '0',
+    width: { base: '44px', xl: 'auto' },
+    maxWidth: { xl: '250px' },
+  },
   // a sign until it is pressed, then over the places, where there is no room for a field
   '.finder-sign': { position: 'absolute', inset: '0', margin: 'auto', pointerEvents: 'none', display: { xl: 'none' } },
   '.finder-place:not(:focus-within) .finder-field': {

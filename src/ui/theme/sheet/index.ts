@@ -1,6 +1,7 @@
 import { createSystem, defaultBaseConfig, defineConfig } from '@chakra-ui/react';
 import { COLORS, tokens } from '../tokens';
 import { DRAWING } from './drawing';
+import { FRAME } from './frame';
 import { HEAD } from './head';
 import { LEDGER } from './ledger';
 import { LISTS } from './lists';
@@ -49,6 +50,7 @@ const globals = defineConfig({
     ...DRAWING,
     ...LISTS,
     ...HEAD,
+    ...FRAME,
     ...PIECE,
     ...START,
     ...WHEEL,

@@ -4,8 +4,8 @@ import { FIGURES } from './figures';
 /** The ledger: every size at every stage. */
 export const LEDGER: Record<string, SystemStyleObject> = {
   '.ledger': { width: '100%', minWidth: '20rem', tableLayout: 'fixed', borderCollapse: 'collapse' },
-  '.ledger .sizes': { width: { base: '4rem', md: '7.75rem' } },
-  '.ledger td, .ledger thead th:not(:first-child)': { paddingInline: { base: '1', md: '2' }, textAlign: 'right' },
+  '.ledger .sizes': { width: { base: '4rem', md: '6.5rem', xl: '7.75rem' } },
+  '.ledger td, .ledger thead th:not(:first-child)': { paddingInline: { base: '1', xl: '2' }, textAlign: 'right' },
   '.ledger thead th': { fontWeight: '400', verticalAlign: 'bottom' },
   '.ledger thead th:first-child': { textAlign: 'left', fontSize: { base: '0.6875rem', md: 'xs' }, color: 'fg.muted' },
   '.ledger-stage': {
@@ -32,7 +32,7 @@ export const LEDGER: Record<string, SystemStyleObject> = {
     textAlign: 'left',
     fontWeight: '450',
     whiteSpace: { md: 'nowrap' },
-    fontSize: { base: '0.8125rem', md: '0.9375rem' },
+    fontSize: { base: '0.8125rem', md: 'sm', xl: '0.9375rem' },
     lineHeight: '1.15',
   },
   '.ledger [data-gives] th': { fontSize: 'sm', color: 'fg.muted', paddingInlineStart: '2' },

@@ -75,7 +75,8 @@ export const PARTS: Record<string, SystemStyleObject> = {
   '.word-choice': {
     appearance: 'none',
     fieldSizing: 'content',
-    maxWidth: '100%',
+    // with the comma after it
+    maxWidth: 'calc(100% - 0.6em)',
     minHeight: 'max(var(--finger), 28px)',
     minWidth: 'var(--finger)',
     background: 'transparent',

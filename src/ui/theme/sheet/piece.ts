@@ -1,10 +1,15 @@
 import type { SystemStyleObject } from '@chakra-ui/react';
 import { FIGURES } from './figures';
+import { LYING } from './lying';
 
 /** A piece's sheet: its sentence, the answer, the drawing, its rooms. */
 export const PIECE: Record<string, SystemStyleObject> = {
   '.sentence-line': { display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', columnGap: '3' },
-  '.sentence': { fontSize: { base: '1rem', md: '1.0625rem' }, lineHeight: { base: '1.3', md: '1.5' } },
+  // a phone lying down: what is chosen in one line, moved sideways
+  '.sentence-line, .sheet-sections': {
+    [LYING]: { flexWrap: 'nowrap', overflowX: 'auto', whiteSpace: 'nowrap', paddingTop: '0', paddingBottom: '0' },
+  },
+  '.sentence': { minWidth: '0', maxWidth: '100%', fontSize: { base: '1rem', md: '1.0625rem' }, lineHeight: { base: '1.3', md: '1.5' } },
   '.sentence-aside': {
     fontSize: 'sm',
     color: 'fg.muted',
@@ -17,14 +22,44 @@ export const PIECE: Record<string, SystemStyleObject> = {
   '.sheet': {
     display: 'grid',
     gridTemplateAreas: {
-      base: '"title" "answer" "drawing" "rooms" "working"',
-      md: '"title side" "drawing side" "rooms side"',
+      base: '"title" "answer" "sections" "drawing" "rooms" "working"',
+      md: '"rail title side" "rail sections side" "rail drawing side" "rail rooms side"',
     },
-    gridTemplateColumns: { base: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 300px', xl: 'minmax(0, 1fr) 360px' },
-    gridTemplateRows: { md: 'auto auto 1fr' },
+    gridTemplateColumns: {
+      base: 'minmax(0, 1fr)',
+      md: '92px minmax(0, 1fr) 280px',
+      lg: '104px minmax(0, 1fr) 300px',
+      xl: '124px minmax(0, 1fr) 336px',
+    },
+    gridTemplateRows: { md: 'auto auto auto 1fr' },
     minHeight: { md: 'calc(100vh - 52px)' },
+    [LYING]: {
+      gridTemplateAreas: '"rail title side" "rail sections side" "rail drawing side" "rail rooms side"',
+      gridTemplateColumns: '84px minmax(0, 1fr) 232px',
+      gridTemplateRows: 'auto auto auto 1fr',
+      paddingBottom: '0',
+    },
+    // the rail lies over the foot of the page
+    paddingBottom: { base: '72px', md: '0' },
   },
-  '.sheet-title': { gridArea: 'title', padding: { base: '8px 12px', md: '10px 20px 0' }, minWidth: '0' },
+  '.sheet-rail': { gridArea: { md: 'rail' } },
+  '.sheet-title': { gridArea: 'title', padding: { base: '8px 12px', md: '10px 20px 0 28px' }, minWidth: '0' },
+  '.sheet-sections': {
+    gridArea: 'sections',
+    display: 'flex',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    columnGap: '2',
+    padding: { base: '8px 12px 0', md: '2px 20px 0 28px' },
+    minWidth: '0',
+    '& > nav': { marginInlineEnd: 'auto' },
+    '& .choice': {
+      minHeight: 'max(var(--finger), 30px)',
+      borderColor: 'transparent',
+      background: 'transparent',
+      fontSize: { base: '1rem', md: 'sm' },
+    },
+  },
   '.sheet-side': { display: { base: 'contents', md: 'block' }, gridArea: { md: 'side' }, background: { md: 'bg.panel' }, minWidth: '0' },
   // beside what is scrolled the answer stays, with its arithmetic; what finds no room on the screen is scrolled by itself
   '.sheet-beside': {
@@ -41,14 +76,14 @@ export const PIECE: Record<string, SystemStyleObject> = {
     padding: { base: '12px', md: '14px 20px 6px' },
     minWidth: '0',
   },
-  '.sheet-drawing': { gridArea: 'drawing', padding: { base: '12px', md: '0 20px' }, minWidth: '0' },
+  '.sheet-drawing': { gridArea: 'drawing', padding: { base: '12px', md: '0 20px 0 28px' }, minWidth: '0' },
   '.sheet-working': {
     gridArea: { base: 'working', md: 'auto' },
     background: 'bg.panel',
     padding: { base: '12px', md: '6px 20px 12px' },
     minWidth: '0',
   },
-  '.sheet-rooms': { gridArea: 'rooms', padding: { base: '8px', md: '0 20px 12px' }, minWidth: '0' },
+  '.sheet-rooms': { gridArea: 'rooms', padding: { base: '8px', md: '0 20px 12px 28px' }, minWidth: '0' },
   '.working': { fontSize: 'sm', lineHeight: '1.45', fontVariantNumeric: 'tabular-nums' },
   '.working > h2': { fontWeight: '650', marginBottom: '1' },
   '.working-adding': { marginTop: '2', color: 'fg.muted' },
@@ -89,35 +124,6 @@ export const PIECE: Record<string, SystemStyleObject> = {
   },
   '.sheet:has(input:focus) .answer-strip[data-wanted]': { display: { base: 'flex', md: 'none' } },
 
-  '.rooms': {
-    display: 'flex',
-    flexWrap: 'wrap',
-    alignItems: 'flex-end',
-    justifyContent: 'space-between',
-    columnGap: '3',
-    borderBottomWidth: '1px',
-    borderColor: 'line',
-    '& nav': { display: 'flex', overflowX: 'auto', maxWidth: '100%' },
-    '& nav button': {
-      minHeight: 'max(var(--finger), 34px)',
-      minWidth: 'var(--finger)',
-      paddingInline: { base: '9px', md: '14px' },
-      color: 'fg.muted',
-      cursor: 'pointer',
-      borderBottomWidth: '3px',
-      borderColor: 'transparent',
-      whiteSpace: 'nowrap',
-      _hover: { background: 'act.wash' },
-    },
-    '& nav button[aria-current]': { color: 'fg', fontWeight: '680', borderColor: 'fg' },
-    '& kbd': { fontFamily: 'body', fontSize: '0.6875rem', fontWeight: '400', color: 'fg.muted', display: { base: 'none', md: 'inline' } },
-    '& .choice': {
-      minHeight: 'max(var(--finger), 30px)',
-      borderColor: 'transparent',
-      background: 'transparent',
-      fontSize: { base: '1rem', md: 'sm' },
-    },
-  },
   '.parts': { display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: '4' },
   '.room': { paddingTop: '2' },
   // large type on a small screen: figures stay whole, and the table is moved sideways

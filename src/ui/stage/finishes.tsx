@@ -1,4 +1,4 @@
-import { StageMark } from '@/ui/stage';
+import { StageMark } from './stage-mark';
 import { memo } from 'react';
 
 /** What a rounded wet figure comes out of the kiln at. */
