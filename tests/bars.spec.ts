@@ -18,11 +18,11 @@ test('a fifth bar moves a piece’s wet width and its range, and undo takes it b
   await pieces.getByRole('link', { name: 'Honey jar, wide' }).click();
   await expect(page.getByLabel('Mouth, outside, wet', { exact: true })).toHaveValue('104.2');
   const range = page.getByRole('region', { name: 'Answer' });
-  await expect(range).toContainText(/9\sin\s10\sare\s9\d(\.\d)?\sto\s9\d(\.\d)?\smm\sacross/);
+  await expect(range).toContainText(/9\sin\s10\sfinish\s9\d(\.\d)?\sto\s9\d(\.\d)?\smm\sacross/);
   await page.keyboard.press('ControlOrMeta+z');
   await page.keyboard.press('ControlOrMeta+z');
   await expect(page.getByLabel('Mouth, outside, wet', { exact: true })).toHaveValue('104');
-  await expect(range).toContainText(/9\sin\s10\sare\s91(\.\d)?\sto\s9[23](\.\d)?\smm\sacross/);
+  await expect(range).toContainText(/9\sin\s10\sfinish\s91(\.\d)?\sto\s9[23](\.\d)?\smm\sacross/);
 });
 
 test('five bars are entered by keyboard down the column, as a caliper types them', async ({ page }) => {
@@ -35,7 +35,7 @@ test('five bars are entered by keyboard down the column, as a caliper types them
     await page.keyboard.press('Enter');
   }
   await expect(page.getByTestId('shrinkage')).toHaveText('5%');
-  await expect(page.getByTestId('belief')).toContainText('5 bars of this batch outweigh what architectural typically does');
+  await expect(page.getByTestId('belief')).toContainText('From 5 bars of this batch, with the typical figure for architectural');
   await expect(page.getByRole('region', { name: 'Pieces in this clay' }).getByRole('row', { name: /Yard planter/ })).toContainText(
     'was 297.9 mm 294.9 mm',
   );
@@ -126,7 +126,7 @@ test('charts tell their values in words, by keyboard and as tables', async ({ pa
     '88.5',
   );
   await charts.getByText('How the estimate was reached').click();
-  await expect(charts.getByRole('group', { name: /Before any bar about 11%/ })).toBeVisible();
+  await expect(charts.getByRole('group', { name: /Before any bars: about 11%/ })).toBeVisible();
 });
 
 test('two clays are mixed, and every piece is compared in every clay', async ({ page }) => {

@@ -65,7 +65,7 @@ test('one mark of an old rule says what it suits, and rules of thumb what they c
   await room(page, 'Tools', 'Check a shrink rule');
   const check = page.getByRole('region', { name: 'Check a shrink rule' });
   await expect(check.getByRole('status')).toContainText('shrinks 11.5%');
-  await type(page, 'It stands from zero', '108.3');
+  await type(page, 'Measured from zero', '108.3');
   await expect(check.getByRole('status')).toContainText('shrinks 7.7%');
   await expect(check).toContainText('An inch per foot gives 99.7 mm wet');
 });

@@ -58,7 +58,7 @@ test('what is damaged, foreign, newer or hostile is refused whole, with the plac
   const cases: [string, string, RegExp][] = [
     ['cut.json', JSON.stringify(file).slice(0, 900), /not valid JSON/],
     ['notes.json', '{"notes":[]}', /not a Rimbet workspace file/],
-    ['newer.json', JSON.stringify({ ...file, version: 9 }), /version 9, from a newer Rimbet/],
+    ['newer.json', JSON.stringify({ ...file, version: 9 }), /newer Rimbet \(version 9\)/],
     ['broken.json', JSON.stringify(broken), /plans\.2\.parts\.0\.sizes\.height\.0\.mm must be a number.*not “tall”/],
     ['<b>.json', JSON.stringify({ ...file, '<img src=x onerror=alert(1)>': 1 }), /·img src=x onerror=alert\(1\)·/],
   ];

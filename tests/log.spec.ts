@@ -176,7 +176,7 @@ test('the one that came out right becomes the standard; rounds are laid over eac
   await expect(made).toContainText('2 of your 36 lost');
   await expect(made.locator('[data-make]')).toHaveText('16');
   await made.getByRole('button', { name: '4', exact: true }).click();
-  await expect(made.locator('[data-came=""]')).toContainText('on target, as far as a ruler can tell');
+  await expect(made.locator('[data-came="true"]')).toContainText('on target, as far as a ruler can tell');
   await made.getByRole('button', { name: 'Make this the reference piece' }).click();
   await expect(made).toContainText('Reference piece: no. 4, 2026-10-12');
   await type(page, 'How it was made (pulls, rib, lip)', 'three pulls, wooden rib, lip with a strip of leather');

@@ -87,12 +87,12 @@ test('a pasted table becomes pieces: columns said by hand, faults by line, all o
   await table.getByLabel('Column sort holds', { exact: true }).selectOption('form');
   await expect(table.getByRole('row', { name: /Pot/ })).toContainText('not a form Rimbet knows');
   await expect(table.getByRole('row', { name: /Slip/ })).toContainText('wide');
-  await expect(table.getByRole('status')).toHaveText(/2 of 4 lines become pieces/);
+  await expect(table.getByRole('status')).toHaveText(/2 of 4 lines can become pieces/);
   await expect(table.getByRole('row', { name: /Soup/ })).toContainText('wet, as a bowl in Heron Buff');
-  await table.getByRole('button', { name: 'Make 2 pieces' }).click();
+  await table.getByRole('button', { name: 'Create 2 pieces' }).click();
   await expect(page.getByTestId('count')).toHaveText('21 pieces');
   // what is none yet stays to be put right, its columns as they were said
-  await expect(table.getByRole('status')).toHaveText(/None of 2 lines become pieces/);
+  await expect(table.getByRole('status')).toHaveText(/None of 2 lines can become pieces/);
   const left = table.getByLabel('Paste the table', { exact: true });
   await expect(left).toHaveValue('piece\tsort\tmouth\theight\nPot\tteapot\t90\t90\nSlip\tcup\twide\t90');
   await expect(page.getByRole('row', { name: 'Soup' })).toBeVisible();

@@ -240,7 +240,7 @@ test('a suggestion follows: an assumed wall goes with the size and is kept at a 
     await expect(answer(page, 'ball')).toHaveText(ball);
     await room(page, 'Results', 'Remake a fired piece');
     await expect(page.locator('[data-again="ball"]')).toHaveText(ball);
-    await expect(page.getByLabel('Its wall', { exact: true })).toHaveValue('unknown');
+    await expect(page.getByLabel('Wall thickness', { exact: true })).toHaveValue('unknown');
   });
   await test.step('a box asks for three sizes', async () => {
     await visit(page, '/new');

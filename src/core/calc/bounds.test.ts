@@ -103,8 +103,7 @@ describe('a question', () => {
   it('has lists of so many and no more, and days that there are', () => {
     const days = (date: unknown) => outOfBounds('schedule', 'due', date);
     for (const date of ['2026-12-18', '2028-02-29']) expect(days(date)).toBeUndefined();
-    for (const date of ['2027-02-29', '18.12.2026', 'soon', '2026-12-180', '2026-13-01'])
-      expect(days(date)).toContain('is not a date');
+    for (const date of ['2027-02-29', '18.12.2026', 'soon', '2026-12-180', '2026-13-01']) expect(days(date)).toContain('is not a date');
     const step = { name: 'throw', days: 1 };
     const steps = (count: number) =>
       outOfBounds(

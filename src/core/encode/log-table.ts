@@ -170,7 +170,12 @@ function cameIn(cell: Cells, unit: LengthUnit, was: MadePiece | undefined): Resu
   const read = together({
     sizes: sizesOf(cell, unit, was?.sizes),
     weights: weightsOf(cell, was?.weights),
-    shelf: wordIn<Shelf>(FORMER_SHELF_WORDS[cell('stands').toLowerCase()] ?? cell('stands'), SHELVES, 'stands', (word) => SHELF_WORDS[word]),
+    shelf: wordIn<Shelf>(
+      FORMER_SHELF_WORDS[cell('stands').toLowerCase()] ?? cell('stands'),
+      SHELVES,
+      'stands',
+      (word) => SHELF_WORDS[word],
+    ),
     wrong: wordsIn<Wrong>(cell('wrong'), WRONG, 'wrong'),
     fate: wordIn<Fate>(cell('became'), FATES, 'became'),
     glaze: textIn(cell, 'glaze', 200),

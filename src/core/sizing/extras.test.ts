@@ -100,7 +100,9 @@ describe('a ball turned back into a piece', () => {
     expect(from(3, 'proportions').ok).toBe(true);
     expect(message(20, 'height')).toMatch(/^20 g is too little clay: the smallest of this shape takes 22 g\. The wall/);
     expect(from(23, 'height').ok).toBe(true);
-    expect(message(80, 'mouth')).toMatch(/^80 g is too little clay: the smallest of this shape takes 85 g\. The floor .* would reach the rim/);
+    expect(message(80, 'mouth')).toMatch(
+      /^80 g is too little clay: the smallest of this shape takes 85 g\. The floor .* would reach the rim/,
+    );
     expect(from(86, 'mouth').ok).toBe(true);
     expect(message(5e7, 'mouth')).toMatch(
       /^50000000 g is too much: the largest of this shape takes \d+ g\..* Weigh out less, or keep another size\.$/,

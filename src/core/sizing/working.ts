@@ -257,7 +257,7 @@ export function working(worked: Worked, name: NumberName, writers: Writers): Wor
   if (name === 'capacity') {
     return {
       title: 'holds, full to the brim',
-      lines: [`The inside of the glazed piece, floor to rim, turned about its axis: ${writers.volume(worked.sized.capacityMl)}`],
+      lines: [`The inside of the finished piece, floor to rim, turned about its axis: ${writers.volume(worked.sized.capacityMl)}`],
     };
   }
   return thrownWorking(worked, name, writers);

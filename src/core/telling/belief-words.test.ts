@@ -53,7 +53,9 @@ describe('what a belief rests on, in words', () => {
     [0.74, 'about half a bar'],
     [0.75, 'about 1 bar'],
     [1.6, 'about 2 bars'],
-  ])('tells a weight of %d as %s', (prior, words) => expect(rests(many(1, 'bar', true), { own: 9, prior })).toContain(`counted as ${words}.`));
+  ])('tells a weight of %d as %s', (prior, words) =>
+    expect(rests(many(1, 'bar', true), { own: 9, prior })).toContain(`counted as ${words}.`),
+  );
 
   it('says when bars of another firing stand in', () => {
     const evidence = { sorted: many(1, 'bar', true), otherFiringStandsIn: true };

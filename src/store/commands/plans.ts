@@ -1,6 +1,7 @@
 import type { Firing } from '@/core/clay';
 import { NEW_MAKING, PLAIN, plainCup, withChoices, withLetGo, withManner, withTyped } from '@/core/part';
 import {
+  type Body,
   type BarRecord,
   type Handmade,
   mainPart,
@@ -68,21 +69,33 @@ export function createPlan(options: { name?: string; rimDiameter?: number; bodyI
   return { id, act: add('plans', `new piece “${name}”`, { id, name, note: '', parts: [part], createdAt: at, changedAt: at }) };
 }
 
-/** What comes into the shop with a new piece: a lot of the kit it was made to, the ball its maker says they take. */
+/** What comes into the workshop with a new piece: a lot of the kit it was made to, the ball its maker says they take, its clay. */
 interface Brought {
   readonly stock?: Stock | undefined;
   readonly said?: SaidBall | undefined;
+  /** A clay founded with it. */
+  readonly body?: Body | undefined;
 }
 
 /** A piece of a part that was worked out before, with what comes into the shop with it. */
-export function addPlan(name: string, part: Part, { stock, said }: Brought = {}): { act: Act; id: string } {
+export function addPlan(name: string, part: Part, { stock, said, body }: Brought = {}): { act: Act; id: string } {
   const id = newId();
   const at = now();
   const lot = stock && { ...stock, id: newId() };
-  const own: Part = { ...part, id: newId(), ...(lot && part.fit && { fit: { ...part.fit, stockId: lot.id } }) };
+  const clay = body && { ...body, id: newId(), createdAt: at };
+  const own: Part = {
+    ...part,
+    id: newId(),
+    ...(clay && { bodyId: clay.id }),
+    ...(lot && part.fit && { fit: { ...part.fit, stockId: lot.id } }),
+  };
   const plan: Plan = { id, name, note: '', parts: [own], createdAt: at, changedAt: at };
   const act = add('plans', `new piece “${name}”`, plan);
-  const brought = [...(lot ? [setShop('stock', (known = []) => [...known, lot])] : []), ...(said ? [setBall(said.way, said)] : [])];
+  const brought = [
+    ...(clay ? [add('bodies', `new clay “${clay.name}”`, clay)] : []),
+    ...(lot ? [setShop('stock', (known = []) => [...known, lot])] : []),
+    ...(said ? [setBall(said.way, said)] : []),
+  ];
   return { id, act: { ...act, change: (workspace) => [...brought.flatMap(({ change }) => change(workspace)), ...act.change(workspace)] } };
 }
 

@@ -32,13 +32,21 @@ export function RuleCheck({ clay, finished }: { clay: ClayFigures; finished: num
   };
   const sized = (mm: number) => (Math.abs(mm) < 0.05 ? 'exactly that' : `${exactly(Math.abs(mm))} ${mm > 0 ? 'larger' : 'smaller'}`);
   return (
-    <Box as="section" aria-label="Check a rule" borderTopWidth="1px" borderColor="line" paddingBlock="3" fontSize="sm" lineHeight="1.6">
+    <Box
+      as="section"
+      aria-label="Check a shrink rule"
+      borderTopWidth="1px"
+      borderColor="line"
+      paddingBlock="3"
+      fontSize="sm"
+      lineHeight="1.6"
+    >
       <chakra.h3 fontWeight="650" fontSize="md">
-        Check a rule, or copy one
+        Check or copy a shrink rule
       </chakra.h3>
       <Box>
-        The mark labelled <LengthInput label="The mark reads" mm={reads} takeMm={take(setReads)} known color="glazed" style={FIELD} />{' '}
-        stands <LengthInput label="It stands from zero" mm={stands} takeMm={take(setStands)} known color="wet" style={FIELD} /> from zero.
+        The mark labelled <LengthInput label="The mark reads" mm={reads} takeMm={take(setReads)} known color="glazed" style={FIELD} /> is{' '}
+        <LengthInput label="Measured from zero" mm={stands} takeMm={take(setStands)} known color="wet" style={FIELD} /> from zero.
       </Box>
       <Box role="status">
         {suits > 0 ? `This rule suits a clay that shrinks ${writePercent(suits * 100)}.` : 'This is a plain rule, not a shrink rule.'} In

@@ -15,7 +15,7 @@ class Fetched extends Component<{ readonly children: ReactNode }, { readonly fai
     if (!this.state.failed) return this.props.children;
     return (
       <div role="alert" className="not-fetched">
-        This part of Rimbet could not be loaded. Nothing of yours is lost.{' '}
+        This part of Rimbet could not be loaded. Your work is still here.{' '}
         <button type="button" onClick={() => window.location.reload()}>
           Load it again
         </button>

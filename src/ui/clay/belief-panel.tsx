@@ -22,7 +22,14 @@ export function BeliefPanel({ view }: { view: ClayView }) {
   return (
     <Box as="section" aria-label="Estimated shrinkage" marginTop="3">
       <HStack gap="4" flexWrap="wrap" alignItems="end">
-        <Box fontFamily="figure" fontWeight="680" fontSize="4rem" lineHeight="1" fontVariantNumeric="tabular-nums" data-testid="shrinkage">
+        <Box
+          fontFamily="figure"
+          fontWeight="680"
+          fontSize="min(4rem, 20vw)"
+          lineHeight="1"
+          fontVariantNumeric="tabular-nums"
+          data-testid="shrinkage"
+        >
           {writePercent(figures.shrinkage.width * 100)}
         </Box>
         <HStack gap="3">

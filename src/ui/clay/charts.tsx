@@ -101,7 +101,7 @@ function Stair({ view, bars }: { view: ClayView; bars: readonly BarRecord[] }) {
   return (
     <Chart
       title="From 100 wet to finished"
-      says={`From 100 wet to ${meanLine.at(-1)!.value.toFixed(1)} glazed for this batch and firing; a thin line for each bar.`}
+      says={`From 100 wet to ${meanLine.at(-1)!.value.toFixed(1)} finished for this batch and firing; a thin line for each bar.`}
       head={['bar', ...STAGES.map((stage) => STAGE_WORDS[stage])]}
       rows={[
         ['estimated', ...meanLine.map(({ value }) => value.toFixed(1))],

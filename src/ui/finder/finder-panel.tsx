@@ -5,11 +5,13 @@ import { readLength } from '@/core/units';
 import { openRoom } from '@/ui/rooms';
 import { useGo, useUnits, useWorkspace } from '@/ui/state';
 import { Command } from 'cmdk';
+import { useTheme } from 'next-themes';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { amountFound } from './amount';
 import { type Found, foundBy } from './found';
 import { openPlanOf } from './open-plan';
+import { THINGS_TO_DO } from './things-to-do';
 import { SizeAnswer, useCurrentClay } from './size-answer';
 
 interface Props {
@@ -24,7 +26,7 @@ interface Props {
   readonly onEscape?: (() => void) | undefined;
 }
 
-const GROUPS = { here: 'In the open piece', pieces: 'Pieces', clays: 'Clays', places: 'Places' } as const;
+const GROUPS = { here: 'In the open piece', pieces: 'Pieces', clays: 'Clays', places: 'Places', things: 'Commands' } as const;
 
 /** Begins like a size or an amount. */
 const LIKE_A_SIZE = /^\s*[\d.,¼½¾⅛⅜⅝⅞]/;
@@ -35,6 +37,7 @@ export function FinderPanel({ typed, onTyped, piecesOnly, label, entered = false
   const units = useUnits();
   const go = useGo();
   const router = useRouter();
+  const { resolvedTheme, setTheme } = useTheme();
   const asked = useSearchParams().get('plan');
   const [chosen, setChosen] = useState<string | undefined>();
   const clay = useCurrentClay(chosen);
@@ -49,7 +52,16 @@ export function FinderPanel({ typed, onTyped, piecesOnly, label, entered = false
     onClose();
     go(act, `/?plan=${id}`);
   };
-  const take = ({ href, room }: Found) => {
+  const take = ({ href, room, does }: Found) => {
+    if (does) {
+      onClose();
+      THINGS_TO_DO.find(({ key }) => key === does)?.act({
+        plan: open,
+        go: router.push,
+        mode: { dark: resolvedTheme === 'dark', set: setTheme },
+      });
+      return;
+    }
     if (room) openRoom(room.planId, room.room, room.section);
     onClose();
     router.push(href);

@@ -3,14 +3,17 @@ import { WAYS_IN } from '@/ui/start';
 import { handOf } from '@/core/part';
 import { mainPart, type Plan, type Workspace } from '@/core/records';
 import { matchSorter } from 'match-sorter';
+import { THINGS_TO_DO } from './things-to-do';
 
-/** Where something found leads: a page, or a room of a piece. */
+/** Where something found leads: a page, a room of a piece, or what it does. */
 export interface Found {
   readonly key: string;
   readonly words: string;
   /** What is said beside it. */
   readonly more: string;
   readonly href: string;
+  /** What is done instead of going anywhere. */
+  readonly does?: string | undefined;
   readonly room?: { readonly planId: string; readonly room: string; readonly section: string } | undefined;
 }
 
@@ -52,7 +55,7 @@ const PLACES: readonly Candidate[] = [
   { key: 'sets', words: 'Sets', more: 'nests and sets that match', href: '/orders?order=sets', finds: 'nest family match table service' },
   {
     key: 'work',
-    words: 'How we work',
+    words: 'Workshop settings',
     more: 'working days, kiln, costs, clay in stock',
     href: '/orders?order=work',
     finds: 'week days off money cost price wage shop share kiln shelves stock',
@@ -75,6 +78,16 @@ const WAYS: readonly Candidate[] = WAYS_IN.map(({ value, words, about }) => ({
   more: about,
   href: `/new?from=${value}`,
   finds: about,
+}));
+
+/** What can be done, found like everything else. */
+const THINGS: readonly Candidate[] = THINGS_TO_DO.map(({ key, words, more, finds }) => ({
+  key: `do-${key}`,
+  words,
+  more,
+  href: '',
+  does: key,
+  finds,
 }));
 
 /** So many of each kind are offered. */
@@ -123,6 +136,7 @@ export interface FoundGroups {
   readonly pieces: readonly Found[];
   readonly clays: readonly Found[];
   readonly places: readonly Found[];
+  readonly things: readonly Found[];
 }
 
 /** The first of the pieces, each with its clay. */
@@ -163,14 +177,15 @@ export function foundBy(workspace: Workspace, open: Plan | undefined, typed: str
   const most = piecesOnly ? 3 * MOST : MOST;
   const pieces = piecesNamed(workspace, wanted, most);
   const byTheirWords = () => piecesByWords(workspace, wanted, most);
-  if (piecesOnly) return { here: [], pieces: pieces.length > 0 ? pieces : byTheirWords(), clays: [], places: [] };
-  if (!wanted) return { here: [], pieces, clays: [], places: PLACES };
+  if (piecesOnly) return { here: [], pieces: pieces.length > 0 ? pieces : byTheirWords(), clays: [], places: [], things: [] };
+  if (!wanted) return { here: [], pieces, clays: [], places: PLACES, things: [] };
   const clays = claysFound(workspace, wanted);
   const found = (by: typeof holding, named: readonly Found[]): FoundGroups => ({
     here: open ? by(roomsOf(open), wanted).slice(0, MOST) : [],
     pieces: named,
     clays,
     places: by([...PLACES, ...WAYS], wanted),
+    things: by(THINGS, wanted),
   });
   const whole = found(holding, pieces);
   return Object.values(whole).some((group) => group.length > 0) ? whole : found(byWords, byTheirWords());

@@ -1,2 +1,3 @@
 export { Finder } from './finder';
 export { PieceSwitcher } from './piece-switcher';
+export { ShortcutList } from './shortcut-list';

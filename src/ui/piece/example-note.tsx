@@ -2,26 +2,16 @@
 
 import { isExample, isMixed } from '@/core/part';
 import { commands } from '@/store';
-import { useWorkspace, workspaceStore } from '@/ui/state';
-import Link from 'next/link';
+import { useGo, useWorkspace, workspaceStore } from '@/ui/state';
 import { memo } from 'react';
 
-const WAYS = [
-  ['finished', 'a finished size'],
-  ['wet', 'a wet size'],
-  ['hand', 'a piece in your hand'],
-  ['holds', 'what it must hold'],
-  ['ball', 'a ball of clay'],
-  ['fit', 'what it must fit'],
-  ['sent', 'something sent'],
-] as const;
-
-/** Under the answer while every piece is an example: that it is one, and the ways to a first piece of one's own. Then the way to be rid of it. */
+/** A strip over the piece while there are examples: that it is an example workshop, and the one way to begin one's own. */
 export const ExampleNote = memo(function ExampleNote() {
   const { plans } = useWorkspace().workspace;
+  const go = useGo();
   if (isMixed({ plans }))
     return (
-      <div className="sheet-example" role="note">
+      <div className="example-strip" role="note">
         The example pieces are still here. They teach Rimbet nothing about your work.{' '}
         <button type="button" onClick={() => workspaceStore().runAndTell(commands.removeExample())}>
           Remove the example
@@ -30,15 +20,11 @@ export const ExampleNote = memo(function ExampleNote() {
     );
   if (!plans.every(isExample)) return null;
   return (
-    <nav className="sheet-example" aria-label="Start your own">
-      This is an example. Start your own from{' '}
-      {WAYS.map(([from, words], i) => (
-        <span key={from}>
-          {i === 0 ? '' : i === WAYS.length - 1 ? ' or ' : ', '}
-          <Link href={`/new?from=${from}`}>{words}</Link>
-        </span>
-      ))}
-      .
-    </nav>
+    <div className="example-strip" role="note">
+      This is an example workshop. Look around, or{' '}
+      <button type="button" onClick={() => go(commands.removeExample(), '/new')}>
+        Start your own workshop
+      </button>
+    </div>
   );
 });

@@ -137,15 +137,13 @@ function InRoom({ piece, openPart }: PartProps & WithParts) {
   const [beside, setBeside] = useState('');
   return (
     <>
+      <ExampleNote />
       <RoomRail current={open.room.value} go={go} />
       <Title openPart={openPart} />
       <Sections Sentence={shows.Sentence} open={open} openPart={openPart} beside={beside} setBeside={setBeside} />
       <div className="sheet-side">
         <div className="sheet-beside">
-          <div className="sheet-answer">
-            {shows.Answer ? <OwnAnswer of={shows.Answer} /> : <Answer piece={piece} />}
-            {!shows.Answer && <ExampleNote />}
-          </div>
+          <div className="sheet-answer">{shows.Answer ? <OwnAnswer of={shows.Answer} /> : <Answer piece={piece} />}</div>
           {!shows.Answer && <Working />}
         </div>
       </div>

@@ -45,7 +45,7 @@ export function FromTable({ onDone }: { onDone: () => void }) {
           }))
       }
       told={told}
-      makeWords={(count) => (count === 0 ? 'Make pieces' : count === 1 ? 'Make one piece' : `Create ${count} pieces`)}
+      makeWords={(count) => (count === 0 ? 'Create pieces' : count === 1 ? 'Create one piece' : `Create ${count} pieces`)}
       readWords={(good, all) => `${good || 'None'} of ${all === 1 ? 'one line becomes a piece' : `${all} lines can become pieces`}.`}
       onMake={(lines) => workspaceStore().runAndTell(commands.addPlans(lines.flatMap(({ name, part }) => (part ? [{ name, part }] : []))))}
       onDone={onDone}

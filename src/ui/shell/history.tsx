@@ -67,7 +67,8 @@ export function Notice({ high = false }: { high?: boolean }) {
       role="status"
       aria-live="polite"
       position="fixed"
-      bottom={high ? '180px' : '4'}
+      // over the rail on a phone
+      bottom={high ? '180px' : { base: '78px', md: '4' }}
       left="50%"
       transform="translateX(-50%)"
       zIndex="50"

@@ -1,7 +1,7 @@
 'use client';
 
 import { lazyPart } from '@/ui/blocks';
-import { Finder, PieceSwitcher } from '@/ui/finder';
+import { Finder, PieceSwitcher, ShortcutList } from '@/ui/finder';
 import { useSaid, workspaceStore } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { Scale } from 'lucide-react';
@@ -71,6 +71,7 @@ export function Shell({ children }: { children: ReactNode }) {
           <Saving />
         </Box>
         <SavedMark />
+        <ShortcutList />
         <NewVersion />
       </>
     );
@@ -100,6 +101,7 @@ export function Shell({ children }: { children: ReactNode }) {
       {tray && <InstrumentTray onClose={() => setTray(false)} />}
       <Notice />
       <SavedMark />
+      <ShortcutList />
       <NewVersion />
     </>
   );

@@ -268,10 +268,15 @@ export function Learned() {
       {learnedLosses(workspace)
         .filter(({ loss }) => loss.made > 0)
         .map(({ family, loss, on, wholeFirings }) => (
-          <LearnedFigure key={family} title={`Losses: ${FAMILIES[family].words.toLowerCase()}`} was="10%, typical" is={percent(loss.share)}>
-            {loss.lost} of {loss.made} begun were lost
+          <LearnedFigure
+            key={family}
+            title={`Losses: ${FAMILIES[family].words.toLowerCase()}`}
+            was="10% (typical)"
+            is={percent(loss.share)}
+          >
+            {loss.lost} of your {loss.made} lost
             {SHELVES.flatMap((shelf) => (on[shelf] ? [`, ${on[shelf]} lost ${SHELF_WORDS[shelf]}`] : [])).join('')}
-            {loss.seconds > 0 && `, ${loss.seconds} ${loss.seconds === 1 ? 'second' : 'seconds'}`}. What is typical counts as ten pieces.
+            {loss.seconds > 0 && `, ${loss.seconds} ${loss.seconds === 1 ? 'second' : 'seconds'}`}. The typical figure counts as ten pieces.
             {wholeFirings > 0 && ' Whole loads were lost. Spares cannot cover that.'}
             <LinesOf
               rows={all.filter(({ run, piece }) => run.family === family && (piece.shelf === 'lost' || piece.shelf === 'fired'))}

@@ -73,7 +73,7 @@ export function LogFiles({ rows }: { rows: readonly Row[] }) {
                 }))
             }
             told={toldOf}
-            makeWords={(count) => (count === 1 ? 'Take one piece' : `Add ${count} pieces`)}
+            makeWords={(count) => (count === 1 ? 'Add one piece' : `Add ${count} pieces`)}
             readWords={(good, all) => `${good} of ${all} lines can be added.`}
             extra={
               <Box>

@@ -3,12 +3,12 @@
 import { FAMILIES, FAMILY_NAMES, type FamilyName, overallWords } from '@/core/form';
 import type { Hand } from '@/core/handbuild';
 import { STAGE_WORDS } from '@/core/sizing';
-import { type Result, good, handLength, handMass, text, writeMass, writeVolume } from '@/core/units';
+import { type Result, good, handLength, handMass, text, writeMass, writePercent, writeVolume } from '@/core/units';
 import { type Meets, type StartedFit, startedFit } from '@/core/fitting';
 import { handOf, newestBatch, saidBall, shortWall, type Start, startedPart, type StartOf, weighedPart } from '@/core/part';
-import { clayUsedLast, type Part, type Workspace } from '@/core/records';
+import { type Body, clayUsedLast, type Part, type Workspace } from '@/core/records';
 import { commands } from '@/store';
-import { Act, WordChoice } from '@/ui/fields';
+import { Act, OptionalPercent, WordChoice } from '@/ui/fields';
 import { openRoom } from '@/ui/rooms';
 import { StageName } from '@/ui/stage';
 import { type Units, enterText, isTyping, takeEarlyKeys, useGo, useUnits, useWorkspace } from '@/ui/state';
@@ -29,7 +29,11 @@ function useMatter(workspace: Workspace) {
   const [family, setFamily] = useState<FamilyName>('cylinder');
   const [by, setBy] = useState<keyof typeof HOW>('wheel');
   const [chosen, setBody] = useState<string | undefined>();
-  const bodyId = chosen ?? clayUsedLast(workspace) ?? workspace.bodies[0]?.id;
+  const [shrinks, setShrinks] = useState<number | undefined>();
+  const known = chosen === NEW.body ? undefined : (chosen ?? clayUsedLast(workspace) ?? workspace.bodies[0]?.id);
+  // a clay of which nothing but its shrinkage is known: it is founded with the piece
+  const clay = useMemo(() => (known === undefined && shrinks !== undefined ? newClay(shrinks) : undefined), [known, shrinks]);
+  const bodyId = known ?? clay?.id;
   const batchId = bodyId && newestBatch(workspace, bodyId)?.id;
   const solid = FAMILIES[family].solid;
   const ways = FAMILIES[family].flatSided
@@ -48,7 +52,7 @@ function useMatter(workspace: Workspace) {
     }),
     [family, bodyId, batchId, how],
   );
-  return { of, family, setFamily, ways, how, setBy, bodyId, setBody };
+  return { of, family, setFamily, ways, how, setBy, bodyId: known, setBody, clay, shrinks, setShrinks };
 }
 
 /** A new piece starts from whatever is known of it: one question, a key for each answer, and what follows at once. */
@@ -66,7 +70,7 @@ function amountIn(asked: URLSearchParams, name: string): number | undefined {
   return amount > 0 && Number.isFinite(amount) ? amount : undefined;
 }
 
-function StartSheet({ workspace, asked }: { workspace: Workspace; asked: URLSearchParams }) {
+function StartSheet({ workspace: inWorkshop, asked }: { workspace: Workspace; asked: URLSearchParams }) {
   const units = useUnits();
   const go = useGo();
   const [way, setWay] = useState<WayIn>(WAYS_IN.find(({ value }) => value === asked.get('from'))?.value ?? 'finished');
@@ -77,7 +81,9 @@ function StartSheet({ workspace, asked }: { workspace: Workspace; asked: URLSear
     across: amountIn(asked, 'across'),
     high: amountIn(asked, 'high'),
   });
-  const matter = useMatter(workspace);
+  const matter = useMatter(inWorkshop);
+  const { clay } = matter;
+  const workspace = useMemo(() => (clay ? { ...inWorkshop, bodies: [...inWorkshop.bodies, clay] } : inWorkshop), [inWorkshop, clay]);
   const cards = useRef<HTMLDivElement>(null);
   const start = useMemo(() => startOf(way, typed), [way, typed]);
   const meets = way === 'fit' ? meetsOf(typed, units) : undefined;
@@ -140,7 +146,7 @@ function StartSheet({ workspace, asked }: { workspace: Workspace; asked: URLSear
     const made = weighedPart(workspace, part, units.length);
     const said = made.ok ? saidBall(part, made.value) : undefined;
     const name = meets ? fitName(meets, part, units) : nameOf(matter.family, start, units);
-    const { act, id } = commands.addPlan(name, part, { stock, said });
+    const { act, id } = commands.addPlan(name, part, { stock, said, body: clay });
     if (way === 'fit') openRoom(id, 'fit', 'odds');
     const { size, at } = nextSize(start, matter.family);
     go(act, `/?plan=${id}${way === 'fit' ? '' : `&next=${size}@${at}`}`);
@@ -200,14 +206,24 @@ function StartSheet({ workspace, asked }: { workspace: Workspace; asked: URLSear
         in{' '}
         <WordChoice
           label="Clay"
-          value={matter.bodyId ?? ''}
+          value={matter.bodyId ?? NEW.body}
           options={[
-            ...(matter.bodyId ? [] : [{ value: '', words: 'typical stoneware' }]),
-            ...workspace.bodies.map(({ id, name }) => ({ value: id, words: name })),
+            ...inWorkshop.bodies.map(({ id, name }) => ({ value: id, words: name })),
+            { value: NEW.body, words: inWorkshop.bodies.length > 0 ? 'another clay' : 'a clay of mine' },
           ]}
-          onChoose={(id) => matter.setBody(id || undefined)}
+          onChoose={matter.setBody}
         />
       </p>
+      {matter.bodyId === undefined && (
+        <OptionalPercent
+          label="The clay shrinks, wet to finished"
+          width="15rem"
+          most={30}
+          hint={matter.shrinks === undefined ? 'typical stoneware, 12%' : ''}
+          value={matter.shrinks}
+          onValue={(percent) => void matter.setShrinks(percent || undefined)}
+        />
+      )}
       <div className="start-answer" role="status">
         {begun && !begun.ok && <Box color="bad">{begun.problem.message}</Box>}
         {begun?.ok && <StartAnswer workspace={workspace} part={begun.value.part} units={units} />}
@@ -225,7 +241,17 @@ function StartSheet({ workspace, asked }: { workspace: Workspace; asked: URLSear
 
 const NOTHING_TYPED: Typed = { stage: 'glazed', thrown: false, meets: 'pot' };
 /** Ids of what is only shown: kept, each gets its own. */
-const NEW = { part: 'new', stock: 'new-stock' } as const;
+const NEW = { part: 'new', stock: 'new-stock', body: 'new-clay' } as const;
+
+/** A clay of which nothing but its shrinkage is known. */
+const newClay = (percent: number): Body => ({
+  id: NEW.body,
+  name: `My clay, ${writePercent(percent)}`,
+  kind: 'stoneware',
+  shrinkagePercent: percent,
+  note: '',
+  createdAt: '',
+});
 
 /** What was typed of what it must fit. */
 function meetsOf({ meets, across, stage }: Typed, units: Units): Meets | undefined {

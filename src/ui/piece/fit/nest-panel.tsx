@@ -223,7 +223,7 @@ function Bowls({ piece, bowls, choices, set, edit }: BowlsProps) {
   return (
     <div className="unfolding">
       <Sideways label="The bowls of the nest">
-        <table className="list unfolded">
+        <table className="list unfolded" style={{ '--figure': '134px' } as React.CSSProperties}>
           <thead>
             <tr>
               {Object.values(HEADS).map((words) => (

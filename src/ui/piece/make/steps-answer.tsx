@@ -11,7 +11,7 @@ import { stepAnswer, useStep } from './wheel-steps';
 export function StepsAnswer({ piece }: { piece: PieceModel }) {
   const at = useStep(piece);
   const { wheel, index, pick, advice } = at;
-  const { asks, big, figures } = stepAnswer(piece, at);
+  const { asks, big, figures, note } = stepAnswer(piece, at);
   const [before, after] = [wheel.steps[index - 1], wheel.steps[index + 1]];
   return (
     <AnswerSheet
@@ -21,6 +21,7 @@ export function StepsAnswer({ piece }: { piece: PieceModel }) {
       figures={figures}
       aside={<ToTheWheel piece={piece} />}
     >
+      {note && <p className="answer-text">{note}</p>}
       {advice.map(({ words, caution }) => (
         <p key={words} className={caution ? 'answer-caution' : 'answer-text'}>
           {caution && <b>Caution: </b>}

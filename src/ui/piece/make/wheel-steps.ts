@@ -48,10 +48,18 @@ export function useStep({ worked, part, throwing }: PieceModel): AtStep {
 }
 
 export interface StepAnswer {
+  /** What the hand should know of it, in a sentence. */
+  readonly note?: string | undefined;
   readonly asks: string;
   readonly big: Written;
   readonly figures: readonly LesserFigure[];
 }
+
+/** What becomes of a rim as thrown that is so many times as wide as the first cylinder's. */
+const OPENS = [
+  { from: 1.08, to: Infinity, words: 'It is then opened out, and its rim thins.' },
+  { from: 0, to: 0.92, words: 'It is then collared, and its rim thickens.' },
+];
 
 /** What a step asks of the hand: one figure, and those beside it. */
 export function stepAnswer({ worked, throwing, part, units }: PieceModel, { wheel, step }: AtStep): StepAnswer {
@@ -69,20 +77,30 @@ export function stepAnswer({ worked, throwing, part, units }: PieceModel, { whee
     return told('weigh out', weighOutWritten(throwing.runBall ?? worked.sized.masses.ball, part, units), ['Ball diameter', ball.diameter]);
   if (step.name === 'puck') return told('centre it to a width of', length(puck.width), ['Height', puck.height]);
   if (step.name === 'opened' && opened)
-    return told(
-      'open it to a width inside of',
-      length(opened.width),
-      ['Floor thickness', opened.floor],
-      ['Height of the ring', opened.height],
-    );
+    return {
+      ...told(
+        'open it to a width inside of',
+        length(opened.width),
+        ['Floor thickness', opened.floor],
+        ['Height of the ring', opened.height],
+      ),
+      note: opened.gallery
+        ? 'Leave the rim thick. The gallery is pushed down from it later.'
+        : opened.widens
+          ? 'As far as the clay allows. Finish the floor while you widen it.'
+          : undefined,
+    };
   if (step.name === 'cylinder' && cylinder)
-    return told(
-      'pull a cylinder to a height of',
-      length(cylinder.height),
-      ['Width', cylinder.width],
-      ['Wall at the rim', cylinder.rimThick],
-      ['Wall at the foot', cylinder.footThick],
-    );
+    return {
+      ...told(
+        'pull a cylinder to a height of',
+        length(cylinder.height),
+        ['Width', cylinder.width],
+        ['Wall at the rim', cylinder.rimThick],
+        ['Wall at the foot', cylinder.footThick],
+      ),
+      note: OPENS.find(({ from, to }) => cylinder.opens > from && cylinder.opens < to)?.words,
+    };
   if (step.name === 'shape')
     return told(
       'shape the mouth to a width of',

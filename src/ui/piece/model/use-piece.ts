@@ -61,9 +61,10 @@ export interface PieceModel extends Edits, Choosers {
 /** The part worked out as it is, or as it was when it could last be made, with why it now cannot. */
 function useWorked(part: Part, workspace: Workspace, units: Units) {
   const now = sizedPlanPart(workspace, part, units.length);
-  const [last, setLast] = useState(() => (now.ok ? now.value : undefined));
-  if (now.ok && last !== now.value) setLast(now.value);
-  return { possible: now.ok ? now.value : last, impossible: now.ok ? undefined : now.problem.message };
+  // by what it was worked out from: the same worked out once more, after waiting for what slabs need, is no change
+  const [last, setLast] = useState({ part, workspace, value: now.ok ? now.value : undefined });
+  if (now.ok && (last.part !== part || last.workspace !== workspace)) setLast({ part, workspace, value: now.value });
+  return { possible: now.ok ? now.value : last.value, impossible: now.ok ? undefined : now.problem.message };
 }
 
 /** What is known of the sizes of a part, without a width inside that waits for an answer: it does not hold yet. */

@@ -144,6 +144,28 @@ export const HEAD: Record<string, SystemStyleObject> = {
     // under its button, where the browser can
     '@supports (position-area: bottom)': { inset: 'auto', margin: '4px 0 0', positionArea: 'bottom span-left' },
   },
+  '.shortcuts': {
+    ...FLOATING,
+    margin: 'auto',
+    padding: '5',
+    width: 'min(34rem, calc(100vw - 16px))',
+    maxHeight: '92vh',
+    overflowY: 'auto',
+    '&::backdrop': { background: 'rgba(0,0,0,0.4)' },
+    '& h2': { fontSize: '1.25rem', fontWeight: '680' },
+    '& h3': { fontWeight: '650', marginTop: '3', marginBottom: '1' },
+    '& dl > div': { display: 'grid', gridTemplateColumns: '11rem minmax(0, 1fr)', gap: '3', paddingBlock: '0.5' },
+    '& kbd': { fontFamily: 'body', fontWeight: '650' },
+    '& button': {
+      marginTop: '4',
+      minHeight: '44px',
+      paddingInline: '4',
+      borderWidth: '1px',
+      borderColor: 'line.strong',
+      borderRadius: '4px',
+      cursor: 'pointer',
+    },
+  },
   '.finder-refused': { color: 'bad' },
   '.finder-none': { padding: '2', color: 'fg.muted', fontSize: 'sm' },
   '.switcher': {

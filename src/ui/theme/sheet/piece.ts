@@ -22,8 +22,8 @@ export const PIECE: Record<string, SystemStyleObject> = {
   '.sheet': {
     display: 'grid',
     gridTemplateAreas: {
-      base: '"title" "answer" "sections" "drawing" "rooms" "working"',
-      md: '"rail title side" "rail sections side" "rail drawing side" "rail rooms side"',
+      base: '"example" "title" "answer" "sections" "drawing" "rooms" "working"',
+      md: '"example example example" "rail title side" "rail sections side" "rail drawing side" "rail rooms side"',
     },
     gridTemplateColumns: {
       base: 'minmax(0, 1fr)',
@@ -31,12 +31,12 @@ export const PIECE: Record<string, SystemStyleObject> = {
       lg: '104px minmax(0, 1fr) 300px',
       xl: '124px minmax(0, 1fr) 336px',
     },
-    gridTemplateRows: { md: 'auto auto auto 1fr' },
+    gridTemplateRows: { md: 'auto auto auto auto 1fr' },
     minHeight: { md: 'calc(100vh - 52px)' },
     [LYING]: {
-      gridTemplateAreas: '"rail title side" "rail sections side" "rail drawing side" "rail rooms side"',
+      gridTemplateAreas: '"example example example" "rail title side" "rail sections side" "rail drawing side" "rail rooms side"',
       gridTemplateColumns: '84px minmax(0, 1fr) 232px',
-      gridTemplateRows: 'auto auto auto 1fr',
+      gridTemplateRows: 'auto auto auto auto 1fr',
       paddingBottom: '0',
     },
     // the rail lies over the foot of the page
@@ -87,16 +87,21 @@ export const PIECE: Record<string, SystemStyleObject> = {
   '.working': { fontSize: 'sm', lineHeight: '1.45', fontVariantNumeric: 'tabular-nums' },
   '.working > h2': { fontWeight: '650', marginBottom: '1' },
   '.working-adding': { marginTop: '2', color: 'fg.muted' },
-  '.sheet-example': {
-    marginTop: '3',
-    paddingTop: '2',
-    borderTopWidth: '1px',
-    borderColor: 'line',
+  '.example-strip': {
+    gridArea: 'example',
+    paddingInline: { base: '12px', md: '20px' },
+    background: 'act.wash',
     fontSize: 'sm',
-    color: 'fg.muted',
-    lineHeight: 'max(var(--finger), 1.6em)',
+    lineHeight: 'max(var(--finger), 2.1em)',
     '@media print': { display: 'none' },
-    '& a, & button': { color: 'act', textDecoration: 'underline', textUnderlineOffset: '3px', paddingBlock: '0' },
+    '& button': {
+      color: 'act',
+      fontWeight: '650',
+      textDecoration: 'underline',
+      textUnderlineOffset: '3px',
+      cursor: 'pointer',
+      minHeight: 'max(var(--finger), 24px)',
+    },
   },
   '.sheet-note': { marginTop: '3', fontSize: 'sm', color: 'fg.muted', overflowWrap: 'anywhere' },
   // on a phone what to weigh and throw stays in sight while anything is typed
