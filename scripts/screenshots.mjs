@@ -11,17 +11,15 @@ mkdirSync(OUT, { recursive: true });
 const WIDE = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
-/** Opens a room on one of its sections, the drawing above it still in view where there is room; or alone, from the top. */
-const opened =
-  (room, section, top = 320) =>
-  async (page) => {
-    const rooms = page.getByRole('navigation', { name: 'Rooms of the piece' });
-    await rooms.getByRole('button', { name: new RegExp(`^${room}`) }).click();
-    const within = room === 'Tools' ? page.getByRole('list', { name: 'Tools' }) : page.getByRole('navigation', { name: `In ${room}` });
-    await within.getByRole('button', { name: section, exact: true }).click();
-    await page.locator(`[data-room="${room.toLowerCase()}"] *`).first().waitFor();
-    await rooms.evaluate((element, from) => window.scrollBy(0, element.getBoundingClientRect().top - from), top);
-  };
+/** Opens a room on one of its sections. */
+const opened = (room, section) => async (page) => {
+  const rooms = page.getByRole('navigation', { name: 'Rooms of the piece' });
+  await rooms.getByRole('button', { name: new RegExp(`^${room}`) }).click();
+  const within = room === 'Tools' ? page.getByRole('list', { name: 'Tools' }) : page.getByRole('navigation', { name: `In ${room}` });
+  await within.getByRole('button', { name: section, exact: true }).click();
+  await page.locator('[data-room] *').first().waitFor();
+  await page.evaluate(() => window.scrollTo(0, 0));
+};
 
 /** Each view: its picture's name, its address, how it is looked at, and what is done before. */
 const VIEWS = [
@@ -33,22 +31,26 @@ const VIEWS = [
   {
     name: 'fit',
     path: '/?plan=plan-lidded-jar',
-    size: { width: 1280, height: 960 },
+    size: WIDE,
+    before: opened('Fit', 'Lid or stopper'),
+  },
+  {
+    name: 'steps',
+    path: '/?plan=plan-serving-bowl',
+    size: WIDE,
     before: async (page) => {
-      await opened('Fit', 'Lid or stopper', 330)(page);
-      await page.getByRole('button', { name: 'Simulate 1,000' }).click();
-      await page.locator('[data-fired]').waitFor();
+      await opened('Make', 'Steps')(page);
+      await page.locator('[data-step="shape"] button').click();
     },
   },
-  { name: 'steps', path: '/?plan=plan-serving-bowl', size: WIDE, before: opened('Make', 'Steps', 8) },
-  { name: 'tools', path: '/?plan=plan-collared-bottle', size: WIDE, before: opened('Tools', 'Silhouette', 60) },
+  { name: 'tools', path: '/?plan=plan-collared-bottle', size: WIDE, before: opened('Tools', 'Gauges') },
   {
     name: 'start',
     path: '/new?from=ball',
     size: WIDE,
     before: async (page) => {
       await page.getByLabel('Form', { exact: true }).selectOption('a plate');
-      await page.getByLabel('I have', { exact: true }).fill('1.9 kg');
+      await page.getByLabel('Ball', { exact: true }).fill('1.9 kg');
     },
   },
   {
@@ -57,20 +59,14 @@ const VIEWS = [
     size: WIDE,
     before: async (page) => {
       for (let i = 0; i < 4; i += 1) await page.keyboard.press('PageDown');
-      await page.getByRole('button', { name: 'Thrown' }).click();
+      await page.getByRole('button', { name: 'Count one' }).click();
     },
   },
   {
     name: 'cast',
     path: '/?plan=plan-egg-cup',
     size: WIDE,
-    before: async (page) => {
-      await opened('Make', 'Slip casting')(page);
-      await page.getByRole('button', { name: 'Files to print' }).click();
-      await page.getByRole('button', { name: 'Turn it in 3D' }).click();
-      await page.locator('[data-preview] canvas').waitFor();
-      await page.locator('[data-testid="mould"]').evaluate((element) => window.scrollBy(0, element.getBoundingClientRect().top - 20));
-    },
+    before: opened('Make', 'Slip casting'),
   },
   { name: 'orders', path: '/orders', size: WIDE },
   {
@@ -84,7 +80,7 @@ const VIEWS = [
   { name: 'clay', path: '/clay?body=body-heron-buff', size: WIDE },
   { name: 'shelves', path: '/shelves', size: WIDE },
   { name: 'learned', path: '/shelves?view=learned', size: { width: 1280, height: 1000 } },
-  { name: 'files', path: '/files', size: WIDE },
+  { name: 'results', path: '/?plan=plan-seed-bowl', size: WIDE, before: opened('Results', 'Runs') },
 ];
 
 const port = await freePort(4396);

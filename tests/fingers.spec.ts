@@ -63,10 +63,10 @@ for (const [device, viewport] of Object.entries({
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
     });
 
-    test('“Thrown” counts though the finger slips or a palm lies on the glass, and once', async ({ page }) => {
+    test('“Count one” counts though the finger slips or a palm lies on the glass, and once', async ({ page }) => {
       await visit(page, '/wheel?plan=plan-honey-jar');
       const { drag, send } = await fingers(page);
-      const [x, y] = await middle(page, 'Thrown');
+      const [x, y] = await middle(page, 'Count one');
       await send('touchStart', [[x, y]]);
       await send('touchEnd', []);
       await expect(count(page)).toHaveText('1 thrown');
@@ -91,9 +91,9 @@ for (const [device, viewport] of Object.entries({
         { lying: [[viewport.width * 0.3, viewport.height * 0.3]] },
       );
       await expect(count(page)).toHaveText('6 thrown');
-      await page.getByRole('button', { name: 'Thrown', exact: true }).click();
+      await page.getByRole('button', { name: 'Count one', exact: true }).click();
       await expect(count(page)).toHaveText('7 thrown');
-      await page.getByRole('button', { name: 'Thrown', exact: true }).focus();
+      await page.getByRole('button', { name: 'Count one', exact: true }).focus();
       await page.keyboard.press('Enter');
       await expect(count(page)).toHaveText('8 thrown');
       await saved(page);
@@ -103,7 +103,7 @@ for (const [device, viewport] of Object.entries({
 
     test('scrolling what was different about the last one turns no page and says nothing of it', async ({ page }) => {
       await visit(page, '/wheel?plan=plan-honey-jar');
-      await page.getByRole('button', { name: 'Thrown', exact: true }).tap();
+      await page.getByRole('button', { name: 'Count one', exact: true }).tap();
       const row = (await page.getByRole('group', { name: 'The last one was:' }).boundingBox())!;
       const { drag } = await fingers(page);
       const y = row.y + row.height / 2;
@@ -134,7 +134,7 @@ test.describe('at the wheel on a phone lying', () => {
           expect(room.over, `${plan} ${await shown(page)}`).toBeLessThanOrEqual(0);
           expect(Math.max(...room.digits)).toBeGreaterThan(36);
         }
-        for (const name of ['Previous', 'Next', /^(Thrown|Made)$/])
+        for (const name of ['Previous', 'Next', 'Count one'])
           await expect(page.getByRole('button', { name })).toBeInViewport({ ratio: 0.99 });
         await page.keyboard.press('PageDown');
       }
@@ -341,6 +341,6 @@ test('what is read aloud while dragging names pots and places, never ids', async
   await expect(said).toContainText(name);
   await page.mouse.up();
   await expect(said).toContainText(`${name}`);
-  await expect(said).toContainText('let go over drying');
+  await expect(said).toContainText('dropped on drying');
   await expect(said).not.toContainText(/[0-9a-f]{8}-|run-|piece-|\|/);
 });

@@ -30,13 +30,20 @@ const isSearched = (node: ts.Node): boolean =>
 
 /** What is told of a file: its strings, the parts of its templates, the text of its elements. */
 function told(path: string): { readonly line: number; readonly words: string }[] {
-  const source = ts.createSourceFile(path, readFileSync(path, 'utf8'), ts.ScriptTarget.Latest, true, path.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS);
+  const source = ts.createSourceFile(
+    path,
+    readFileSync(path, 'utf8'),
+    ts.ScriptTarget.Latest,
+    true,
+    path.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS,
+  );
   const found: { line: number; words: string }[] = [];
   const visit = (node: ts.Node): void => {
     if (ts.isImportDeclaration(node) || ts.isExportDeclaration(node)) return;
     // the end of a template that follows a figure shows whether a space stands before its sign
     const words = ts.isTemplateMiddle(node) || ts.isTemplateTail(node) ? `0${node.text}` : 'text' in node && isText(node) ? node.text : '';
-    if (words && !isSearched(node)) found.push({ line: source.getLineAndCharacterOfPosition(node.getStart()).line + 1, words: words.trim() });
+    if (words && !isSearched(node))
+      found.push({ line: source.getLineAndCharacterOfPosition(node.getStart()).line + 1, words: words.trim() });
     node.forEachChild(visit);
   };
   visit(source);

@@ -217,6 +217,11 @@ describe('a line of a log', () => {
       ['Ready for bisque', 'ready'],
       ['READY', 'ready'],
       ['coated', 'coated'],
+      // as files had it before the last stage was called finished
+      ['glazed', 'coated'],
+      ['fired', 'fired'],
+      ['bone dry', 'ready'],
+      ['Finished', 'fired'],
       ['lost', 'lost'],
       ['', 'fired'],
     ] as const)

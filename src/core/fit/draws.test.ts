@@ -13,6 +13,7 @@ import {
   normalFrom,
   oddsOf,
   shrinkageVariances,
+  spreadOf,
   stopperFault,
   uniformFrom,
 } from '.';
@@ -220,4 +221,29 @@ describe('odds worked out', () => {
       }
     }
   });
+});
+
+describe('a spread of evenly likely gaps', () => {
+  const lid = width('leather', 108);
+  const pairs: Pair[] = [
+    { mouth: width('wet', 112), lid: width('wet', 109), sameFiring: true },
+    { mouth: width('leather', 110), lid, sameFiring: false },
+    { mouth: width('glazed', 100, { toolSd: 0.1, ovalitySd: 0 }), lid: width('wet', 112), sameFiring: false },
+  ];
+
+  it.each(pairs.map((pair, i) => [i, pair] as const))(
+    '%d is in order, and as many of them jam, fit and are loose as the odds say',
+    (_, pair) => {
+      const gap = gapOf(pair);
+      for (const count of [1, 7, 60, 400]) {
+        const gaps = spreadOf(gap, count);
+        expect(gaps).toHaveLength(count);
+        expect(gaps).toEqual(gaps.toSorted((a, b) => a - b));
+        const range = { min: gap.mean - gap.sd / 2, max: gap.mean + gap.sd };
+        const { jams, loose } = oddsOf(gap, range);
+        expect(Math.abs(gaps.filter((mm) => mm < range.min).length / count - jams)).toBeLessThanOrEqual(1 / count + 0.005);
+        expect(Math.abs(gaps.filter((mm) => mm > range.max).length / count - loose)).toBeLessThanOrEqual(1 / count + 0.005);
+      }
+    },
+  );
 });

@@ -41,7 +41,7 @@ export function AnswerSheet({ name, stage, asks, big, finishes, figures = [], ch
         {stage ? <StageName stage={stage} /> : <span />}
         {aside}
       </div>
-      <div className="answer-words">{asks}</div>
+      <h2 className="answer-words">{asks}</h2>
       <div className="answer-big" style={{ color }} data-figure={name}>
         {typeof big === 'string' ? (
           <span className="figure">{big}</span>

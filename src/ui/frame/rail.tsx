@@ -33,7 +33,7 @@ export const Rail = memo(function Rail({ label, marks, current, go, left }: Prop
           <span className="rail-words">
             {words} <kbd aria-hidden>{i + 1}</kbd>
           </span>
-          <span className="rail-figure" data-ink={ink} data-rail={value}>
+          <span className="rail-figure" data-ink={ink} data-long={figure.length > 7 ? '' : undefined} data-rail={value}>
             {figure}
           </span>
         </button>

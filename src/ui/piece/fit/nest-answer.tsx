@@ -43,7 +43,7 @@ export function NestAnswer({ piece }: { piece: PieceModel }) {
       figures={bowls.map(({ part, made }, at) => ({
         words: `Ball, ${nameOf(at, bowls.length)}`,
         written: weighOutWritten(balls[at]!, part, units),
-        finishes: `⌀ ${units.length(made.sized.stages.glazed.sizes.rimDiameter)}`,
+        finishes: units.length(made.sized.stages.glazed.sizes.rimDiameter),
       }))}
     >
       <div className="answer-sure">

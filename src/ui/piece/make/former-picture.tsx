@@ -75,7 +75,7 @@ export function FormerPicture({ piece, work }: { piece: PieceModel; work: Former
         <text x={WIDE - 14} y={HIGH / 2 + 20} textAnchor="end">
           high, finished
         </text>
-        <text x={axis + 16} y={ground - 8} fontSize="15">
+        <text x={axis + 16} y={ground + 22} fontSize="15">
           {former.name}
         </text>
       </g>

@@ -51,6 +51,8 @@ export const DRAWING: Record<string, SystemStyleObject> = {
     lineHeight: '1',
   },
   '.drawn-row': { display: 'flex', alignItems: 'center', gap: '2' },
+  // over the points of sizes that stand close to it
+  '.drawn-point[data-handle=gap]': { zIndex: '6' },
   '.drawn-point': {
     position: 'absolute',
     left: '0',
