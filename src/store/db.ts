@@ -20,7 +20,7 @@ import {
 } from '@/core/records';
 import Dexie, { type EntityTable, type IndexableType, type Table } from 'dexie';
 import { v7 as newId } from 'uuid';
-import { type Entry, type Kept, follows } from './kept';
+import { type Entry, type StoredState, follows } from './stored-state';
 import type { Patch } from './patch';
 
 type SettingsRow = Settings & { readonly id: 'settings' };
@@ -162,7 +162,7 @@ const uncounted = (change: RowChange): RowChange => {
 };
 
 /** Reads everything in one transaction, so that it belongs together; nothing where the database is new. */
-export function readAll(db: RimbetDatabase): Promise<Kept | undefined> {
+export function readAll(db: RimbetDatabase): Promise<StoredState | undefined> {
   return db.transaction('r', db.tables, async () => {
     const [rows, settings, history, stamp] = await Promise.all([
       Promise.all(TABLES.map(async (table) => [table, await db.table(table).toArray()] as const)),
@@ -183,7 +183,7 @@ export async function seedFirstVisit(db: RimbetDatabase): Promise<void> {
 }
 
 /** How many writes the database has seen, and which it is; nothing where it is new. */
-export async function readStamp(db: RimbetDatabase): Promise<Required<Pick<Kept, 'stamp' | 'databaseId'>> | undefined> {
+export async function readStamp(db: RimbetDatabase): Promise<Required<Pick<StoredState, 'stamp' | 'databaseId'>> | undefined> {
   const [stamp, settings] = await Promise.all([db.stamps.get('stamp'), db.settings.get('settings')]);
   return stamp && settings && { stamp: stamp.count, databaseId: stamp.databaseId };
 }
@@ -192,7 +192,11 @@ export async function readStamp(db: RimbetDatabase): Promise<Required<Pick<Kept,
  * Writes everything into a database that is new, or is not what it was: all of it or nothing. One that goes on from `known`
  * meanwhile, since another tab was first, is left alone. Pictures stay.
  */
-export async function writeWhole(db: RimbetDatabase, { workspace, history, stamp, databaseId }: Kept, known?: Kept): Promise<boolean> {
+export async function writeWhole(
+  db: RimbetDatabase,
+  { workspace, history, stamp, databaseId }: StoredState,
+  known?: StoredState,
+): Promise<boolean> {
   return db.transaction('rw', db.tables, async () => {
     const there = await readStamp(db);
     if (known ? follows(there, known) : there) return false;

@@ -2,10 +2,10 @@ import { EMPTY, type Workspace } from '@/core/records';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { commands } from '.';
-import type { Kept } from './kept';
+import type { StoredState } from './stored-state';
 import { perform, redoable, stepBack, stepForward, undoable } from './history';
 
-const START: Kept = {
+const START: StoredState = {
   workspace: {
     ...EMPTY,
     bodies: ['a', 'b'].map((id) => ({ id, name: '', kind: 'stoneware', note: '', createdAt: '2026-01-01T00:00:00.000Z' })),

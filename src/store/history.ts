@@ -1,5 +1,5 @@
 import { applyChanges, changesOn, merged, reversed, type RowChange, type Settings, type Workspace } from '@/core/records';
-import type { Entry, Kept, Place, Step } from './kept';
+import type { Entry, StoredState, Place, Step } from './stored-state';
 
 /** One thing a person does: what it is called, and the rows it changes given the workspace as it then is. */
 export interface Act {
@@ -12,13 +12,13 @@ export interface Act {
 }
 
 /** Makes a step from whatever is kept at that moment; nothing where there is nothing to do. */
-export type Move = (kept: Kept) => Step | undefined;
+export type Move = (kept: StoredState) => Step | undefined;
 
 /** So many things done can be undone. */
 const HISTORY_KEPT = 200;
 
 /** Does an act; what had been undone can no longer be redone. Nothing where it changes nothing. */
-export function perform(kept: Kept, act: Act, id: string): Step | undefined {
+export function perform(kept: StoredState, act: Act, id: string): Step | undefined {
   const { workspace, history, stamp } = kept;
   const changes = act.change(workspace);
   if (changes.length === 0) return undefined;
@@ -44,7 +44,7 @@ export const undoable = (history: readonly Entry[], place?: Place): Entry | unde
 export const redoable = (history: readonly Entry[]): Entry | undefined => history.find((entry) => entry.undone);
 
 /** Takes an entry back or does it again on the rows as they now are; not where its fields were changed otherwise since. */
-function moved(kept: Kept, id: string | undefined, undone: boolean): Step | undefined {
+function moved(kept: StoredState, id: string | undefined, undone: boolean): Step | undefined {
   const entry = kept.history.find((each) => each.id === id);
   if (!entry || entry.undone === undone) return undefined;
   const changes = changesOn(kept.workspace, undone ? reversed(entry.changes) : entry.changes);
@@ -59,19 +59,19 @@ function moved(kept: Kept, id: string | undefined, undone: boolean): Step | unde
 }
 
 /** Takes one entry back, the last thing done unless said. */
-export const stepBack = (kept: Kept, id = undoable(kept.history)?.id): Step | undefined => moved(kept, id, true);
+export const stepBack = (kept: StoredState, id = undoable(kept.history)?.id): Step | undefined => moved(kept, id, true);
 
 /** Takes one entry back as if it had never been done: there is nothing to do again. */
-export function forget(kept: Kept, id: string): Step | undefined {
+export function forget(kept: StoredState, id: string): Step | undefined {
   const step = stepBack(kept, id);
   return step && { ...step, kept: { ...step.kept, history: step.kept.history.filter((entry) => entry.id !== id) } };
 }
 
 /** Does one entry again, the first undone unless said. */
-export const stepForward = (kept: Kept, id = redoable(kept.history)?.id): Step | undefined => moved(kept, id, false);
+export const stepForward = (kept: StoredState, id = redoable(kept.history)?.id): Step | undefined => moved(kept, id, false);
 
 /** Changes what this device prefers; no part of undo. */
-export const prefer = (kept: Kept, change: (settings: Settings) => Settings): Step => ({
+export const prefer = (kept: StoredState, change: (settings: Settings) => Settings): Step => ({
   kept: { ...kept, workspace: { ...kept.workspace, settings: change(kept.workspace.settings) }, stamp: kept.stamp + 1 },
   changes: [],
   label: 'settings',

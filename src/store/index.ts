@@ -6,7 +6,7 @@ export * as orderActs from './orders';
 export type { Fault } from './faults';
 export type { Act } from './history';
 export type { Follow } from './commands/edit-plan';
-export type { Place } from './kept';
+export type { Place } from './stored-state';
 /** Pictures of pieces, fetched when one is looked at. */
 export const photoStore = () => import('./photos');
 /** What stands apart from the database, fetched when it is looked at. */

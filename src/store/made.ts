@@ -25,7 +25,7 @@ import {
 import { v7 as newId } from 'uuid';
 import { edit, find, now, remove } from './acts';
 import type { Act } from './history';
-import type { Place } from './kept';
+import type { Place } from './stored-state';
 
 /** What is done with runs and their pieces. */
 

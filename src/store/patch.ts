@@ -1,5 +1,5 @@
 import { applyChanges, merged, type RowChange, type Settings } from '@/core/records';
-import type { Entry, Kept, Step } from './kept';
+import type { Entry, StoredState, Step } from './stored-state';
 
 /** What some steps, made one after the other, changed together: for the disk, and for other tabs. */
 export interface Patch {
@@ -13,7 +13,7 @@ export interface Patch {
   readonly gone: readonly number[];
 }
 
-export function patchOf(from: Kept, steps: readonly Step[]): Patch {
+export function patchOf(from: StoredState, steps: readonly Step[]): Patch {
   const { workspace, history, stamp } = steps.at(-1)?.kept ?? from;
   const [stays, old] = [new Set(history.map(({ seq }) => seq)), new Set(from.history)];
   return {
@@ -30,7 +30,7 @@ export function patchOf(from: Kept, steps: readonly Step[]): Patch {
 }
 
 /** What is kept after a patch. */
-export function patched({ workspace, history, databaseId }: Kept, { to, changes, settings, entries, gone }: Patch): Kept {
+export function patched({ workspace, history, databaseId }: StoredState, { to, changes, settings, entries, gone }: Patch): StoredState {
   const replaced = new Set([...gone, ...entries.map(({ seq }) => seq)]);
   const all = [...history.filter(({ seq }) => !replaced.has(seq)), ...entries];
   return {

@@ -1,6 +1,6 @@
 import type { Workspace } from '@/core/records';
 import { RimbetDatabase } from './db';
-import type { Entry } from './kept';
+import type { Entry } from './stored-state';
 import { SecondCopy } from './second-copy';
 
 /**

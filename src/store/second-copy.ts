@@ -1,5 +1,5 @@
 import { checksum } from '@/core/checksum';
-import type { Kept } from './kept';
+import type { StoredState } from './stored-state';
 import { type Patch, patched } from './patch';
 
 /**
@@ -10,7 +10,7 @@ import { type Patch, patched } from './patch';
 
 /** What was found of a copy. `whole` says whether all of it could be read. */
 export interface FoundCopy {
-  readonly kept: Kept;
+  readonly kept: StoredState;
   /** When the last of it was written, ISO. */
   readonly at: string;
   readonly whole: boolean;
@@ -80,7 +80,7 @@ export class SecondCopy {
   }
 
   /** What was written to the database goes into the copy: as lines of the journal, or as a new snapshot where it cannot or shall not go on. */
-  async follow(kept: Kept, patches: readonly Patch[], anew = false): Promise<void> {
+  async follow(kept: StoredState, patches: readonly Patch[], anew = false): Promise<void> {
     const folder = await this.folder();
     if (!folder) return;
     await alone(async () => {
@@ -97,7 +97,7 @@ export class SecondCopy {
     });
   }
 
-  private async snapshot(folder: FileSystemDirectoryHandle, kept: Kept, { no, slot, at }: { no: number; slot: Slot; at: string }) {
+  private async snapshot(folder: FileSystemDirectoryHandle, kept: StoredState, { no, slot, at }: { no: number; slot: Slot; at: string }) {
     await gone(folder, journalName(slot));
     const { databaseId, stamp } = kept;
     await write(folder, snapshotName(slot), sealed({ no, at, databaseId, stamp } satisfies Header) + sealed(kept));
@@ -133,7 +133,7 @@ export class SecondCopy {
     const written = texts.filter((text) => text !== undefined);
     const snapshots = written.map((text) => {
       const [header = '', body = ''] = linesOf(text);
-      return { header: opened<Header>(header), kept: opened<Kept>(body) };
+      return { header: opened<Header>(header), kept: opened<StoredState>(body) };
     });
     const [newest] = snapshots
       .flatMap(({ header, kept }) => (header && kept ? [{ header, kept }] : []))

@@ -3,7 +3,7 @@ import { v7 as newId } from 'uuid';
 import type { RimbetDatabase } from './db';
 import { type Fault, faultOf } from './faults';
 import { type Act, type Move, forget, perform, prefer, redoable, stepBack, stepForward, undoable } from './history';
-import { type Kept, type Place, type Step, follows } from './kept';
+import { type StoredState, type Place, type Step, follows } from './stored-state';
 import { type Patch, patchOf, patched } from './patch';
 import type { SecondCopy } from './second-copy';
 
@@ -45,7 +45,7 @@ export interface Snapshot {
 }
 
 const OPENING: Snapshot = { status: 'opening', workspace: EMPTY, saving: 'saved', unsaved: 0, done: 0 };
-const NOTHING: Kept = { workspace: EMPTY, history: [], stamp: 0 };
+const NOTHING: StoredState = { workspace: EMPTY, history: [], stamp: 0 };
 
 /** Something done that is not on disk: how to do it, and the state it left here. */
 interface Waiting {
@@ -90,7 +90,7 @@ export class WorkspaceStore {
   private emptied: string | undefined;
   /** A newer program has taken the database over: this one writes no more. */
   private newer = false;
-  private offer: { readonly shown: Offer; readonly kept?: Kept | undefined } | undefined;
+  private offer: { readonly shown: Offer; readonly kept?: StoredState | undefined } | undefined;
   /** Written to the database, and not yet to the second copy. */
   private uncopied: Patch[] = [];
   private copyAsked = false;
@@ -262,7 +262,7 @@ export class WorkspaceStore {
     this.keepOn();
   }
 
-  private get kept(): Kept {
+  private get kept(): StoredState {
     return this.waiting.at(-1)?.step.kept ?? this.disk;
   }
 
@@ -294,7 +294,7 @@ export class WorkspaceStore {
   }
 
   /** Does what waits again on what was found on disk. */
-  private foundOnDisk(disk: Kept): void {
+  private foundOnDisk(disk: StoredState): void {
     this.disk = disk;
     this.waiting = replayed(disk, moves(this.waiting));
   }
@@ -482,7 +482,7 @@ function performing(act: Act): Move {
 }
 
 /** Moves made one after the other on what is kept; those that find nothing to do are passed over. */
-function replayed(from: Kept, moves: readonly Move[]): Waiting[] {
+function replayed(from: StoredState, moves: readonly Move[]): Waiting[] {
   const done: Waiting[] = [];
   for (const move of moves) {
     const step = move(done.at(-1)?.step.kept ?? from);

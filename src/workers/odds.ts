@@ -14,20 +14,20 @@ function oddsWorker(): Remote<OddsWorker> {
 const DRAWS = 200_000;
 const SEED = 1;
 
-let asked = 0;
-let before: Promise<unknown> = Promise.resolve();
+let latest = 0;
+let previous: Promise<unknown> = Promise.resolve();
 
 /** Draws the odds of a pair. Undefined where another pair was asked for meanwhile: that one is drawn instead. */
 export async function drawOdds(pair: Pair, range: GapRange): Promise<Drawn | undefined> {
-  asked += 1;
-  const own = asked;
+  latest += 1;
+  const mine = latest;
   // those that were overtaken while one was drawn are not drawn at all
-  await before;
-  if (own !== asked) return undefined;
+  await previous;
+  if (mine !== latest) return undefined;
   const drawn = oddsWorker().draw(pair, range, DRAWS, SEED);
-  before = drawn.catch(() => undefined);
+  previous = drawn.catch(() => undefined);
   const found = await drawn;
-  return own === asked ? found : undefined;
+  return mine === latest ? found : undefined;
 }
 
 /** Makes and fires so many pairs: their finished gaps, mm. Another seed is another firing. */

@@ -216,7 +216,7 @@ export interface PlanFit {
 }
 
 /** The part made anew to a mean gap that is the same on both axes, its corners so that they never decide. */
-function remade(pair: PlanPair, wanted: number): { readonly side: Side; readonly part: ClayPlan | RigidPlan } {
+function madeToFit(pair: PlanPair, wanted: number): { readonly side: Side; readonly part: ClayPlan | RigidPlan } {
   const side: Side = isRigid(pair.lid) ? 'pot' : 'lid';
   const [made, other] = side === 'lid' ? [pair.lid, pair.pot] : [pair.pot, pair.lid];
   const outer = (side === 'pot') !== pair.over;
@@ -240,7 +240,7 @@ export function fitPlan(pair: PlanPair): PlanFit {
   const corners = cornersOf(pair);
   const half = Math.min(gaps.mean.length, gaps.mean.width) / 2;
   const at = (wanted: number) => {
-    const { side, part } = remade(pair, wanted);
+    const { side, part } = madeToFit(pair, wanted);
     const made = { ...pair, [side]: part };
     return { side, part, good: oddsFor(made, gapsOf(made)).good };
   };

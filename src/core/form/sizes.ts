@@ -24,7 +24,7 @@ export const SIZES = {
   height: { words: 'height', row: 'Height', direction: 'height' },
   rimDiameter: { words: 'width at the mouth', row: 'Mouth, outside', direction: 'width' },
   bodyDiameter: { words: 'width below the lip', row: 'Below the lip', direction: 'width' },
-  rimAcross: { words: 'width at the rim', row: 'Mouth outside, short', direction: 'width' },
+  rimAcross: { words: 'width at the rim', row: 'Mouth, short', direction: 'width' },
   baseAcross: { words: 'width at the base', row: 'Base, short axis', direction: 'width' },
   bellyDiameter: { words: 'width of the belly', row: 'Belly, outside', direction: 'width' },
   neckDiameter: { words: 'width of the neck', row: 'Neck, outside', direction: 'width' },

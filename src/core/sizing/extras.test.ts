@@ -105,7 +105,7 @@ describe('a ball turned back into a piece', () => {
     );
     expect(from(86, 'mouth').ok).toBe(true);
     expect(message(5e7, 'mouth')).toMatch(
-      /^50000000 g is too much: the largest of this shape takes \d+ g\..* Weigh out less, or keep another size\.$/,
+      /^50000000 g is too much clay: the largest of this shape takes \d+ g\..* Weigh out less, or keep another size\.$/,
     );
     const thick = formOf({ family: 'cylinder', manner: { foot: 'flat' } }, 'glazed', {
       height: 100,

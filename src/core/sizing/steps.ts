@@ -215,11 +215,11 @@ export function wheelSteps(
   const rim = { out: outline.side.at(-1)!.r, in: outline.inside[0]!.r };
   const afterNeedle: Section[] = [
     sectionOf(onBat.piece),
-    onBat.goes.floor,
-    onBat.goes.wire,
-    onBat.goes.wall,
-    onBat.goes.hollow,
-    onBat.goes.bevel,
+    onBat.removed.floor,
+    onBat.removed.wire,
+    onBat.removed.wall,
+    onBat.removed.hollow,
+    onBat.removed.bevel,
   ];
   const shapeSteps: Step[] = [
     { name: 'shape', sections: [whole], ml: revolvedMl(whole) },

@@ -70,7 +70,7 @@ export interface OnBat {
   readonly thrown: Outline;
   readonly volumes: ClayVolumes;
   /** What goes, each a closed section, for drawing. */
-  readonly goes: Readonly<Record<'needle' | 'wall' | 'floor' | 'wire' | 'hollow' | 'bevel', Line>>;
+  readonly removed: Readonly<Record<'needle' | 'wall' | 'floor' | 'wire' | 'hollow' | 'bevel', Line>>;
   /** Height of the trimmed piece's foot above the bat. */
   readonly foot: number;
   readonly thrownFootRadius: number;
@@ -152,7 +152,7 @@ export function onBat(wet: Outline, pieceMl: number, making: Making): OnBat {
       edge: layerMl('edge'),
       ground: rimMl(ground),
     },
-    goes: {
+    removed: {
       needle: ring(rimIn, rimOut, rimZ, top),
       wall: [...lift(side, foot), ...lift(swollen, foot).toReversed()],
       floor: ring(0, footRadius, making.wireLoss, foot),

@@ -11,7 +11,7 @@ import { type FileHolds, type Job, type Progress, readFile } from '@/workers';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { type ReactNode, useEffect, useEffectEvent, useRef, useState } from 'react';
 import { ImportPreview } from './import-preview';
-import { Kept } from './kept';
+import { WhereItIsKept } from './where-it-is-kept';
 import { ReceivedClays } from './received-clays';
 
 /** Larger than any workshop with its pictures; refused before it is read. Bytes; the reader has the same bound, and one for each part. */
@@ -136,7 +136,7 @@ export function FilesScreen() {
               : []),
           ]}
         />
-        <Kept />
+        <WhereItIsKept />
       </Part>
       <Part title="Open a file">
         <Box color="fg.muted" marginBottom="2">

@@ -7,7 +7,7 @@ import { STAGE_WORDS } from '@/core/sizing';
 import { mainPart, type Plan } from '@/core/records';
 import { RefusalScope } from '@/ui/fields';
 import { type OpenedRoom, useRoom } from '@/ui/rooms';
-import { KeptAs, useReopened, useWorkspace, pushOpened, workspaceStore } from '@/ui/state';
+import { VisibleAs, useReopened, useWorkspace, pushOpened, workspaceStore } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { useSearchParams } from 'next/navigation';
 import { type ComponentType, type ReactNode, Suspense, useCallback, useEffect, useState } from 'react';
@@ -104,8 +104,8 @@ interface SheetProps {
 }
 
 function PlanSheet({ plan, partId, openPart }: SheetProps) {
-  const piece = usePiece(plan, partId);
   useNext(mainPart(plan).family);
+  const piece = usePiece(plan, partId);
   if (!piece) {
     return (
       <Box padding="6" role="alert" color="bad">
@@ -234,4 +234,4 @@ const Rooms = deferred(
 );
 
 /** What stands in it reads the workshop as it was when the piece was worked out, not half of it newer. */
-const AsOf = ({ piece, children }: { piece: PieceModel; children: ReactNode }) => <KeptAs value={piece.kept}>{children}</KeptAs>;
+const AsOf = ({ piece, children }: { piece: PieceModel; children: ReactNode }) => <VisibleAs value={piece.kept}>{children}</VisibleAs>;

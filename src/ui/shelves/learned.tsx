@@ -33,6 +33,7 @@ import type { ReactNode } from 'react';
 import { DRIED_WORDS, wayWords } from '@/ui/made';
 import { BallChart, ByEyeChart, DriftChart, HonestChart, OffChart } from './learned-charts';
 
+const piecesWords = (count: number): string => (count === 1 ? '1 piece' : `${count} pieces`);
 const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
 interface FigureProps {
@@ -293,7 +294,7 @@ export function Learned() {
         >
           {sag &&
             `Fired ${length(Math.abs(sag.mm))} ${sag.mm < 0 ? 'lower' : 'higher'} than the width would suggest. This comes from the form, not the clay. `}
-          From {oval?.count ?? sag!.count}.
+          Measured on {piecesWords(oval?.count ?? sag!.count)}.
           {byWork.length > 1 &&
             byWork.map(({ dried, cone, mm, count }) => (
               <Box key={`${dried}/${cone}`}>

@@ -1,5 +1,5 @@
 export { type Units, unitsOf, useUnits } from './units';
-export { type Kept, KeptAs, run, useSaid, useWorkspace, workspaceStore } from './use-workspace';
+export { type VisibleWorkspace, VisibleAs, run, useSaid, useWorkspace, workspaceStore } from './use-workspace';
 export { type FileToSave, type SavedFile, downloadFile, saveFile } from './save';
 export { workspaceArchive, fileOf, workspaceFile } from './workspace-file';
 export { enterText } from './enter-text';

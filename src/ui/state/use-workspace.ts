@@ -15,26 +15,26 @@ export function workspaceStore(): WorkspaceStore {
 const subscribe = (listener: () => void) => workspaceStore().subscribe(listener);
 const snapshot = () => workspaceStore().getSnapshot();
 
-export type Kept = Pick<Snapshot, 'status' | 'workspace'>;
+export type VisibleWorkspace = Pick<Snapshot, 'status' | 'workspace'>;
 
-let kept: Kept | undefined;
+let kept: VisibleWorkspace | undefined;
 
 /** The same object until what is kept changes: what is said of saving, undo and the like is not for everybody. */
-function keptNow(): Kept {
+function keptNow(): VisibleWorkspace {
   const { status, workspace } = snapshot();
   if (kept?.status !== status || kept.workspace !== workspace) kept = { status, workspace };
   return kept;
 }
 
-const Given = createContext<Kept | undefined>(undefined);
+const Given = createContext<VisibleWorkspace | undefined>(undefined);
 
 /** For parts of a page that may follow a moment later: what they read is kept as it was then. */
-export const KeptAs = Given.Provider;
+export const VisibleAs = Given.Provider;
 
 const neverChanges = () => () => undefined;
 
-/** What is kept, now and whenever it changes, in this tab or another; inside {@link KeptAs} as is given there. */
-export function useWorkspace(): Kept {
+/** What is kept, now and whenever it changes, in this tab or another; inside {@link VisibleAs} as is given there. */
+export function useWorkspace(): VisibleWorkspace {
   const given = useContext(Given);
   return useSyncExternalStore(given ? neverChanges : subscribe, () => given ?? keptNow(), WorkspaceStore.serverSnapshot);
 }

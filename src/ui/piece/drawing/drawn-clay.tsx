@@ -26,7 +26,7 @@ export function DrawnClay({
   const { units, worked } = piece;
   const { sized } = worked;
   const { onBat, fired } = sized;
-  const { goes } = onBat;
+  const { removed } = onBat;
   const glazed = sized.stages.glazed.sizes;
   return (
     <svg
@@ -43,7 +43,7 @@ export function DrawnClay({
         strokeDasharray="3 4"
       />
       <g stroke="var(--chakra-colors-warn)" strokeDasharray="4 2.5" fill="url(#hatch-goes)" data-clay>
-        {[goes.needle, goes.wall, goes.hollow, goes.bevel, goes.floor, goes.wire].map((section, i) => (
+        {[removed.needle, removed.wall, removed.hollow, removed.bevel, removed.floor, removed.wire].map((section, i) => (
           <path key={i} d={pathOf(section, placed.wet)} />
         ))}
       </g>

@@ -115,7 +115,7 @@ export function WetHeights({ piece, geometry }: Props) {
       <At {...at.trimmed}>
         <div className="drawn-on-ground" style={{ textAlign: 'center' }}>
           <Typed piece={piece} size="height" at="wet" label={wet} figure={small} />
-          <Word>trimmed height</Word>
+          <Word>trimmed</Word>
         </div>
       </At>
     </>

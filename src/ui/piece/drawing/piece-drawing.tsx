@@ -96,7 +96,7 @@ export function PieceDrawing(props: Props) {
   const laid = useLaid(props, size);
   return (
     <>
-      <div ref={ref} className="drawing" data-low={props.over && ''} data-testid="drawing" data-greyed={greyed}>
+      <div ref={ref} className="drawing" data-testid="drawing" data-greyed={greyed}>
         {laid && (
           <>
             <Clay {...props} laid={laid} />

@@ -43,7 +43,7 @@ export function Sheet({ piece, children }: { piece: PieceModel; children: ReactN
  * The piece for a part of its screen that may follow a moment later. With the cursor in it, which `holds` hears of, it follows at once, so that
  * what is chosen or dragged shows what is known now; a figure shows what is typed by itself.
  */
-function useBehind() {
+function useDeferredPiece() {
   const pieces = useContext(Context);
   const [held, setHeld] = useState(false);
   const holds = useMemo(
@@ -58,17 +58,17 @@ function useBehind() {
 }
 
 /**
- * A part of the screen that is given the piece {@link useBehind | a moment later}.
+ * A part of the screen that is given the piece {@link useDeferredPiece | a moment later}.
  *
  * @param className of the element round it, which says where it stands
  */
 export function deferred<P extends { piece: PieceModel }>(Part: ComponentType<P>, className: string): ComponentType<Omit<P, 'piece'>> {
-  const Kept = memo(Part) as unknown as ComponentType<P>;
-  return function Behind(props: Omit<P, 'piece'>) {
-    const { shown, holds } = useBehind();
+  const Memoised = memo(Part) as unknown as ComponentType<P>;
+  return function Deferred(props: Omit<P, 'piece'>) {
+    const { shown, holds } = useDeferredPiece();
     return (
       <div className={className} {...holds}>
-        <Kept {...({ ...props, piece: shown } as P)} />
+        <Memoised {...({ ...props, piece: shown } as P)} />
       </div>
     );
   };

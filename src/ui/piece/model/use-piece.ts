@@ -18,7 +18,7 @@ import type { Hand } from '@/core/handbuild';
 import { standsOut } from '@/core/fitting';
 import { handOf, type KnownClay, type SizedPlanPart, sizedPlanPart, surenessOf, throwingOf } from '@/core/part';
 import { mainPart, type Part, partRef, type PartRef, type Plan, shopOf, type Workspace } from '@/core/records';
-import { type Kept, type Units, useUnits, useWorkspace } from '@/ui/state';
+import { type VisibleWorkspace, type Units, useUnits, useWorkspace } from '@/ui/state';
 import { useMemo, useState } from 'react';
 import { type Choosers, choosersOf } from './choosers';
 import { type Edits, editsOf } from './edits';
@@ -30,7 +30,7 @@ export type Opened = NumberName | 'shrinkage' | 'hand';
 /** A plan's piece worked out, and what can be done to it. */
 export interface PieceModel extends Edits, Choosers {
   /** The workshop it was worked out in. */
-  readonly kept: Kept;
+  readonly kept: VisibleWorkspace;
   readonly plan: Plan;
   readonly part: Part;
   /** Which part it is, for what is done to it. */
@@ -83,10 +83,11 @@ export function usePiece(plan: Plan, partId: string | undefined): PieceModel | u
   const part = plan.parts.find(({ id }) => id === partId) ?? mainPart(plan);
   const ref = partRef(plan, part);
   const { possible: sizedPart, impossible } = useWorked(part, workspace, units);
-  const possible = useWeighed(workspace, sizedPart);
   const [opened, open] = useState<Opened | undefined>();
   const edits = useMemo(() => editsOf(ref, units), [ref, units]);
   const choosers = useMemo(() => choosersOf(ref, units), [ref, units]);
+  // last of all hooks: it may wait once, and what it waited for is there when React goes through them again
+  const possible = useWeighed(workspace, sizedPart);
   if (!possible) return undefined;
 
   const { part: shown, sized, hand, known } = possible;

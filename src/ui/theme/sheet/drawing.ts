@@ -9,8 +9,6 @@ export const DRAWING: Record<string, SystemStyleObject> = {
     height: { base: '420px', md: 'calc(100vh - 388px)' },
     minHeight: { base: '360px', md: '380px' },
     [LYING]: { height: 'calc(100vh - 128px)', minHeight: '240px' },
-    // what meets the piece is enlarged under it
-    '&[data-low]': { height: { md: 'calc(100vh - 470px)' }, minHeight: { md: '310px' } },
   },
   '.drawn-sheet': { position: 'absolute', inset: '0' },
   '[data-greyed=true] > .drawn-sheet': { filter: 'grayscale(1)', opacity: '0.45' },

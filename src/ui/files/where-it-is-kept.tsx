@@ -68,7 +68,7 @@ async function look(): Promise<Room | undefined> {
 }
 
 /** How safely all is kept: how much of the browser's room it takes, whether the browser may clear it, and when it was last exported. */
-export function Kept() {
+export function WhereItIsKept() {
   const { exported } = useWorkspace().workspace.settings;
   const done = useSaid((store) => store.done);
   const [room, setRoom] = useState<Room | undefined>();

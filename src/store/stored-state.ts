@@ -18,7 +18,7 @@ export interface Entry {
 }
 
 /** All that is kept, as one value. */
-export interface Kept {
+export interface StoredState {
   readonly workspace: Workspace;
   readonly history: readonly Entry[];
   /** How many writes this has seen. */
@@ -29,14 +29,14 @@ export interface Kept {
 
 /** Whether what is there goes on from what is known: the same database, and nothing of it gone. */
 export const follows = (
-  there: Pick<Kept, 'databaseId' | 'stamp'> | undefined,
-  known: Pick<Kept, 'databaseId' | 'stamp'>,
-): there is Pick<Kept, 'databaseId' | 'stamp'> =>
+  there: Pick<StoredState, 'databaseId' | 'stamp'> | undefined,
+  known: Pick<StoredState, 'databaseId' | 'stamp'>,
+): there is Pick<StoredState, 'databaseId' | 'stamp'> =>
   there !== undefined && there.databaseId === known.databaseId && there.stamp >= known.stamp;
 
 /** The state after an act, a step back or a step forward, and the rows to write. */
 export interface Step {
-  readonly kept: Kept;
+  readonly kept: StoredState;
   readonly changes: readonly RowChange[];
   readonly label: string;
 }
