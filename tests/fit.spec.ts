@@ -143,6 +143,7 @@ test('a lid becomes a part of its pot: switched, sized, undone, and the same aft
   await expect(width).toHaveValue(before);
   // the lid stays as it is while its pot changes, and its odds are those of the pot as it then is
   const odds = page.locator('[data-odds]');
+  await followed(page);
   const seats = (await odds.getAttribute('data-odds'))!;
   await parts.getByRole('button', { name: 'body' }).click();
   await type(page, 'Finished width at the mouth', '125');
