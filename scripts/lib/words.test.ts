@@ -22,6 +22,8 @@ const GONE: readonly (readonly [RegExp, string])[] = [
   [/\bis no (day|number|link|picture|form known|unit of)\b/i, 'is not a …'],
   [/\b(doesn|can|won|isn|don)['’]t\b/i, 'no contractions'],
   [/!$/, 'no exclamation marks'],
+  [/\b([a-z]{3,}) \1\b/, 'no word twice'],
+  [/[a-z0] [.,;](?=\s|$)/, 'no space before a sign'],
 ];
 
 /** What people look for: words they may still use. */
@@ -54,7 +56,8 @@ const isText = (node: ts.Node): node is ts.StringLiteral | ts.JsxText | ts.Templ
   ts.isStringLiteral(node) || ts.isNoSubstitutionTemplateLiteral(node) || ts.isTemplateHead(node) || ts.isJsxText(node);
 
 const sources = readdirSync('src', { recursive: true, encoding: 'utf8' })
-  .filter((path) => /\.tsx?$/.test(path) && !/\.(test|test-kit|d)\./.test(path))
+  // style sheets say nothing
+  .filter((path) => /\.tsx?$/.test(path) && !path.startsWith('ui/theme/') && !/\.(test|test-kit|d)\./.test(path))
   .map((path) => `src/${path}`);
 
 describe('what is said on screens, in refusals and in prints', () => {

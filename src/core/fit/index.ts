@@ -17,7 +17,7 @@ export { SEAT_SHARE, type SeatShare, type Seating, type Stopper, bestMouth, seat
 export { type Drawn, type Normal, drawnGaps, firingOf } from './draws';
 export { MOST_PAIRED, type Paired, type Pairing, pairUp } from './pairing';
 export { normalFrom, uniformFrom } from './chance';
-export { chanceWords, threeChances } from './words';
+export { chanceWords, tenthsOf, threeChances } from './words';
 export { type CoilFlange, coilFlange } from './flange';
 export { type Shown, type ShownFit, shownFit } from './shown';
 export { type ClayPlan, type Plan, type PlanFit, type PlanPair, type RigidPlan, fitPlan } from './plan-lid';

@@ -19,6 +19,21 @@ export function chanceWords(chance: number): string {
 const PARTS = ['jams', 'good', 'loose'] as const;
 
 /**
+ * Three chances that make up a whole, in whole tenths that add up to ten.
+ *
+ * @example tenthsOf({ jams: 0.169, good: 0.674, loose: 0.157 }) // { jams: 2, good: 7, loose: 1 }
+ */
+export function tenthsOf(odds: Odds): Readonly<Record<(typeof PARTS)[number], number>> {
+  const whole = PARTS.map((name) => Math.floor(odds[name] * 10 + 1e-9));
+  // what is missing to ten goes where most was left over
+  const left = PARTS.map((name, i) => odds[name] * 10 - whole[i]!);
+  const order = [0, 1, 2].sort((a, b) => left[b]! - left[a]!);
+  const missing = 10 - whole.reduce((sum, each) => sum + each, 0);
+  const [jams, good, loose] = whole.map((each, i) => each + (order.indexOf(i) < missing ? 1 : 0));
+  return { jams: jams!, good: good!, loose: loose! };
+}
+
+/**
  * Three chances that make up a whole, in words. Where each is a tenth or more they are told in tenths that add up to ten.
  *
  * @example threeChances({ jams: 0.169, good: 0.674, loose: 0.157 }).loose // '1 in 10'
@@ -26,11 +41,6 @@ const PARTS = ['jams', 'good', 'loose'] as const;
 export function threeChances(odds: Odds): Readonly<Record<(typeof PARTS)[number], string>> {
   const words = (said: (name: (typeof PARTS)[number]) => string) => ({ jams: said('jams'), good: said('good'), loose: said('loose') });
   if (PARTS.some((name) => odds[name] < 0.095)) return words((name) => chanceWords(odds[name]));
-  const whole = PARTS.map((name) => Math.floor(odds[name] * 10));
-  // what is missing to ten goes where most was left over
-  const left = PARTS.map((name, i) => odds[name] * 10 - whole[i]!);
-  const order = [0, 1, 2].sort((a, b) => left[b]! - left[a]!);
-  const missing = 10 - whole.reduce((sum, each) => sum + each, 0);
-  const tenths = whole.map((each, i) => each + (order.indexOf(i) < missing ? 1 : 0));
-  return words((name) => `${tenths[PARTS.indexOf(name)]} in 10`);
+  const tenths = tenthsOf(odds);
+  return words((name) => `${tenths[name]} in 10`);
 }

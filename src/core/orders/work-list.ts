@@ -27,7 +27,7 @@ const DO: Readonly<Record<OrderStep, string>> = {
   firm: 'Let firm up',
   trim: 'Trim and handle',
   dry: 'Let dry',
-  bisque: 'Load into the bisque kiln kiln:',
+  bisque: 'Load into the bisque kiln:',
   sort: 'Measure and sort',
   glaze: 'Glaze',
   fire: 'Load into the glaze kiln:',

@@ -29,6 +29,7 @@ const ACTS: Record<string, Act> = {
   'further parts': commands.addParts(plan!.id, [lid], 'lid', (part) => ({ ...part, fit: { with: 'part', ref: `${plan!.id}/lid` } })),
   'another part': commands.newPart(plan!).act,
   'a piece to a bought lid': commands.addPlan('Jar', { ...lid, fit: { with: 'stock', stockId: 'x' } }, { stock: lot }).act,
+  'a piece with its clay': commands.addPlan('Mug', lid, { body: { ...anotherBody, id: 'x', createdAt: '' } }).act,
   'a name': commands.renamePlan(plan!.id, 'Jar'),
   'a note': commands.notePlan(plan!.id, 'thinner'),
   'a deleted piece': commands.deletePlan(plan!),

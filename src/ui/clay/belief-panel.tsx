@@ -9,6 +9,7 @@ import { StageName } from '@/ui/stage';
 import { type Units, useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import type { ClayView } from './use-clay-view';
+import { capital } from '@/ui/words';
 
 const NONE = '';
 
@@ -71,8 +72,6 @@ function toldAs(shrinkage: number, { length, choice }: Units): string {
   const of = wholes.map((mm) => `${length(mm * shrinkage)} of every ${length(mm)}`).join(', ');
   return `That is ${of} wet. From finished to wet: × ${(1 / (1 - shrinkage)).toFixed(3)}.`;
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 function Left({ view }: { view: ClayView }) {
   const { shrinkage, sources } = view.known.figures;

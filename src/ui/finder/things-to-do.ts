@@ -54,7 +54,11 @@ export const THINGS_TO_DO: readonly ThingToDo[] = [
     words: 'Save a file of everything',
     more: 'your own copy',
     finds: 'backup export download',
-    act: () => void workspaceFile(workspaceStore().getSnapshot().workspace).then(saveFile),
+    // what fails is told where files are saved, with the ways out
+    act: ({ go }) =>
+      void workspaceFile(workspaceStore().getSnapshot().workspace)
+        .then(saveFile)
+        .catch(() => go('/files')),
   },
   {
     key: 'wheel',

@@ -23,7 +23,7 @@ interface Props {
   readonly stage?: Stage | undefined;
   /** What the big figure is of: "throw the lid across". */
   readonly asks: string;
-  readonly big: Written | string;
+  readonly big: Written;
   readonly finishes?: string | undefined;
   readonly figures?: readonly LesserFigure[] | undefined;
   /** How sure it is, cautions and what can be done, in this order. */
@@ -43,11 +43,7 @@ export function AnswerSheet({ name, stage, asks, big, finishes, figures = [], ch
       </div>
       <h2 className="answer-words">{asks}</h2>
       <div className="answer-big" style={{ color }} data-figure={name}>
-        {typeof big === 'string' ? (
-          <span className="figure">{big}</span>
-        ) : (
-          <Figure written={big} size="clamp(56px, 7.6vw, 100px)" room={7.2} />
-        )}
+        <Figure written={big} size="clamp(56px, 7.6vw, 100px)" room={7.2} />
       </div>
       {finishes && <Finishes>{finishes}</Finishes>}
       {figures.length > 0 && (

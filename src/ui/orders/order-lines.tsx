@@ -215,7 +215,7 @@ function Stands({ work: { dates } }: { work: LineWork }) {
   if (!firm || firm.stands <= FIRMS) return null;
   return (
     <Box fontSize="sm" color="warn">
-      {firm.stands} nights between throwing and trimming, {dayWords(firm.from)} . Wrap them, or they will be too hard to trim.
+      {firm.stands} nights between throwing and trimming, from {dayWords(firm.from)}. Wrap them, or they will be too hard to trim.
     </Box>
   );
 }

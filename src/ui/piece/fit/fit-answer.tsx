@@ -14,6 +14,7 @@ import { Cautions } from './cautions';
 import { endsOf, madeWords, oddsSaid } from './fit-words';
 import { useFit } from './use-fit';
 import { StillPossible } from './still-possible';
+import { capital } from '@/ui/words';
 
 interface Props {
   readonly piece: PieceModel;
@@ -58,8 +59,6 @@ export function FitAnswer({ piece }: { piece: PieceModel }) {
     </AnswerSheet>
   );
 }
-
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 const fitsBetween = ({ go }: FitWork, told: (mm: number) => string): string =>
   go ? `Fits from ${told(go[0])} to ${told(go[1])}.` : 'No width fits often enough. Choose something else for it.';

@@ -2,7 +2,7 @@ import { lazyPart } from '@/ui/blocks';
 import type { Panels } from '../model/panels';
 
 export { madeWords } from './fit-words';
-export { useFit } from './use-fit';
+export { fitOfPiece, useFit } from './use-fit';
 
 /** What the room draws over the piece. */
 export const DrawnFit = lazyPart(() => import('./drawn-fit').then((part) => part.DrawnFit));

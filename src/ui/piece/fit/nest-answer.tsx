@@ -16,10 +16,12 @@ export function NestAnswer({ piece }: { piece: PieceModel }) {
   const { units, plan } = piece;
   const { choices, found } = useNest(piece);
   const go = useGo();
-  if (piece.worked.sized.wet.plan || !found.ok) return <Answer piece={piece} />;
+  // of what cannot be laid out there is no clay to add up
+  if (piece.worked.sized.wet.plan || !found.ok || found.value.some(({ made }) => made.weighOut === undefined))
+    return <Answer piece={piece} />;
   const bowls = found.value;
   const [largest] = bowls;
-  const balls = bowls.map(({ made }) => made.weighOut ?? 0);
+  const balls = bowls.map(({ made }) => made.weighOut!);
   const create = () => {
     const others = bowls
       .slice(1)
@@ -41,7 +43,7 @@ export function NestAnswer({ piece }: { piece: PieceModel }) {
         units.choice,
       )}
       figures={bowls.map(({ part, made }, at) => ({
-        words: `Ball, ${nameOf(at, bowls.length)}`,
+        words: `${piece.by === 'wheel' ? 'Ball' : 'Clay'}, ${nameOf(at, bowls.length)}`,
         written: weighOutWritten(balls[at]!, part, units),
         finishes: units.length(made.sized.stages.glazed.sizes.rimDiameter),
       }))}

@@ -1,7 +1,8 @@
-import { threeChances } from '@/core/fit';
+import { tenthsOf, threeChances } from '@/core/fit';
 import type { FitWork } from '@/core/fitting';
 import { ink } from '@/ui/theme';
 import { endsOf, oddsSaid } from './fit-words';
+import { capital } from '@/ui/words';
 
 const PARTS = [
   { name: 'jams', colour: 'bad' },
@@ -11,24 +12,12 @@ const PARTS = [
 
 type Name = (typeof PARTS)[number]['name'];
 
-const POTS = 10;
-
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
-
-/** So many of ten pots each, which add up to ten: what is left over of whole pots goes where most of it is. */
-function potsOf(odds: Readonly<Record<Name, number>>): Readonly<Record<Name, number>> {
-  const whole = PARTS.map(({ name }) => Math.floor(odds[name] * POTS + 1e-9));
-  const order = PARTS.map((_, i) => i).sort((a, b) => odds[PARTS[b]!.name] * POTS - whole[b]! - (odds[PARTS[a]!.name] * POTS - whole[a]!));
-  for (const i of order.slice(0, POTS - whole.reduce((sum, each) => sum + each, 0))) whole[i]! += 1;
-  return { jams: whole[0]!, good: whole[1]!, loose: whole[2]! };
-}
-
 /** The odds as ten pots with their lids: those that jam, those that are good, those that are loose, each with its words. */
 export function OddsBar({ work }: { work: FitWork }) {
   const { odds } = work;
   const ends = endsOf(work);
   const words = threeChances(odds);
-  const pots = potsOf(odds);
+  const pots = tenthsOf(odds);
   return (
     <section aria-label="Odds" className="odds" data-odds={odds.good.toFixed(3)}>
       {PARTS.map(({ name, colour }) => (

@@ -4,6 +4,7 @@ import { madeSize } from '@/ui/made';
 import { ink } from '@/ui/theme';
 import type { PieceModel } from '../model/use-piece';
 import type { CamePiece, CameRun, Middle } from './use-came';
+import { capital } from '@/ui/words';
 
 const SIDE = 380;
 /** Round the target, px, for the words of what lies that way. */
@@ -160,5 +161,3 @@ function Why({ middle, length }: { middle: Middle; length: (mm: number) => strin
     </section>
   );
 }
-
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

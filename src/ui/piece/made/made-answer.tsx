@@ -6,6 +6,7 @@ import { madeSize } from '@/ui/made';
 import { Answer, ToTheWheel } from '../answer';
 import type { PieceModel } from '../model/use-piece';
 import { type Middle, useCame } from './use-came';
+import { capital } from '@/ui/words';
 
 /** What to set next time, after what came out of the run that is open. */
 export function MadeAnswer({ piece }: { piece: PieceModel }) {
@@ -56,5 +57,3 @@ export function MadeAnswer({ piece }: { piece: PieceModel }) {
     </AnswerSheet>
   );
 }
-
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

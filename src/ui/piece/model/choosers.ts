@@ -6,7 +6,7 @@ import { changedForm, clayOf, handOf, sizedPlanPart, surenessOf } from '@/core/p
 import { type Part, partOf, type PartRef, partRef, partWords, type Workspace } from '@/core/records';
 import { commands } from '@/store';
 import { type Units, run, workspaceStore } from '@/ui/state';
-import { type AnyWay, FORM_WORDS, WAY_WORDS } from '@/ui/words';
+import { type AnyWay, FORM_WORDS, WAY_WORDS, capital } from '@/ui/words';
 import { follow, followClay } from './follow';
 import { byHand } from './use-weighed';
 
@@ -30,8 +30,6 @@ export interface Choosers {
 }
 
 const isByHand = (way: AnyWay): way is Exclude<Hand, 'wheel'> => way === 'slab' || way === 'former' || way === 'coil';
-
-const capital = (words: string): string => words[0]!.toUpperCase() + words.slice(1);
 
 const workspaceNow = (): Workspace => workspaceStore().getSnapshot().workspace;
 

@@ -9,6 +9,24 @@ const marks = (to: 'top' | 'right', colour: string, stretch: string): string =>
     `repeating-linear-gradient(to ${to}, var(--chakra-colors-${colour}) 0 1px, transparent 1px calc(7px * ${stretch}))`,
   ].join(', ');
 
+/** One scale of the post: the wet one towards the rooms, the finished one towards the stage; on a phone one above the other. */
+function scale(stage: 'wet' | 'glazed'): SystemStyleObject {
+  const wet = stage === 'wet';
+  const stretch = wet ? '1' : 'var(--left)';
+  return {
+    content: '""',
+    position: 'absolute',
+    insetBlockStart: { base: wet ? '0' : '6px', md: '0' },
+    insetInlineEnd: { base: '0', md: wet ? '2px' : '-10px' },
+    width: { base: '100%', md: '10px' },
+    height: { base: '6px', md: 'calc(100% + 34px)' },
+    backgroundImage: { base: marks('right', stage, stretch), md: marks('top', stage, stretch) },
+    backgroundSize: { base: '100% 6px, 100% 3px', md: '10px 100%, 5px 100%' },
+    backgroundPosition: { base: 'left top', md: wet ? 'right bottom' : 'left bottom' },
+    backgroundRepeat: 'no-repeat',
+  };
+}
+
 /** The rail of the rooms and the answer of one: what every place is set in. */
 export const FRAME: Record<string, SystemStyleObject> = {
   '.rail': {
@@ -29,30 +47,8 @@ export const FRAME: Record<string, SystemStyleObject> = {
     borderTopWidth: { base: '1px', md: '0' },
     borderColor: 'line.strong',
     // the post: wet marks on the side of the rooms, finished ones on the side of the stage
-    _before: {
-      content: '""',
-      position: 'absolute',
-      insetBlockStart: '0',
-      insetInlineEnd: { base: '0', md: '2px' },
-      width: { base: '100%', md: '10px' },
-      height: { base: '6px', md: 'calc(100% + 34px)' },
-      backgroundImage: { base: marks('right', 'wet', '1'), md: marks('top', 'wet', '1') },
-      backgroundSize: { base: '100% 6px, 100% 3px', md: '10px 100%, 5px 100%' },
-      backgroundPosition: { base: 'left top', md: 'right bottom' },
-      backgroundRepeat: 'no-repeat',
-    },
-    _after: {
-      content: '""',
-      position: 'absolute',
-      insetBlockStart: { base: '6px', md: '0' },
-      insetInlineEnd: { base: '0', md: '-10px' },
-      width: { base: '100%', md: '10px' },
-      height: { base: '6px', md: 'calc(100% + 34px)' },
-      backgroundImage: { base: marks('right', 'glazed', 'var(--left)'), md: marks('top', 'glazed', 'var(--left)') },
-      backgroundSize: { base: '100% 6px, 100% 3px', md: '10px 100%, 5px 100%' },
-      backgroundPosition: { base: 'left top', md: 'left bottom' },
-      backgroundRepeat: 'no-repeat',
-    },
+    _before: scale('wet'),
+    _after: scale('glazed'),
     borderRightWidth: { md: '2px' },
     [LYING]: {
       height: 'calc(100vh - 44px)',
