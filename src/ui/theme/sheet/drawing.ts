@@ -1,5 +1,4 @@
 import type { SystemStyleObject } from '@chakra-ui/react';
-import { LYING } from './lying';
 import { FIGURES } from './figures';
 
 /** What stands on the drawing, and the drawing under it. */
@@ -8,7 +7,6 @@ export const DRAWING: Record<string, SystemStyleObject> = {
     position: 'relative',
     height: { base: '420px', md: 'calc(100vh - 388px)' },
     minHeight: { base: '360px', md: '380px' },
-    [LYING]: { height: 'calc(100vh - 128px)', minHeight: '240px' },
   },
   '.drawn-sheet': { position: 'absolute', inset: '0' },
   '[data-greyed=true] > .drawn-sheet': { filter: 'grayscale(1)', opacity: '0.45' },

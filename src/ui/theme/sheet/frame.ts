@@ -51,7 +51,7 @@ export const FRAME: Record<string, SystemStyleObject> = {
     _after: scale('glazed'),
     borderRightWidth: { md: '2px' },
     [LYING]: {
-      height: 'calc(100vh - 44px)',
+      height: 'calc(100vh - 88px)',
       paddingTop: '0',
       '& .rail-foot, & kbd': { display: 'none' },
       '& button': { flex: '1 1 44px', minHeight: '44px', paddingInline: '8px 10px' },
@@ -137,6 +137,7 @@ export const FRAME: Record<string, SystemStyleObject> = {
     gridTemplateColumns: { base: '1fr', lg: '380px minmax(0, 1fr)' },
     gap: '5',
     alignItems: 'center',
+    '& figure > svg': { maxHeight: 'calc(100vh - 150px)', minHeight: '220px' },
     '& figcaption': { fontSize: 'sm', color: 'fg.muted' },
     '& h3': { fontWeight: '650' },
     '& p': { fontSize: 'sm', color: 'fg.muted' },

@@ -7,7 +7,14 @@ export const PIECE: Record<string, SystemStyleObject> = {
   '.sentence-line': { display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', columnGap: '3' },
   // a phone lying down: what is chosen in one line, moved sideways
   '.sentence-line, .sheet-sections': {
-    [LYING]: { flexWrap: 'nowrap', overflowX: 'auto', whiteSpace: 'nowrap', paddingTop: '0', paddingBottom: '0' },
+    [LYING]: {
+      flexWrap: 'nowrap',
+      overflowX: 'auto',
+      whiteSpace: 'nowrap',
+      paddingTop: '0',
+      paddingBottom: '0',
+      '& > *': { flexShrink: '0', maxWidth: 'none' },
+    },
   },
   '.sentence': { minWidth: '0', maxWidth: '100%', fontSize: { base: '1rem', md: '1.0625rem' }, lineHeight: { base: '1.3', md: '1.5' } },
   '.sentence-aside': {
