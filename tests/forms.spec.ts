@@ -192,6 +192,8 @@ test('every form is drawn, sized and stepped, and undo leads back to the cup', a
     await expect(page.getByRole('alert').filter({ hasText: /\S/ })).toHaveCount(0);
     await expect(page.locator('[data-rail="make"]')).toHaveText(/\d+\sg/);
     await expect(page.locator('[data-step-drawing]')).not.toHaveCount(0);
+    // the rail and the step tell one ball once both have followed
+    await followed(page);
     await expect(page.locator('[data-step="ball"]')).toContainText((await page.locator('[data-rail="make"]').textContent())!);
   }
   for (const _ of forms) await undo(page);
@@ -356,4 +358,31 @@ test('a bevel at the foot is cut, told for trimming, refused where it leaves too
   await page.keyboard.press('Escape');
   await type(page, 'Bevel at foot, finished', '');
   await expect(field(page, 'Bevel at foot, finished')).toHaveCount(0);
+});
+
+test('a floor of 0 is a tube: weighed, thrown and measured without one, logged, and the same after a reload', async ({ page }) => {
+  await visit(page);
+  await room(page, 'Sizes', 'Every stage');
+  await type(page, 'Floor, finished', '0');
+  await page.keyboard.press('Enter');
+  await followed(page);
+  await expect(page.getByRole('alert').filter({ hasText: /\S/ })).toHaveCount(0);
+  await expect(page.locator('[data-rail="make"]')).toHaveText('445 g');
+  await expect(answer(page, 'ball')).toHaveText(/445\sg/);
+  await expect(page.getByText('Holds', { exact: false }).filter({ visible: true })).toHaveCount(0);
+  await room(page, 'Make', 'Steps');
+  await expect(page.locator('[data-step="opened"]')).toContainText('this piece has no floor');
+  await saved(page);
+  await visit(page);
+  await room(page, 'Sizes', 'Every stage');
+  await expect(page.getByLabel('Floor, finished')).toHaveValue('0');
+  await type(page, 'Floor, finished', '6.4');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-rail="make"]')).toHaveText('645 g');
+  // what has to have a floor says so, and keeps what was typed
+  await page.getByLabel('Form', { exact: true }).selectOption('a bowl');
+  await type(page, 'Floor, finished', '0');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert').filter({ hasText: 'The floor must be above zero.' })).toHaveCount(1);
+  await expect(page.getByLabel('Floor, finished')).toHaveValue('0');
 });

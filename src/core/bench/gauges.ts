@@ -1,5 +1,5 @@
 import { remaining } from '@/core/clay';
-import { type Line, type Outline, radiusAt, widest } from '@/core/form';
+import { type Line, type Outline, opensBelow, radiusAt, widest } from '@/core/form';
 import { type Drawing, type Place, type Shape, line, paragraph, path, widthOf, words } from '@/core/paper';
 import { STAGE_WORDS, type Throwing, type Worked, wheelSteps } from '@/core/sizing';
 import type { Gauge } from './gauge';
@@ -47,6 +47,7 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
   const belly = widest(side);
   const bellyAt = side.find(({ r }) => r === belly)!.z;
   const hollow = rimIn > 0;
+  const open = opensBelow(sized.wet);
   const pointed = thrown.gauge - (setting.takeOff?.height ?? 0);
   const leather = remaining(clay.shrinkage, 'leather', 'width');
   const chuck = 2 * (radiusAt(sized.wet.inside, sized.wet.inside.at(-1)!.z + 1) * leather - setting.chuckClearance);
@@ -73,7 +74,7 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
       datum: 'the crossbar fits across the inside of the mouth, the upright hangs from it to the floor',
       readings: [
         { what: 'crossbar, mouth inside', mm: 2 * rimIn },
-        { what: 'upright stick, rim to floor', mm: thrown.gauge - thrown.floor },
+        { what: thrown.floor ? 'upright stick, rim to floor' : 'upright stick, rim to the bat', mm: thrown.gauge - (thrown.floor ?? 0) },
       ],
     },
     {
@@ -97,7 +98,7 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
         { what: 'mouth, outside', mm: 2 * rimOut },
         ...(hollow ? [{ what: 'mouth, inside', mm: 2 * rimIn }] : []),
         { what: 'base, outside', mm: thrown.base },
-        ...(hollow ? [{ what: 'floor, inside', mm: 2 * inside.at(-2)!.r }] : []),
+        ...(hollow ? [{ what: open ? 'inside, at the bat' : 'floor, inside', mm: 2 * inside.at(open ? -1 : -2)!.r }] : []),
         ...(belly > rimOut + 0.5 ? [{ what: `widest, ${write(Math.round(bellyAt))} above the bat`, mm: 2 * belly }] : []),
       ],
     },
@@ -116,7 +117,8 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
           : []),
       ],
     },
-    hollow && { name: 'Needle', stage: 'wet', datum: 'through the floor to the bat', readings: [{ what: 'floor', mm: thrown.floor }] },
+    thrown.floor !== undefined &&
+      hollow && { name: 'Needle', stage: 'wet', datum: 'through the floor to the bat', readings: [{ what: 'floor', mm: thrown.floor }] },
     trimGauge(worked),
     hollow &&
       chuck > 20 && {

@@ -1,5 +1,5 @@
 import { remaining } from '@/core/clay';
-import { footRadius } from '@/core/form';
+import { footRadius, opensBelow } from '@/core/form';
 import type { Worked } from '@/core/sizing';
 import type { Gauge, Reading } from './gauge';
 
@@ -10,6 +10,7 @@ export function trimReadings({ clay, making, sized }: Pick<Worked, 'clay' | 'mak
   const trims = making.trimFloor > 0 || making.trimWall > 0 || (making.wholeWall ?? 0) > 0 || volumes.hollow > 0 || volumes.bevel > 0;
   const [rim, bottom] = [wet.inside[0]!, wet.inside.at(-1)!];
   if (!trims || rim.r <= 0) return [];
+  const open = opensBelow(wet);
   const up = remaining(clay.shrinkage, 'leather', 'height');
   const across = remaining(clay.shrinkage, 'leather', 'width');
   const ring = footHeight !== undefined && footWidth !== undefined && sized.stages.leather.manner.foot === 'ring';
@@ -23,13 +24,15 @@ export function trimReadings({ clay, making, sized }: Pick<Worked, 'clay' | 'mak
           { what: 'foot ring depth', mm: footHeight },
         ]
       : []),
-    { what: 'depth inside, rim to floor', mm: (rim.z - bottom.z) * up },
+    ...(open ? [] : [{ what: 'depth inside, rim to floor', mm: (rim.z - bottom.z) * up }]),
     ...(ring
       ? [
           { what: 'height minus inside depth, before hollowing', mm: floor + footHeight },
           { what: 'floor left in the ring', mm: floor },
         ]
-      : [{ what: 'floor left (height minus inside depth)', mm: floor }]),
+      : open
+        ? []
+        : [{ what: 'floor left (height minus inside depth)', mm: floor }]),
     { what: 'wall at the foot', mm: wallAtFoot },
     ...(bevel ? [{ what: 'bevel at the foot, in and up', mm: bevel }] : []),
   ];

@@ -1,6 +1,6 @@
 import { type ClayFacts, STAGES, type Stage, clayFigures, remaining } from '@/core/clay';
 import { FITS, type Fit } from '@/core/fit';
-import { type Form, LARGEST_MM, checkForm } from '@/core/form';
+import { FAMILIES, type Form, LARGEST_MM, checkForm } from '@/core/form';
 import {
   BASES,
   CORNERS,
@@ -146,7 +146,7 @@ export function coilsVerb({ body, form, pinchPercent, gain, thickness }: CoilsIn
   if (!checked.ok) return checked;
   const { family } = checked.value;
   const sized = size(clayFigures(body), checked.value, 'glazed', NOTHING_LOST);
-  if (sized.wet.plan || sized.capacityMl === 0)
+  if (sized.wet.plan || FAMILIES[family].solid)
     return bad('form.family', `Coils go round: a ${family} is built of slabs. Use one of the round, hollow forms.`);
   const choices: CoilChoices = {
     ...USUAL_COIL,

@@ -85,6 +85,12 @@ const point = strict.object({
   corner: strict.boolean(),
 });
 
+/** A size of a family; of one that may be made without a floor, that may be 0. */
+function sizeOf(family: FamilyName, name: SizeName) {
+  const mm = name === 'floor' && FAMILIES[family].mayBeOpen ? strict.number().min(0).max(LARGEST_MM) : sizeMm;
+  return isNeeded(name, {}) ? mm.required() : mm;
+}
+
 /** The keys of one family: its sizes, each needed unless a manner leaves it out, and what is chosen of it. */
 function familySchema(family: FamilyName) {
   const { sizes, choices } = FAMILIES[family];
@@ -92,7 +98,7 @@ function familySchema(family: FamilyName) {
   const own = sizes.filter((name) => !sizeSpec(name).inside && !(drawn && (name === 'height' || name === 'rimDiameter')));
   return strict.object({
     family: strict.string().valid(family).required(),
-    ...Object.fromEntries(own.map((name) => [name, isNeeded(name, {}) ? sizeMm.required() : sizeMm])),
+    ...Object.fromEntries(own.map((name) => [name, sizeOf(family, name)])),
     ...Object.fromEntries(choices.map((choice) => [choice, strict.string().valid(...Object.keys(MANNERS[choice]))])),
     ...(drawn && { points: strict.array().items(point).min(2).max(MOST_KNOTS).required() }),
   });

@@ -22,6 +22,7 @@ import {
   wallLaw,
 } from '@/core/cast';
 import { remaining, wetDensity } from '@/core/clay';
+import { opensBelow } from '@/core/form';
 import { type Result, bad, good } from '@/core/units';
 import { calledPart, type CastChoices, partRef, shopOf, type Slip, type Workspace } from '@/core/records';
 import { type SizedPlanPart, sizedPlanPart } from '@/core/part';
@@ -74,6 +75,8 @@ type Castable = Pick<SizedPlanPart, 'part' | 'sized' | 'clay'>;
 export function castOf(workspace: Pick<Workspace, 'shop'>, made: Castable, write: (mm: number) => string): Result<CastWork> {
   const { part, sized, clay } = made;
   if (sized.wet.plan) return bad('family', 'Only round pieces are cast by their sections. Of this one a file for the printer can be had.');
+  if (opensBelow(sized.wet))
+    return bad('family', 'Slip casts a floor too. Enter how thick the floor is; cut it out once the piece lets go of its mould.');
   const said = part.cast ?? {};
   const well: Well = said.well ?? USUAL_CAST.well;
   const model = modelOf(sized.wet, well);

@@ -169,8 +169,9 @@ function withValue(path: Path, value: unknown): unknown {
   return whole;
 }
 
-/** Which of several schemas a value is meant by: the one whose needed fields it has. */
+/** Which of several schemas a value is meant by: the one whose needed fields it has, and that has its fields. */
 const isMeantBy = (value: object, schema: Schema): boolean =>
+  Object.keys(value).every((name) => name in (meant(schema).properties ?? {})) &&
   (meant(schema).required ?? []).every((name) => {
     const { const: only } = meant(schema).properties?.[name] ?? {};
     return name in value && (only === undefined || only === (value as Record<string, unknown>)[name]);

@@ -11,7 +11,8 @@ const keyed = (keys: readonly string[], value: Joi.Schema) => strict.object(Obje
 
 const measuredWith = word('ruler', 'caliper');
 const grams = strict.number().min(0.001).max(100_000);
-const sizes = keyed(SIZE_NAMES, positiveMm);
+/** Of a piece without a floor, that is 0. */
+const sizes = keyed(SIZE_NAMES, positiveMm).keys({ floor: percent(0, 100_000) });
 const shrinkage = percent(-0.1, 0.5).required();
 
 /** A run; `part` is what a part may hold. */

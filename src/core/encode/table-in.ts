@@ -200,7 +200,7 @@ function sizesIn(
   for (const [column, size] of SIZE_COLUMNS) {
     const text = cell(column);
     if (text === '') continue;
-    const read = readLength(text, { unit: unitOfColumn(column), point });
+    const read = readLength(text, { unit: unitOfColumn(column), point, zero: size === 'floor' });
     if (!read.ok) return bad(column, read.problem.message);
     sizes[size] = read.value;
   }

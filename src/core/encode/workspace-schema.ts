@@ -104,11 +104,15 @@ const limit = rowOf<Limit>({ at: stage, least: positiveMm, most: positiveMm })
   .custom((value: { least?: number; most?: number }, helpers) =>
     value.least !== undefined && value.most !== undefined && value.least >= value.most ? helpers.error('limit.room') : value,
   );
-const known = strict
-  .array()
-  .items(strict.alternatives().conditional(Joi.object({ mm: Joi.exist() }).unknown(), { then: exact, otherwise: limit }))
-  .min(1)
-  .max(STAGES.length);
+const knownAs = (exactly: Joi.Schema) =>
+  strict
+    .array()
+    .items(strict.alternatives().conditional(Joi.object({ mm: Joi.exist() }).unknown(), { then: exactly, otherwise: limit }))
+    .min(1)
+    .max(STAGES.length);
+const known = knownAs(exact);
+/** A piece without a floor has one of 0. */
+const knownFloor = knownAs(exact.keys({ mm: percent(0, 100000).required() }));
 
 const knot = rowOf<Knot>({ r: percent(0, 100).required(), z: percent(0, 1).required(), corner: strict.boolean() });
 
@@ -228,7 +232,7 @@ const part = rowOf<Part>({
     .object(Object.fromEntries(Object.entries(MANNERS).map(([key, words]) => [key, strict.string().valid(...Object.keys(words))])))
     .required(),
   knots: strict.array().items(knot).min(2).max(MOST_KNOTS),
-  sizes: strict.object(Object.fromEntries(SIZE_NAMES.map((size) => [size, known]))).required(),
+  sizes: strict.object(Object.fromEntries(SIZE_NAMES.map((size) => [size, size === 'floor' ? knownFloor : known]))).required(),
   gives: strict.object(
     Object.fromEntries(SIZE_NAMES.filter((size) => sizeSpec(size).inside).map((size) => [size, strict.string().valid('outside', 'wall')])),
   ),

@@ -78,6 +78,8 @@ export interface Family {
   readonly liesFlat?: true | undefined;
   /** Its rim is a broad band that is measured and made apart from the well. */
   readonly broadRim?: true | undefined;
+  /** It may be made without a floor, its floor's size then 0: a tube, a sleeve, a frame. It holds nothing. */
+  readonly mayBeOpen?: true | undefined;
   /** It closes in to a neck. */
   readonly necked?: true | undefined;
   /** How slabs make it: a strip stood up round a base, panels, one disc with darts cut out of it, or nothing but a flat slab. */
@@ -136,12 +138,15 @@ export function wallFault(size: SizeOf, manner: Manner, write: Write, room: numb
 
 /** A bevel leaves a foot to stand on, and clay over it. */
 function bevelFault(size: SizeOf, manner: Manner, write: Write): Fault | undefined {
-  const most = hasRing(manner) ? size('footWidth') / 2 : Math.min(size('floor'), size('wallAtFoot')) * 0.8;
+  const thick = Math.min(size('floor') || Infinity, size('wallAtFoot'));
+  const most = hasRing(manner) ? size('footWidth') / 2 : thick * 0.8;
   const why = `A bevel of ${write(size('bevel'))} cuts too far into the foot. Make it at most ${write(most)}.`;
   return size('bevel') > most + 1e-9 ? { size: 'bevel', why } : undefined;
 }
 
 export function ringFault(size: SizeOf, manner: Manner, write: Write, draws = 0): Fault | undefined {
+  if (hasRing(manner) && size('floor') === 0)
+    return { size: 'floor', why: 'A foot ring needs a floor above it. Enter how thick the floor is, or leave the foot flat.' };
   const bevelled = bevelFault(size, manner, write);
   if (bevelled || !hasRing(manner)) return bevelled;
   const most = size('baseDiameter') * 0.4;

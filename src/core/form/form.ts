@@ -4,6 +4,7 @@ import type { Knot } from './curve';
 import { FAMILIES, isNeeded, mayBeGiven, sizeIn } from './families';
 import type { FamilyName, Manner, SizeOf } from './family';
 import { type Outline, crossesItself, filledMl, radiusAt, revolvedMl, runsRight, sectionOf, stretchOutline, thinnest } from './section';
+import { opensBelow } from './walled';
 import { LARGEST_MM, SIZES, type SizeName, type Sizes, sizeSpec } from './sizes';
 
 /** A piece's form at stage S: its family, what is chosen of it, and its sizes there, mm. */
@@ -65,15 +66,18 @@ export function outlineOf<S extends Stage>(form: Form<S>): Outline {
 
 /** The widths inside a form of a family that has them, mm, measured on its outline. The form must have passed {@link checkForm}. */
 export function insidesOf<S extends Stage>(form: Form<S>): Partial<Record<SizeName, number>> {
-  const names = FAMILIES[form.family].sizes.filter((name) => sizeSpec(name).inside);
-  if (names.length === 0) return {};
   const { inside, plan } = outlineOf(form);
+  const open = opensBelow({ inside });
+  // what has no floor has no width of one, but where it is given: that of its foot inside
+  const named = (name: SizeName) => name !== 'floorInside' || !open || form.sizes.floorInside !== undefined;
+  const names = FAMILIES[form.family].sizes.filter((name) => sizeSpec(name).inside && named(name));
+  if (names.length === 0) return {};
   const across = plan?.faces.find(({ angle }) => angle === 90);
   const measured: Partial<Record<SizeName, number | undefined>> = {
     mouthInside: 2 * inside[0]!.r,
     acrossInside: across && 2 * (across.atRim - across.inset),
     bellyInside: 2 * radiusAt(inside, form.sizes.bellyHeight ?? 0),
-    floorInside: 2 * (inside.at(-2)?.r ?? 0),
+    floorInside: 2 * (inside.at(open ? -1 : -2)?.r ?? 0),
   };
   return Object.fromEntries(names.map((name) => [name, measured[name]]).filter(([, mm]) => mm !== undefined)) as Partial<
     Record<SizeName, number>
@@ -135,7 +139,8 @@ export function checkForm<S extends Stage>(form: Form<S>, write: (mm: number) =>
   for (const name of sizesOf(form, form.sizes)) {
     const { words } = sizeIn(form.family, name);
     const value = form.sizes[name];
-    if (value === undefined || !Number.isFinite(value) || value <= 0) return bad(name, `The ${words} must be above zero.`);
+    const open = name === 'floor' && value === 0 && FAMILIES[form.family].mayBeOpen;
+    if (value === undefined || !Number.isFinite(value) || (value <= 0 && !open)) return bad(name, `The ${words} must be above zero.`);
     if (value > LARGEST_MM) return bad(name, `The ${words} is ${write(value)}. The largest allowed is ${write(LARGEST_MM)}.`);
   }
   const fault = relationFault(form, write);
@@ -160,7 +165,7 @@ export function checkInsides<S extends Stage>(form: Form<S>, write: (mm: number)
 }
 
 const thinnestGiven = <S extends Stage>({ sizes }: Form<S>): number =>
-  Math.min(sizes.wall ?? Infinity, sizes.wallAtFoot ?? Infinity, sizes.floor ?? Infinity);
+  Math.min(sizes.wall ?? Infinity, sizes.wallAtFoot ?? Infinity, sizes.floor || Infinity);
 
 /** What is wrong with an outline; undefined for one that clay can have. `given` is the thinnest wall or floor meant, mm. */
 export function outlineFault(outline: Outline, given: number, write: (mm: number) => string): string | undefined {

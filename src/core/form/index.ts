@@ -41,7 +41,7 @@ export {
 export { type Face, type Loft, polygonMm2, radians, sideLengths, supportsAt } from './loft';
 export { givenWay } from './give-way';
 export { overallWords, tooManyWords } from './words';
-export { footRadius, unbevelled } from './walled';
+export { footRadius, opensBelow, unbevelled } from './walled';
 export { type Measures, filledTo, holdsMl, measuresOf } from './measures';
 export {
   type Firmness,

@@ -18,7 +18,7 @@ export interface Loft {
   /** In order around. */
   readonly faces: readonly Face[];
   readonly height: number;
-  /** Height of the floor's top, mm; the whole height where there is no inside. */
+  /** Height of the floor's top, mm; the whole height where there is no inside, 0 where there is no floor. */
   readonly floor: number;
 }
 
@@ -77,13 +77,14 @@ function facesCm2(loft: Loft, from: number, inside: boolean): number {
   );
 }
 
-/** What glaze covers, cm2: the inside with its floor and the rim's edge, and the sides. */
+/** What glaze covers, cm2: the inside with its floor, if it has one, and the rim's edge, and the sides. */
 export function loftGlazedCm2(loft: Loft): { readonly inside: number; readonly outside: number } {
   const plan = (z: number, within: boolean) => polygonMm2(anglesOf(loft), supportsAt(loft, z, within)) / MM2_PER_CM2;
   const { height, floor } = loft;
   const outside = facesCm2(loft, 0, false);
   if (floor >= height) return { inside: plan(height, false), outside };
-  return { inside: facesCm2(loft, floor, true) + plan(floor, true) + plan(height, false) - plan(height, true), outside };
+  const onFloor = floor > 0 ? plan(floor, true) : 0;
+  return { inside: facesCm2(loft, floor, true) + onFloor + plan(height, false) - plan(height, true), outside };
 }
 
 export const stretchLoft = ({ faces, height, floor }: Loft, across: number, up: number): Loft => ({

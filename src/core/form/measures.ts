@@ -2,6 +2,7 @@ import type { Stage } from '@/core/clay';
 import { type Form, outlineOf } from './form';
 import { loftGlazedCm2, loftHoldsMl, loftMl } from './loft';
 import { type Outline, filledMl, revolvedCm2, revolvedMl, sectionOf, widest } from './section';
+import { opensBelow } from './walled';
 
 /** What a form's outline measures. Volumes in ml, areas in cm2, lengths in mm. */
 export interface Measures {
@@ -19,7 +20,7 @@ export function measuresOf(outline: Outline): Measures {
     const glazed = loftGlazedCm2(plan);
     return {
       clayMl: loftMl(plan),
-      brimMl: loftHoldsMl(plan, plan.height),
+      brimMl: filledTo(outline, plan.height),
       insideCm2: glazed.inside,
       outsideCm2: glazed.outside,
       widest: 2 * Math.max(...plan.faces.flatMap(({ atBase, atRim }) => [atBase, atRim])),
@@ -27,7 +28,7 @@ export function measuresOf(outline: Outline): Measures {
   }
   return {
     clayMl: revolvedMl(sectionOf(outline)),
-    brimMl: filledMl(inside, Infinity),
+    brimMl: filledTo(outline, Infinity),
     insideCm2: revolvedCm2([side.at(-1)!, ...inside]),
     outsideCm2: revolvedCm2(side),
     widest: 2 * widest(side),
@@ -40,5 +41,8 @@ export function holdsMl<S extends Stage>(form: Form<S>, belowRim = 0): number {
   return filledTo(outline, outline.inside[0]!.z - belowRim);
 }
 
-/** What an outline holds up to a level, ml. */
-export const filledTo = ({ inside, plan }: Outline, level: number): number => (plan ? loftHoldsMl(plan, level) : filledMl(inside, level));
+/** What an outline holds up to a level, ml: nothing where it has no floor. */
+export function filledTo(outline: Outline, level: number): number {
+  if (opensBelow(outline)) return 0;
+  return outline.plan ? loftHoldsMl(outline.plan, level) : filledMl(outline.inside, level);
+}

@@ -49,7 +49,8 @@ function cupFault(size: SizeOf, manner: Manner, write: Write): Fault | undefined
 export const cylinder: Family = {
   words: 'Cup',
   slabs: 'strip',
-  about: 'straight or tapered',
+  mayBeOpen: true,
+  about: 'straight or tapered; a tube where the floor is 0',
   sizes: ['height', 'rimDiameter', 'baseDiameter', 'mouthInside', 'floorInside', ...WALL_AND_FOOT],
   choices: ['foot'],
   typical: { height: 100, rimDiameter: 80, baseDiameter: 72, wall: 4.5, floor: 6, footHeight: 4, footWidth: 6 },

@@ -189,9 +189,9 @@ function distanceTo(line: Line, point: Point): number {
   return Math.sqrt(nearest);
 }
 
-/** Where a piece is thinnest, mm, and there. */
+/** Where a piece is thinnest, mm, and there. Where it has no floor the foot joins inside and outside: it lies beside neither. */
 export function thinnest({ under, side, inside }: Outline): { readonly mm: number; readonly at: Point } {
-  const outside = [...under, ...side];
+  const outside = inside.at(-1)!.r > 0 ? side : [...under, ...side];
   let found = { mm: Infinity, at: inside[0]! };
   const look = (points: Line, other: Line) => {
     for (const at of points) {

@@ -109,6 +109,7 @@ const FOUR_WIDTHS = [
 export const oval: Family = {
   words: 'Oval',
   slabs: 'strip',
+  mayBeOpen: true,
   about: 'a slab bent into an oval, straight or leaning',
   sizes: FOUR_WIDTHS,
   names: LONG_WAY,
@@ -123,6 +124,7 @@ export const oval: Family = {
 export const box: Family = {
   words: 'Box or tray',
   slabs: 'panels',
+  mayBeOpen: true,
   cornersChosen: true,
   about: 'four sides, straight or leaning',
   sizes: FOUR_WIDTHS,
@@ -138,6 +140,7 @@ export const box: Family = {
 export const faceted: Family = {
   words: 'Faceted',
   slabs: 'panels',
+  mayBeOpen: true,
   about: 'equal flat sides, three to twelve',
   sizes: ['height', 'rimDiameter', 'baseDiameter', 'mouthInside', 'floorInside', 'wall', 'floor'],
   names: {

@@ -95,7 +95,7 @@ export function thicknessOf(of: ThicknessOf, own: readonly OwnThickness[] = []):
     return Math.max(ownSize / size, size / ownSize) <= NEAR_IN_SIZE ? [{ piece, at: rule(of, ownSize) }] : [];
   });
   const learned = near.length >= FEWEST_OWN;
-  const floors = near.flatMap(({ piece, at }) => (piece.floor !== undefined && at.floor > 0 ? [piece.floor / at.floor] : []));
+  const floors = near.flatMap(({ piece, at }) => (piece.floor && at.floor > 0 ? [piece.floor / at.floor] : []));
   const wall = ruled.wall * (learned ? medianOf(near.map(({ piece, at }) => piece.wall / at.wall)) : 1);
   const floor = ruled.floor * (learned && floors.length > 0 ? medianOf(floors) : 1);
   return {

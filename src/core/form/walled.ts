@@ -36,19 +36,22 @@ function cutAtRim(inner: Line, rim: Point, before: Point): Line {
   return [...kept, level ? atLevel(a, b, rim.z) : atRadius(a, b, rim.r)];
 }
 
-/** Cuts the lower end of the inside level with the floor's top, or leads it down to it where the wall lies too flat for that. */
+/**
+ * Cuts the lower end of the inside level with the floor's top, or leads it down to it where the wall lies too flat for that. Without a
+ * floor it ends at the foot, away from the axis.
+ */
 function cutAtFloor(inner: Line, floorTop: number): Line {
-  const axis = { r: 0, z: floorTop };
+  const axis = floorTop > 0 ? [{ r: 0, z: floorTop }] : [];
   let low = -1;
   inner.forEach(({ z }, i) => {
     if (z <= floorTop) low = i;
   });
   if (low >= 0 && low < inner.length - 1) {
-    return [axis, atLevel(inner[low]!, inner[low + 1]!, floorTop), ...inner.slice(low + 1).filter(({ z }) => z > floorTop)];
+    return [...axis, atLevel(inner[low]!, inner[low + 1]!, floorTop), ...inner.slice(low + 1).filter(({ z }) => z > floorTop)];
   }
   const [first, second] = [inner[0]!, inner[1]!];
-  if (steepness(first, second) >= LEVEL_RIM_FROM && second.z > first.z) return [axis, atLevel(first, second, floorTop), ...inner];
-  return [axis, ...inner];
+  if (steepness(first, second) >= LEVEL_RIM_FROM && second.z > first.z) return [...axis, atLevel(first, second, floorTop), ...inner];
+  return [...axis, ...inner];
 }
 
 /** A rim that flares out flat ends in an edge that is as high as the piece: so often its outside is lowered, until that is met, mm. */
@@ -80,7 +83,8 @@ function laidInside(side: Line, { wall, wallAtFoot, floor, ring, bevel = 0 }: Wa
   const inner = inward(side, (share) => wallAtFoot + (wall - wallAtFoot) * share);
   const rim = side.at(-1)!;
   const open = cutAtFloor(cutAtRim(inner, rim, side.at(-2)!), (ring?.height ?? 0) + floor);
-  return bevelled({ under: underOf(side[0]!.r, ring), side, inside: open.toReversed() }, bevel);
+  const under = floor > 0 ? underOf(side[0]!.r, ring) : [open[0]!];
+  return bevelled({ under, side, inside: open.toReversed() }, bevel);
 }
 
 /** The outer edge of the foot cut off: what is cut lies between the end of the underside and the beginning of the side. */
@@ -100,6 +104,9 @@ export function unbevelled({ under, side, inside }: Outline): Outline {
 
 /** The outer radius of a foot, as before a bevel was cut, mm. */
 export const footRadius = (outline: Outline): number => unbevelled(outline).side[0]!.r;
+
+/** Whether a piece has no floor: its inside ends at the foot, not on the axis. */
+export const opensBelow = ({ inside }: Pick<Outline, 'inside'>): boolean => inside.at(-1)!.r > 0;
 
 /** Under the foot from the axis out: flat, or hollow within a ring. The foot's edge itself begins the side. */
 export const underOf = (foot: number, ring: Walls['ring']): Line =>

@@ -48,8 +48,8 @@ const beyondSeam = (seam: Seam, overlap: number, thickness: number): number =>
 
 /** The section's base disc: as wide as the wall stands on it or leaves room within it, at its lower and its upper face. */
 function roundBase(form: Form<Stage>, base: Base): FlatPart[] {
-  if (base === 'none') return [];
   const { baseDiameter = 0, rimDiameter, height, wall = 0, floor = 0 } = form.sizes;
+  if (base === 'none' || floor === 0) return [];
   const lean = (rimDiameter - baseDiameter) / 2;
   const level = base === 'inside' ? (wall * Math.hypot(height, lean)) / height : 0;
   const widths = [0, floor].map((z) => baseDiameter + (2 * lean * z) / height - 2 * level);
@@ -62,7 +62,7 @@ function loftParts(form: Form<Stage>, loft: Loft, choices: SlabChoices, ends: En
   const corners = FAMILIES[form.family].cornersChosen ? choices.corners : 'mitred';
   const walls =
     FAMILIES[form.family].slabs === 'strip' ? [ovalWall(standing, wall, ends)] : panelParts(panelsOf(standing, wall, corners), wall);
-  return choices.base === 'none' ? walls : [...walls, planPart('Base', loft, floor, choices.base === 'inside')];
+  return choices.base === 'none' || floor === 0 ? walls : [...walls, planPart('Base', loft, floor, choices.base === 'inside')];
 }
 
 function finishedParts(form: Form<Stage>, choices: SlabChoices, ends: Ends): FlatPart[] {

@@ -38,7 +38,7 @@ function cornersAt(loft: Loft, z: number, inside: boolean): Corner[] {
   });
 }
 
-/** A piece of flat or bent sides, with its floor and its room; solid where it has none. mm */
+/** A piece of flat or bent sides, with its room and its floor if it has one; solid where it has no room. mm */
 function lofted(loft: Loft): Mesh {
   const maker = new MeshMaker();
   const { height, floor } = loft;
@@ -47,7 +47,7 @@ function lofted(loft: Loft): Mesh {
   const around = (from: readonly Corner[], to: readonly Corner[]) => {
     for (let i = 0; i < n; i += 1) maker.quad(from[i]!, from[(i + 1) % n]!, to[(i + 1) % n]!, to[i]!);
   };
-  maker.fan([0, 0, 0], low.toReversed());
+  if (floor > 0) maker.fan([0, 0, 0], low.toReversed());
   around(low, high);
   if (floor >= height) {
     maker.fan([0, 0, height], high);
@@ -56,7 +56,8 @@ function lofted(loft: Loft): Mesh {
   const [rim, ground] = [cornersAt(loft, height, true), cornersAt(loft, floor, true)];
   around(high, rim);
   around(rim, ground);
-  maker.fan([0, 0, floor], ground);
+  if (floor > 0) maker.fan([0, 0, floor], ground);
+  else around(ground, low);
   return maker.mesh();
 }
 
@@ -66,6 +67,6 @@ export const pieceMesh = (outline: Outline, fineness: Fineness): Mesh =>
 
 /** The room inside a turned piece as a solid, to its rim: a core. */
 export function coreSection({ inside }: Outline): Section {
-  const rim = inside[0]!;
-  return [...inside.toReversed(), { r: 0, z: rim.z }];
+  const [rim, bottom] = [inside[0]!, inside.at(-1)!];
+  return [{ r: 0, z: bottom.z }, ...inside.toReversed(), { r: 0, z: rim.z }];
 }

@@ -13,7 +13,9 @@ import {
   checkMaking,
   resolveKnown,
   size,
+  isExact,
   withoutRim,
+  withoutTrimmedWall,
 } from '@/core/sizing';
 import type { Middle } from '@/core/learn';
 import { type Result, good } from '@/core/units';
@@ -48,10 +50,17 @@ export function handOf({ family, hand }: Pick<Part, 'family' | 'hand'>): Hand {
   return isDisc(family) && by !== 'wheel' ? 'slab' : by;
 }
 
+/** Whether a part is made without a floor: its floor is entered as 0. */
+export function isOpenBelow({ sizes }: Pick<Part, 'sizes'>): boolean {
+  const floor = sizes.floor?.[0];
+  return floor !== undefined && isExact(floor) && floor.mm === 0;
+}
+
 /** What goes between clay and trimmed piece; nothing by hand but what is put on. */
-export function makingOf(part: Pick<Part, 'family' | 'hand' | 'making'>): Making {
+export function makingOf(part: Pick<Part, 'family' | 'hand' | 'making' | 'sizes'>): Making {
   if (handOf(part) !== 'wheel') return { ...NOTHING_LOST, attachedMass: part.making.attachedMass };
-  return isDisc(part.family) ? withoutRim(part.making) : part.making;
+  if (isDisc(part.family)) return withoutRim(part.making);
+  return isOpenBelow(part) ? withoutTrimmedWall(part.making) : part.making;
 }
 
 export const bodyOf = (workspace: Pick<Workspace, 'bodies'>, part: Pick<Part, 'bodyId'>): Body | undefined =>

@@ -1,4 +1,4 @@
-import { FAMILIES, isDisc } from '@/core/form';
+import { FAMILIES, isDisc, opensBelow } from '@/core/form';
 import type { Way } from './making';
 import type { Sized } from './size';
 import type { StepName } from './steps';
@@ -27,7 +27,10 @@ export function adviceFor(sized: Sized, way?: Way): Advice[] {
   const ring = sized.volumes.hollow > 0;
   const all: (Advice | false)[] = [
     ...ofTheBall(sized, { flat, tall, plaster: way === 'plaster' }),
-    { step: isDisc(family) ? 'shape' : 'opened', words: 'Compress the floor, from the middle out and back, or it cracks in an S.' },
+    !opensBelow(sized.wet) && {
+      step: isDisc(family) ? 'shape' : 'opened',
+      words: 'Compress the floor, from the middle out and back, or it cracks in an S.',
+    },
     sizes.height > REACH && {
       step: 'cylinder',
       words: 'Deeper than an arm reaches: finish the floor and the inside while the wall is low.',

@@ -1,4 +1,15 @@
-export { MAKING_MOST, MAKING_WAYS, MAKING_WORDS, type Making, NOTHING_LOST, WAYS, type Way, checkMaking, withoutRim } from './making';
+export {
+  MAKING_MOST,
+  MAKING_WAYS,
+  MAKING_WORDS,
+  type Making,
+  NOTHING_LOST,
+  WAYS,
+  type Way,
+  checkMaking,
+  withoutRim,
+  withoutTrimmedWall,
+} from './making';
 export { type Attached, type Masses, type Sized, type Thrown, size } from './size';
 export { type ClayVolumes, type OnBat, totalMl } from './thrown';
 export type { Reached } from './grow';

@@ -54,7 +54,7 @@ export function checkLimits(clay: ClayFigures, sized: Sized, limits: PlaceLimits
   const overBone = (finished: number, direction: 'width' | 'height') =>
     convert(finished as Length<'glazed'>, 'glazed', 'dry', clay.shrinkage, direction);
   const widestWet = 2 * widest(sized.wet.side);
-  const depth = thrown.pulled - thrown.floor;
+  const depth = thrown.pulled - (thrown.floor ?? 0);
   const mouthInside = 2 * onBat.thrown.inside[0]!.r;
   const found: Omit<LimitCheck, 'most' | 'fits'>[] = [
     ...(mouthInside >= HAND_PASSES

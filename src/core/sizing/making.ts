@@ -34,6 +34,9 @@ export const NOTHING_LOST: Making = { trimFloor: 0, trimWall: 0, rimCut: 0, wire
 /** The making of what has no rim, a disc: nothing is cut or ground off one. */
 export const withoutRim = (making: Making): Making => ({ ...making, rimCut: 0, rimGround: undefined });
 
+/** The making of what has no floor: nothing is turned off its wall (how-it-computes.md, The ball). */
+export const withoutTrimmedWall = (making: Making): Making => ({ ...making, trimWall: 0 });
+
 /** Ways of working, each with the allowances it starts from; `own` keeps what the maker set. how-it-computes.md, The ball. */
 export const WAYS = {
   trimmed: { trimFloor: 4, trimWall: 1.5, rimCut: 2, wireLoss: 1, slurryPercent: 3 },

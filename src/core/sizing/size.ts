@@ -11,8 +11,8 @@ import {
   remaining,
   wetDensity,
 } from '@/core/clay';
-import { type Form, type Measures, type Outline, formAt, measuresOf, outlineAt, withInsides } from '@/core/form';
-import { type Making, withoutRim } from './making';
+import { FAMILIES, type Form, type Measures, type Outline, formAt, measuresOf, opensBelow, outlineAt, withInsides } from '@/core/form';
+import { type Making, withoutRim, withoutTrimmedWall } from './making';
 import { type ClayVolumes, type OnBat, onBat, totalMl, turnedUpTo } from './thrown';
 
 /** The piece as it stands on the bat: everything a gauge, a needle or a pair of calipers meets there. Wet mm. */
@@ -23,8 +23,8 @@ export interface Thrown {
   readonly gauge: Length<'wet'>;
   /** Outside width at the bat, with the clay that will be turned off. */
   readonly base: Length<'wet'>;
-  /** Floor under the needle, from the bat. */
-  readonly floor: Length<'wet'>;
+  /** Floor under the needle, from the bat; none of a piece without a floor. */
+  readonly floor?: Length<'wet'> | undefined;
   /** How far up the wet piece the wall is turned. */
   readonly trimWallHeight: Length<'wet'>;
 }
@@ -74,7 +74,8 @@ export function size<S extends Stage>(clay: ClayFigures, form: Form<S>, at: S, g
   const wet = outlineAt(form, at, 'wet', clay.shrinkage);
   const fired = outlineAt(form, at, 'glazed', clay.shrinkage);
   const measures = measuresOf(fired);
-  const making = measures.brimMl > 0 ? given : withoutRim(given);
+  const open = opensBelow(wet);
+  const making = FAMILIES[form.family].solid ? withoutRim(given) : open ? withoutTrimmedWall(given) : given;
   const bat = onBat(wet, measures.clayMl / kept('glazed'), making);
   const measured = withInsides(form);
   const stages = perStage((stage) => formAt(measured, at, stage, clay.shrinkage)) as Sized['stages'];
@@ -88,7 +89,7 @@ export function size<S extends Stage>(clay: ClayFigures, form: Form<S>, at: S, g
       pulled: lengthAt('wet', rim + making.rimCut),
       gauge: lengthAt('wet', rim),
       base: lengthAt('wet', 2 * bat.thrownFootRadius),
-      floor: lengthAt('wet', bat.piece.inside.at(-1)!.z),
+      floor: open ? undefined : lengthAt('wet', bat.piece.inside.at(-1)!.z),
       trimWallHeight: lengthAt('wet', turnedUpTo(making, stages.wet.sizes.height)),
     },
     measures,

@@ -1,5 +1,5 @@
 import { wetDensity, type ClayFigures, type Length, lengthAt } from '@/core/clay';
-import { type Outline, type Section, revolvedMl, sectionOf, widest, FAMILIES } from '@/core/form';
+import { FAMILIES, type Outline, type Section, opensBelow, revolvedMl, sectionOf, widest } from '@/core/form';
 import type { Making } from './making';
 import type { Sized } from './size';
 import { type Slice, slicesOf, smoothed } from './slices';
@@ -39,7 +39,8 @@ export interface WheelSteps {
   readonly opened?:
     | {
         readonly width: Wet;
-        readonly floor: Wet;
+        /** None of a piece without a floor: it is opened to the bat. */
+        readonly floor?: Wet | undefined;
         /** Of the ring, from the bat. */
         readonly height: Wet;
         readonly thick: Wet;
@@ -250,7 +251,7 @@ export function wheelSteps(
     },
   };
   const centred = ({ width, height }: Puck) => ({ width: mm(width), height: mm(height * more) });
-  if (sized.capacityMl === 0) {
+  if (FAMILIES[family].solid) {
     const puck = puckOf(mm3, 2 * widest(onBat.thrown.side));
     return { ...common, puck: centred(puck), steps: [ballStep, puckStep(puck), ...shapeSteps] };
   }
@@ -260,14 +261,17 @@ export function wheelSteps(
   const first = slices[0]!;
   const r0 = firstRadius(first, onBat.thrownFootRadius, shortening);
   const parts = firstCylinder(slices, r0, floorTop, shortening);
-  const cylinder = [cylinderSection(parts, r0), floor];
+  const cylinder = [cylinderSection(parts, r0), ...(opensBelow(outline) ? [] : [floor])];
   const high = parts.at(-1)!.to;
 
   const plate = FAMILIES[family].broadRim ? centredPlate(sized, mm3, floorTop) : undefined;
   const how: Opening = { ...USUAL_OPENING, centred: plate, ...opening };
   const hole = 2 * Math.min(inner.at(-1)!.r, r0 - parts[0]!.thick / 2);
   const { puck, ...ringed } = opened(hole, (d) => openedTo(d, mm3, floorTop, first.thick, high, how), floorTop);
-  const openedSections = [ring(0, ringed.hole / 2, 0, floorTop), ring(ringed.hole / 2, ringed.hole / 2 + ringed.thick, 0, ringed.height)];
+  const openedSections = [
+    ...(floorTop > 0 ? [ring(0, ringed.hole / 2, 0, floorTop)] : []),
+    ring(ringed.hole / 2, ringed.hole / 2 + ringed.thick, 0, ringed.height),
+  ];
   const volumeOf = (sections: readonly Section[]) => sections.reduce((all, section) => all + revolvedMl(section), 0);
   const steps: Step[] = [
     ballStep,

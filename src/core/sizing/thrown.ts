@@ -1,4 +1,4 @@
-import { type Line, type Outline, type Point, highest, nearestOn, revolvedMl, unbevelled } from '@/core/form';
+import { type Line, type Outline, type Point, highest, nearestOn, opensBelow, revolvedMl, unbevelled } from '@/core/form';
 import type { Making } from './making';
 
 /** Wet volumes in ml of what the ball is made of: what stays and each part that goes. */
@@ -127,15 +127,17 @@ export function onBat(wet: Outline, pieceMl: number, making: Making): OnBat {
   const cut = hollowed ? making.rimCut : 0;
   const top = rimZ + ground + cut;
   const rimMl = (high: number) => (Math.PI * Math.max(0, rimOut ** 2 - rimIn ** 2) * high) / 1000;
-  const discMl = (high: number) => (Math.PI * footRadius ** 2 * high) / 1000;
-  const hollow: Line = [...under, { r: 0, z: 0 }];
+  // without a floor there is only a ring under the wall
+  const hole = inside.at(-1)!.r;
+  const belowMl = (high: number) => (Math.PI * (footRadius ** 2 - hole ** 2) * high) / 1000;
+  const hollow: Line = hole > 0 ? under : [...under, { r: 0, z: 0 }];
   const bevel: Line = [wet.under.at(-1)!, side[0]!, wet.side[0]!];
   const raised = rimOut > rimIn + 1e-9;
 
   return {
     piece: { under: lift(wet.under, foot), side: lift(wet.side, foot), inside: lift(inside, foot) },
     thrown: {
-      under: [{ r: 0, z: 0 }],
+      under: [{ r: hole, z: 0 }],
       side: [{ r: footRadius, z: 0 }, ...lift(swollen, foot), ...(raised ? [{ r: rimOut, z: top }] : [])],
       inside: [...(raised ? [{ r: rimIn, z: top }] : []), ...lift(inside, foot)],
     },
@@ -143,8 +145,8 @@ export function onBat(wet: Outline, pieceMl: number, making: Making): OnBat {
       piece: pieceMl,
       hollow: revolvedMl(hollow),
       bevel: revolvedMl(bevel),
-      floor: discMl(making.trimFloor),
-      wire: discMl(making.wireLoss),
+      floor: belowMl(making.trimFloor),
+      wire: belowMl(making.wireLoss),
       side: layerMl('side'),
       rim: rimMl(cut),
       wholeWall: layerMl('wholeWall'),
@@ -155,8 +157,8 @@ export function onBat(wet: Outline, pieceMl: number, making: Making): OnBat {
     removed: {
       needle: ring(rimIn, rimOut, rimZ, top),
       wall: [...lift(side, foot), ...lift(swollen, foot).toReversed()],
-      floor: ring(0, footRadius, making.wireLoss, foot),
-      wire: ring(0, footRadius, 0, making.wireLoss),
+      floor: ring(hole, footRadius, making.wireLoss, foot),
+      wire: ring(hole, footRadius, 0, making.wireLoss),
       hollow: lift(hollow, foot),
       bevel: lift(bevel, foot),
     },
@@ -174,17 +176,21 @@ export interface Parted {
   readonly floor: Line;
 }
 
-/** Parts a thrown outline where the wall leaves the floor: square through the wall, from the floor's edge to the nearest place outside. */
-export function partedAtFloor({ side, inside }: Outline): Parted {
+/** An outside without the upright edge that ends the wall. */
+function withoutEdge(side: Line, inside: Line): Line {
+  const [rim, last] = [inside[0]!, side.at(-1)!];
+  return Math.hypot(rim.r - last.r, rim.z - last.z) < 1e-6 ? side.slice(0, -1) : side;
+}
+
+/** Parts a thrown outline where the wall leaves the floor: square through the wall, from the floor's edge to the nearest place outside. Without a floor all of it is wall. */
+export function partedAtFloor({ under, side, inside }: Outline): Parted {
+  if (opensBelow({ inside })) return { floorTop: 0, outer: withoutEdge(side, inside), inner: [...inside, ...under], floor: [] };
   const inner = inside.slice(0, -1);
   const edge = inner.at(-1)!;
   const { index, point } = nearestOn(side, edge);
-  // an upright edge ends the wall, it is not part of its outside
-  const [rim, last] = [inside[0]!, side.at(-1)!];
-  const outside = Math.hypot(rim.r - last.r, rim.z - last.z) < 1e-6 ? side.slice(0, -1) : side;
   return {
     floorTop: inside.at(-1)!.z,
-    outer: [point, ...outside.slice(index)],
+    outer: [point, ...withoutEdge(side, inside).slice(index)],
     inner,
     floor: [{ r: 0, z: 0 }, ...side.slice(0, index), point, edge, inside.at(-1)!],
   };

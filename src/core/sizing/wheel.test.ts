@@ -129,7 +129,7 @@ describe('the steps at the wheel', () => {
     const { cylinder, shape, opened } = wheelSteps(clay, sized, NOTHING_LOST);
     expect(cylinder!.height).toBeCloseTo(shape.height, 6);
     expect(cylinder!.rimThick).toBeCloseTo(shape.rimThick, 6);
-    expect(opened!.floor).toBeCloseTo(sized.stages.wet.sizes.floor!, 9);
+    expect(opened!.floor!).toBeCloseTo(sized.stages.wet.sizes.floor!, 9);
   });
 
   it('open a mug of 311 ml into a ring 15.16 thick and 55.31 high on a puck 110.3 by 32.5', () => {
@@ -161,10 +161,10 @@ describe('the steps at the wheel', () => {
       const form = typical(family, family === 'cylinder' ? { height: height! * tall, rimDiameter: rimDiameter! * wide } : {});
       const sized = size(clay, form, 'glazed', lost);
       const { opened, puck, cylinder } = wheelSteps(clay, sized, lost);
-      expect(opened!.height).toBeLessThanOrEqual(Math.max(0.45 * cylinder!.height, 1.2 * opened!.floor) + 1e-6);
+      expect(opened!.height).toBeLessThanOrEqual(Math.max(0.45 * cylinder!.height, 1.2 * opened!.floor!) + 1e-6);
       expect(opened!.height).toBeLessThanOrEqual(1.7 * puck.height + 1e-6);
       expect(opened!.thick).toBeGreaterThanOrEqual(1.5 * cylinder!.slices[0]!.thick - 1e-6);
-      expect(puck.height).toBeGreaterThanOrEqual(opened!.floor - 1e-6);
+      expect(puck.height).toBeGreaterThanOrEqual(opened!.floor! - 1e-6);
       expect(cylinder!.width).toBeLessThanOrEqual(sized.thrown.base + 1e-6);
       if (!opened!.widens) expect(opened!.width).toBeLessThanOrEqual(cylinder!.width);
       // no step in the drawn wall: neighbours differ by little
@@ -187,11 +187,11 @@ describe('the steps at the wheel', () => {
       const sized = size(clay, low, 'glazed', NOTHING_LOST);
       const { opened, puck, steps } = wheelSteps(clay, sized, NOTHING_LOST);
       expect(opened).toMatchObject({ widens, floor: expect.closeTo(floor / 0.885, 9) as number });
-      expect(opened!.height).toBeLessThanOrEqual(1.2 * opened!.floor + 1e-6);
-      expect(opened!.height).toBeGreaterThanOrEqual(opened!.floor - 1e-6);
-      expect(puck.height).toBeGreaterThanOrEqual(opened!.floor - 1e-6);
+      expect(opened!.height).toBeLessThanOrEqual(1.2 * opened!.floor! + 1e-6);
+      expect(opened!.height).toBeGreaterThanOrEqual(opened!.floor! - 1e-6);
+      expect(puck.height).toBeGreaterThanOrEqual(opened!.floor! - 1e-6);
       // widened later it is opened less, by as much as leaves the puck as high as the floor
-      if (widens) expect(puck.height).toBeCloseTo(opened!.floor, 3);
+      if (widens) expect(puck.height).toBeCloseTo(opened!.floor!, 3);
       expect(opened!.width < (rim - 8) / 0.885 - 0.1).toBe(widens);
       expect(puck.width).toBeCloseTo(opened!.width + 2 * opened!.thick, 6);
       const ml = (name: string) => steps.find((step) => step.name === name)!.ml;

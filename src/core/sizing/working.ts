@@ -233,14 +233,16 @@ function thrownWorking({ making, sized }: Worked, name: NumberName, w: Writers):
           `= ${w.length(thrown.base)}`,
         ],
       };
-    default:
+    default: {
+      const { floor = 0 } = thrown;
       return {
         title: 'floor under the needle, from the bat',
         lines: [
-          `${w.length(thrown.floor - making.trimFloor - making.wireLoss)} wet floor${sized.volumes.hollow > 0 ? ' over the foot ring' : ''} + ${below}`,
-          `= ${w.length(thrown.floor)}`,
+          `${w.length(floor - making.trimFloor - making.wireLoss)} wet floor${sized.volumes.hollow > 0 ? ' over the foot ring' : ''} + ${below}`,
+          `= ${w.length(floor)}`,
         ],
       };
+    }
   }
 }
 

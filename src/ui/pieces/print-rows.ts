@@ -23,7 +23,7 @@ export function rowsOf(workspace: Workspace, units: Units): PlanRow[] {
         ball: weighOut === undefined ? '–' : weighOutText(weighOut, part, units),
         rimAboveBat: made.value.hand ? 'by hand' : hand(thrown.gauge),
         mouthWet: rimAcross === undefined ? hand(rimDiameter) : `${hand(rimDiameter)} × ${hand(rimAcross)}`,
-        floor: floor === undefined ? '' : hand(thrown.floor),
+        floor: floor && thrown.floor !== undefined ? hand(thrown.floor) : '',
         finished: overallWords(stages.glazed.sizes, hand),
       },
     ];

@@ -38,7 +38,7 @@ export function figuresAt(
     opened: opened
       ? [
           `⌀ ${length(opened.width)} inside`,
-          `floor ${length(opened.floor)} thick`,
+          opened.floor ? `floor ${length(opened.floor)} thick` : 'down to the bat: this piece has no floor',
           `${length(opened.height)} high`,
           ...(opened.widens ? ['As far as the clay allows. Finish the floor while you widen it.'] : []),
           ...(opened.gallery ? ['leave the rim thick: the gallery is pushed down from it later'] : []),

@@ -124,7 +124,7 @@ export function wheelPages(
       inside === undefined
         ? { words: 'mouth, outside', figure: hand(sized.stages.wet.sizes.rimDiameter) }
         : { words: 'mouth, inside', figure: hand(inside) },
-      { words: 'Floor thickness', figure: hand(sized.thrown.floor) },
+      ...(sized.thrown.floor === undefined ? [] : [{ words: 'Floor thickness', figure: hand(sized.thrown.floor) }]),
     ],
     pointer: sized.thrown.gauge - takeOff,
     ...(moves && { words: [moves] }),

@@ -53,7 +53,7 @@ function figures({ worked, part }: PieceModel): AnswerFigure[] {
           finishes: (mm) => mm * k,
         },
     { name: 'thrownBase', words: 'base, outside', wet: sized.thrown.base, finishes: (mm) => (mm - beside) * k },
-    ...(isDisc(family)
+    ...(isDisc(family) || sized.thrown.floor === undefined
       ? []
       : [
           {

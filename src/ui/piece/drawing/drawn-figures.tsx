@@ -44,6 +44,7 @@ function Typed({ piece, size, at, label, figure, align = 'center', before }: Typ
       label={label}
       mm={piece.worked.sized.stages[at].sizes[size] ?? wallThere(piece, at)}
       takeMm={piece.takeSize(size, at)}
+      zero={size === 'floor'}
       takeSizes={size === 'height' || size === 'rimDiameter' ? piece.takeSizes(size, at) : undefined}
       takeSpan={piece.takeLimit(size, at)}
       takeNothing={piece.letGo(size, at)}

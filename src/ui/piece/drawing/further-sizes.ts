@@ -15,8 +15,11 @@ const ON_LINES: readonly SizeName[] = ['height', 'rimDiameter', 'baseDiameter'];
 export function further({ names, form, by }: PieceModel): SizeName[] {
   // a slab is as thick at the foot as at the rim
   const rolled = by === 'slab' || by === 'former';
-  // widths inside are read in the table
-  const own = names.filter((size) => !ON_LINES.includes(size) && !sizeSpec(size).inside && !(rolled && size === 'wallAtFoot'));
+  // widths inside are read in the table, and so is that there is no floor
+  const own = names.filter(
+    (size) =>
+      !ON_LINES.includes(size) && !sizeSpec(size).inside && !(rolled && size === 'wallAtFoot') && !(size === 'floor' && !form.sizes.floor),
+  );
   const tapers = !rolled && form.sizes.wall && !FAMILIES[form.family].flatSided && !FAMILIES[form.family].broadRim;
   return tapers && !own.includes('wallAtFoot') ? [...own, 'wallAtFoot'] : own;
 }

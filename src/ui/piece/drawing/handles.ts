@@ -96,7 +96,9 @@ function thicknessHandles<S extends Stage>(form: Form<S>): Handle[] {
   const foot = footRadius(outline);
   return [
     ...(FAMILIES[family].broadRim ? [plateWall] : [...across('wall'), ...across('wallAtFoot')]),
-    sized('floor', 'the floor', { r: inside.at(-2)!.r * 0.4, z: floor.z }, ({ z }) => ({ floor: sizes.floor! + z - floor.z })),
+    ...(sizes.floor > 0
+      ? [sized('floor', 'the floor', { r: inside.at(-2)!.r * 0.4, z: floor.z }, ({ z }) => ({ floor: sizes.floor! + z - floor.z }))]
+      : []),
     ...(manner.foot === 'ring' && sizes.footWidth && sizes.footHeight
       ? [
           sized('ring', 'the foot ring', { r: foot - sizes.footWidth, z: sizes.footHeight }, ({ r, z }) => ({

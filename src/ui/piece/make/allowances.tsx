@@ -1,3 +1,4 @@
+import { opensBelow } from '@/core/form';
 import type { Making } from '@/core/sizing';
 import { readPercent } from '@/core/units';
 import { FigureInput, LengthInput } from '@/ui/fields';
@@ -63,15 +64,18 @@ function Row({ mark, words, children }: { mark?: string; words: string; children
 
 /** What goes between ball and trimmed piece, from the rim down; the numbers stand at their places in the drawing. */
 export function Allowances({ piece }: { piece: PieceModel }) {
+  const open = opensBelow(piece.worked.sized.wet);
   return (
     <div className="allowances" role="group" aria-label="What goes between the ball and the trimmed piece">
       <Row mark={ALLOWANCE_MARKS.needle} words="cut off rim">
         <Allowance piece={piece} name="rimCut" label="Cut off rim" />
       </Row>
-      <Row mark={ALLOWANCE_MARKS.wall} words="trimmed off wall, up to">
-        <Allowance piece={piece} name="trimWall" label="Trimmed off wall" />
-        <Allowance piece={piece} name="trimWallHeight" label="Wall trimmed up to" />
-      </Row>
+      {!open && (
+        <Row mark={ALLOWANCE_MARKS.wall} words="trimmed off wall, up to">
+          <Allowance piece={piece} name="trimWall" label="Trimmed off wall" />
+          <Allowance piece={piece} name="trimWallHeight" label="Wall trimmed up to" />
+        </Row>
+      )}
       <Row mark={ALLOWANCE_MARKS.floor} words="trimmed off base">
         <Allowance piece={piece} name="trimFloor" label="Trimmed off base" />
       </Row>

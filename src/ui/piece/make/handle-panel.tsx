@@ -1,5 +1,6 @@
 'use client';
 
+import { FAMILIES } from '@/core/form';
 import { remaining } from '@/core/clay';
 import {
   FIRMNESS,
@@ -44,7 +45,7 @@ export function HandlePanel({ piece }: { piece: PieceModel }) {
 
 function HandleBlock({ piece }: { piece: PieceModel }) {
   const { handle } = piece.part;
-  const solid = piece.worked.sized.capacityMl === 0;
+  const solid = FAMILIES[piece.form.family].solid;
   if (solid) return null;
   if (!handle) {
     return (

@@ -78,12 +78,10 @@ export function stepAnswer({ worked, throwing, part, units }: PieceModel, { whee
   if (step.name === 'puck') return told('centre it to a width of', length(puck.width), ['Height', puck.height]);
   if (step.name === 'opened' && opened)
     return {
-      ...told(
-        'open it to a width inside of',
-        length(opened.width),
-        ['Floor thickness', opened.floor],
-        ['Height of the ring', opened.height],
-      ),
+      ...told('open it to a width inside of', length(opened.width), ...(opened.floor ? [['Floor thickness', opened.floor] as const] : []), [
+        'Height of the ring',
+        opened.height,
+      ]),
       note: opened.gallery
         ? 'Leave the rim thick. The gallery is pushed down from it later.'
         : opened.widens

@@ -100,6 +100,7 @@ const SizeCell = memo(
           label={`${row}, ${STAGE_WORDS[stage]}`}
           mm={mm}
           takeMm={takeSize(size, stage)}
+          zero={size === 'floor'}
           takeSizes={TOGETHER.has(size) ? takeSizes(size, stage) : undefined}
           takeSpan={takeLimit(size, stage)}
           takeNothing={letGo(size, stage)}

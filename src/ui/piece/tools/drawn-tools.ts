@@ -1,3 +1,4 @@
+import { FAMILIES } from '@/core/form';
 import { type Gauge, type GoMarks, insideRib, profileRib, silhouette, strips, template } from '@/core/bench';
 import type { Check, Drawing } from '@/core/paper';
 import { type Limit, isExact, windowAt } from '@/core/sizing';
@@ -15,11 +16,12 @@ function goMarks({ worked }: PieceModel, seat: FitWork | undefined): GoMarks {
     const go = limit && windowAt({ clay, size, tool: sure.tool }, limit, 'wet', sure.odds).go;
     return go && ([go[0] && go[0] - less, go[1] && go[1] - less] as const);
   };
-  const floor = sized.thrown.floor - sized.onBat.foot;
+  const floor = (sized.thrown.floor ?? 0) - sized.onBat.foot;
   const marks = {
     'level stick, mouth inside': seat?.side === 'mouth' && seat.at === 'wet' ? seat.go : within('rimDiameter', walls),
     'rim, outside': within('rimDiameter', 0),
     'upright stick, rim to floor': within('height', floor),
+    'upright stick, rim to the bat': within('height', floor),
   };
   return Object.fromEntries(Object.entries(marks).filter(([, go]) => go)) as GoMarks;
 }
@@ -58,7 +60,7 @@ export function drawnTools(
   check: Check,
 ): Readonly<Record<string, Draw>> {
   const { worked, plan, units } = piece;
-  const hollow = worked.sized.capacityMl > 0 && !worked.sized.wet.plan;
+  const hollow = !FAMILIES[piece.form.family].solid && !worked.sized.wet.plan;
   const one = (title: string, draw: () => Drawing): Draw => (hollow ? () => [{ title, drawing: draw() }] : () => []);
   return {
     strips: () => [{ title: 'Measuring strips', drawing: strips(gauges(), plan.name, goMarks(piece, seat), units.length) }],

@@ -32,7 +32,7 @@ export function GaugesAnswer({ piece }: { piece: PieceModel }) {
               finishes: units.length(stages.glazed.sizes.rimDiameter),
             }
           : { words: 'Mouth, inside', written: length(inside), finishes: units.length(stages.glazed.sizes.mouthInside!) },
-        { words: 'Floor thickness', written: length(thrown.floor) },
+        ...(thrown.floor === undefined ? [] : [{ words: 'Floor thickness', written: length(thrown.floor) }]),
       ]}
       aside={<ToTheWheel piece={piece} />}
     >
