@@ -375,7 +375,7 @@ test('a floor of 0 is a tube: weighed, thrown and measured without one, logged, 
   await saved(page);
   await visit(page);
   await room(page, 'Sizes', 'Every stage');
-  await expect(page.getByLabel('Floor, finished')).toHaveValue('0');
+  await expect(field(page, 'Floor, finished')).toHaveValue('0');
   await type(page, 'Floor, finished', '6.4');
   await page.keyboard.press('Enter');
   await expect(page.locator('[data-rail="make"]')).toHaveText('645 g');
@@ -384,5 +384,5 @@ test('a floor of 0 is a tube: weighed, thrown and measured without one, logged, 
   await type(page, 'Floor, finished', '0');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: 'The floor must be above zero.' })).toHaveCount(1);
-  await expect(page.getByLabel('Floor, finished')).toHaveValue('0');
+  await expect(field(page, 'Floor, finished')).toHaveValue('0');
 });

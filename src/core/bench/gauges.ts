@@ -31,6 +31,17 @@ const cutOutline = ({ sized, making }: Worked): Outline => {
   return { under: thrown.under, side: cut(thrown.side), inside: cut(thrown.inside) };
 };
 
+/** Crossed sticks for a mouth so wide inside; without a floor the upright one hangs to the bat. */
+const crossedSticks = ({ gauge, floor }: Worked['sized']['thrown'], rimIn: number): Gauge => ({
+  name: 'Crossed sticks',
+  stage: 'wet',
+  datum: `the crossbar fits across the inside of the mouth, the upright hangs from it to the ${floor === undefined ? 'bat' : 'floor'}`,
+  readings: [
+    { what: 'crossbar, mouth inside', mm: 2 * rimIn },
+    { what: `upright stick, rim to ${floor === undefined ? 'the bat' : 'floor'}`, mm: gauge - (floor ?? 0) },
+  ],
+});
+
 const inMm = (mm: number): string => `${Number(mm.toFixed(1))} mm`;
 
 /**
@@ -68,15 +79,7 @@ export function gaugesOf(worked: Worked, setting: WheelSetting, throwing?: Throw
           : []),
       ],
     },
-    hollow && {
-      name: 'Crossed sticks',
-      stage: 'wet',
-      datum: 'the crossbar fits across the inside of the mouth, the upright hangs from it to the floor',
-      readings: [
-        { what: 'crossbar, mouth inside', mm: 2 * rimIn },
-        { what: thrown.floor ? 'upright stick, rim to floor' : 'upright stick, rim to the bat', mm: thrown.gauge - (thrown.floor ?? 0) },
-      ],
-    },
+    hollow && crossedSticks(thrown, rimIn),
     {
       name: 'Pointer',
       stage: 'wet',

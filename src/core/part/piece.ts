@@ -51,7 +51,7 @@ export function handOf({ family, hand }: Pick<Part, 'family' | 'hand'>): Hand {
 }
 
 /** Whether a part is made without a floor: its floor is entered as 0. */
-export function isOpenBelow({ sizes }: Pick<Part, 'sizes'>): boolean {
+function isOpenBelow({ sizes }: Pick<Part, 'sizes'>): boolean {
   const floor = sizes.floor?.[0];
   return floor !== undefined && isExact(floor) && floor.mm === 0;
 }
