@@ -86,7 +86,7 @@ test.describe('no accessibility violations', () => {
 
   test('in each view of the shelves, a piece opened and the form of a table', async ({ page }) => {
     await visit(page, '/shelves');
-    for (const view of ['Measure a load', 'Your figures', 'Log']) {
+    for (const view of ['Measure', 'Your figures', 'Log']) {
       await page.getByRole('navigation', { name: 'Of the shelves' }).getByRole('button', { name: view }).click();
       if (view === 'Log') {
         await page.getByLabel('Find among what was made', { exact: true }).fill('honey jar');

@@ -12,7 +12,7 @@ test('a fifth bar moves a piece’s wet width and its range, and undo takes it b
   await expect(page.getByTestId('belief')).toContainText('with the supplier’s figure counted as');
   for (const bar of ['A4', 'A5']) await page.getByRole('textbox', { name: `${bar}, finished` }).fill('87.6');
   await expect(page.getByTestId('belief')).toContainText('5 bars and 7 pieces of this batch');
-  await expect(page.getByTestId('shrinkage')).toHaveText('11.7%');
+  await expect(page.locator('[data-figure="shrinkage"]')).toHaveText('11.7%');
   await expect(pieces.getByRole('row', { name: /Honey jar/ })).toContainText('was 104 mm 104.2 mm');
   await expect(pieces).toContainText('changed with it');
   await pieces.getByRole('link', { name: 'Honey jar, wide' }).click();
@@ -34,7 +34,7 @@ test('five bars are entered by keyboard down the column, as a caliper types them
     await page.keyboard.type(reading);
     await page.keyboard.press('Enter');
   }
-  await expect(page.getByTestId('shrinkage')).toHaveText('5%');
+  await expect(page.locator('[data-figure="shrinkage"]')).toHaveText('5%');
   await expect(page.getByTestId('belief')).toContainText('From 5 bars of this batch, with the typical figure for architectural');
   await expect(page.getByRole('region', { name: 'Pieces in this clay' }).getByRole('row', { name: /Yard planter/ })).toContainText(
     'was 297.9 mm 294.9 mm',
@@ -52,7 +52,7 @@ test('slips are asked about, keep what was typed, and count only once answered',
   const question = page.getByRole('note').filter({ hasText: 'A4 is' });
   await field.fill('8.83');
   await expect(question).toContainText('8.83 mm finished after 94.8 mm bone dry. Wrong unit or decimal point?');
-  await expect(page.getByTestId('shrinkage')).toHaveText('11.5%');
+  await expect(page.locator('[data-figure="shrinkage"]')).toHaveText('11.5%');
   await question.getByRole('button', { name: 'It is 88.3 mm' }).click();
   await expect(field).toHaveValue('88.3');
   await expect(question).toHaveCount(0);
@@ -63,7 +63,7 @@ test('slips are asked about, keep what was typed, and count only once answered',
   await expect(page.getByRole('row', { name: 'A4' })).toContainText('waiting for your answer');
   await question.getByRole('button', { name: 'Yes, it is right' }).click();
   await expect(question).toHaveCount(0);
-  await expect(page.getByTestId('shrinkage')).not.toHaveText('11.5%');
+  await expect(page.locator('[data-figure="shrinkage"]')).not.toHaveText('11.5%');
   await field.fill('-3');
   await expect(page.locator('main [role=alert]')).toContainText('is negative');
 });
@@ -72,7 +72,7 @@ test('batch and firing choose what counts; a firing without bars says so', async
   await visit(page, HERON);
   await expect(page.getByRole('row', { name: 'A6, hot' })).toContainText('fired differently, not used');
   await page.getByLabel('Batch', { exact: true }).first().selectOption('March');
-  await expect(page.getByTestId('shrinkage')).toHaveText('11.2%');
+  await expect(page.locator('[data-figure="shrinkage"]')).toHaveText('11.2%');
   await page.getByLabel('Fired to', { exact: true }).selectOption('cone 10');
   await expect(page.getByTestId('belief')).toContainText('1 bar of other batches');
   await page.getByLabel('Fired to', { exact: true }).selectOption('cone 04');
@@ -115,14 +115,18 @@ test('a fired piece from a plan is evidence about its clay', async ({ page }) =>
 test('charts tell their values in words, by keyboard and as tables', async ({ page }) => {
   await visit(page, HERON);
   const charts = page.getByRole('region', { name: 'Charts' });
-  await expect(charts.getByRole('group', { name: /From 100 wet to finished\. From 100 wet to 88\.5 finished/ })).toBeVisible();
+  const stair = page.getByRole('figure', { name: 'From 100 wet to finished' });
+  await expect(stair.getByRole('group', { name: /From 100 wet to 88\.5 finished/ })).toBeVisible();
+  const end = stair.getByRole('img', { name: /finished: 8\d\.\d left of 100$/ }).first();
+  await end.focus();
+  await expect(end).toBeFocused();
   await expect(charts.getByRole('group', { name: /Shrinkage by cone\. At cone 6 about 11\.5%/ })).toBeVisible();
   await expect(charts.getByRole('group', { name: /Batches compared/ })).toBeVisible();
   const dot = charts.getByRole('img', { name: 'A6, hot, cone 10: shrank 12.8%, not used' });
   await dot.focus();
   await expect(dot).toBeFocused();
-  await charts.getByText('as a table').first().click();
-  await expect(charts.getByRole('table', { name: 'From 100 wet to finished' }).getByRole('row', { name: 'estimated' })).toContainText(
+  await stair.getByText('as a table').click();
+  await expect(stair.getByRole('table', { name: 'From 100 wet to finished' }).getByRole('row', { name: 'estimated' })).toContainText(
     '88.5',
   );
   await charts.getByText('How the estimate was reached').click();

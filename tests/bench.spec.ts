@@ -271,7 +271,7 @@ test('the piece leads to the wheel and back', async ({ page }) => {
 });
 
 test('a bat of the kit is taken by every piece it holds: the pointer follows its thickness, plaster offers no wire', async ({ page }) => {
-  await visit(page, '/kit');
+  await visit(page, '/kit?of=wheel');
   const bats = page.getByRole('region', { name: 'Bats' });
   await bats.getByRole('button', { name: 'Add a bat' }).click();
   await type(page, 'Name of bat 1', 'Plaster round');

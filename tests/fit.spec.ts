@@ -5,7 +5,7 @@ const odds = async (page: Page): Promise<number> => Number(await page.locator('[
 const best = (page: Page) => page.locator('[data-figure="best"]');
 
 test('a bought stopper: measured, entered, made to, seated, and on the card', async ({ page }) => {
-  await visit(page, '/kit');
+  await visit(page, '/kit?of=bought');
   const lots = page.getByRole('region', { name: 'Bought lids and stoppers' });
   await lots.getByRole('button', { name: 'Add a lot' }).click();
   await type(page, 'Name of the lot Lids 4', 'Ash stoppers');

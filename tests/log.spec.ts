@@ -52,7 +52,7 @@ test('a run of six from the wheel to the kiln door by keyboard: the words, the b
   await page.mouse.up();
   await expect(shelf(page, 'coated').getByRole('button', { name: /^Butter crock, 5 glazed, unfired/ })).toBeVisible();
 
-  await page.getByRole('button', { name: 'Measure a load' }).click();
+  await page.getByRole('navigation', { name: 'Of the shelves' }).getByRole('button', { name: 'Measure' }).click();
   await expect(page.getByLabel('Measured', { exact: true })).toHaveValue('glazed');
   await typed(page, 'Butter crock 1, height, finished', [
     '85.1',
@@ -72,7 +72,7 @@ test('a run of six from the wheel to the kiln door by keyboard: the words, the b
   await page.keyboard.press('Escape');
   await saved(page);
 
-  await page.getByRole('button', { name: 'Log', exact: true }).click();
+  await page.getByRole('navigation', { name: 'Of the shelves' }).getByRole('button', { name: 'Log' }).click();
   await page.getByRole('button', { name: 'Butter crock 3', exact: true }).first().click();
   const sheet = page.locator('[data-piece="Butter crock 3"]');
   await expect(sheet).toContainText('target 118 mm: 1.8 mm too narrow. It was not measured wet');

@@ -298,3 +298,20 @@ test('what is fetched late hides nothing else meanwhile: a room, and all that sl
   await room(page, 'Sizes', 'Every stage');
   await expect(page.getByLabel('Finished height', { exact: true })).toHaveValue('130');
 });
+
+test('a piece is added what it can have: a lid and a handle where they are made, a saucer for its foot as a part', async ({ page }) => {
+  await visit(page);
+  const add = page.getByLabel('Add a part', { exact: true });
+  await add.selectOption('a lid or a stopper');
+  await expect(page.locator('[data-figure="best"]')).toHaveText(/\d/);
+  await add.selectOption('a handle');
+  await expect(page.locator('[data-figure="handle"]')).toHaveText(/\d\smm/);
+  await expect(page.getByTestId('handle-picture')).toBeVisible();
+  await add.selectOption('a saucer');
+  await expect(page.getByLabel('Name of the part', { exact: true })).toHaveValue('saucer');
+  await expect(page.getByLabel('Form', { exact: true })).toHaveValue('plate');
+  // a foot of 84 stands on it
+  await expect(page.getByLabel('Diameter, finished', { exact: true })).toHaveValue('176.4');
+  await page.getByRole('button', { name: 'Delete the saucer' }).click();
+  await expect(page.getByRole('navigation', { name: 'Parts of the piece' })).toHaveCount(0);
+});

@@ -305,7 +305,7 @@ test('what it must fit: a lid for a pot in the hand, and a pot for a bought lid 
   await expect(page.getByLabel('Which of your kit', { exact: true })).toHaveValue(/./);
   await expect(page.getByText(/, which fits: /)).toBeVisible();
   await saved(page);
-  await visit(page, '/kit');
+  await visit(page, '/kit?of=bought');
   await expect(page.getByRole('region', { name: 'Bought lids and stoppers' })).toContainText('1 measured: about 98.4 mm');
   await page.keyboard.press('Control+z');
   await expect(page.locator('[data-lot]')).toHaveCount(3);

@@ -1,8 +1,13 @@
 import { KitScreen } from '@/ui/kit';
 import type { Metadata } from 'next';
+import { Suspense } from 'react';
 
 export const metadata: Metadata = { title: 'Kit' };
 
 export default function Page() {
-  return <KitScreen />;
+  return (
+    <Suspense>
+      <KitScreen />
+    </Suspense>
+  );
 }

@@ -1,12 +1,16 @@
-import { lengthOf } from '@/core/clay';
+import { type Stage, lengthOf } from '@/core/clay';
 import { daysBetween, everyPiece, learnedDays } from '@/core/lessons';
-import { type OrderStep, type Shelf, SHELF_WORDS, SHELVES, type Workspace } from '@/core/records';
+import { type OrderStep, type PartRef, partRef, refOf, type Shelf, SHELF_WORDS, SHELVES, STAGE_ON, type Workspace } from '@/core/records';
 import { openOrders, orderWork } from './order-work';
 
 /** Something to do today. */
 export interface ToDo {
   readonly id: string;
   readonly words: string;
+  /** Where in the workshop it is done. */
+  readonly where: Where;
+  /** What is worked on, to be pictured: a part of a plan, and how far it is. */
+  readonly piece?: { readonly ref: PartRef; readonly stage: Stage; readonly count: number } | undefined;
   /** What it is for. */
   readonly of: string;
   /** It should have been done before today. */
@@ -15,6 +19,9 @@ export interface ToDo {
   /** Where it is done. */
   readonly href: string;
 }
+
+export const WHERES = ['wheel', 'bench', 'kiln'] as const;
+export type Where = (typeof WHERES)[number];
 
 /** What one tap does: a step of an order is done, or pieces come to another shelf; what needs more is only led to. */
 export type Doing =
@@ -32,6 +39,19 @@ const DO: Readonly<Record<OrderStep, string>> = {
   glaze: 'Glaze',
   fire: 'Load into the glaze kiln:',
   pack: 'Pack',
+};
+
+/** How far a piece is when a step begins. */
+const BEFORE: Readonly<Record<OrderStep, Stage>> = {
+  throw: 'wet',
+  firm: 'wet',
+  trim: 'leather',
+  dry: 'leather',
+  bisque: 'dry',
+  sort: 'bisque',
+  glaze: 'bisque',
+  fire: 'bisque',
+  pack: 'glazed',
 };
 
 const MOVED: Readonly<Partial<Record<Shelf, string>>> = {
@@ -55,6 +75,8 @@ function fromOrders(workspace: Workspace, today: string): ToDo[] {
         {
           id: `${order.id}-${line.id}-${next.name}`,
           words: `${DO[next.name]} ${many} × ${name}`,
+          where: next.name === 'throw' ? 'wheel' : next.name === 'bisque' || next.name === 'fire' ? 'kiln' : 'bench',
+          piece: items[0] && { ref: partRef(items[0].plan, items[0].part), stage: BEFORE[next.name], count: many },
           of: order.name,
           overdue: missed,
           done: { kind: 'step', orderId: order.id, lineId: line.id, step: next.name },
@@ -69,7 +91,7 @@ function fromOrders(workspace: Workspace, today: string): ToDo[] {
 function fromShelves(workspace: Workspace, today: string): ToDo[] {
   // a median over all that was logged: once a shelf, not once a piece
   const usually = new Map(SHELVES.filter((shelf) => MOVED[shelf]).map((shelf) => [shelf, learnedDays(workspace, shelf).days ?? 0]));
-  const groups = new Map<string, { name: string; shelf: Shelf; usual: number; ids: string[]; stand: number }>();
+  const groups = new Map<string, { ref: PartRef | undefined; name: string; shelf: Shelf; usual: number; ids: string[]; stand: number }>();
   for (const { run, piece } of everyPiece(workspace)) {
     const { shelf } = piece;
     const usual = usually.get(shelf);
@@ -77,17 +99,19 @@ function fromShelves(workspace: Workspace, today: string): ToDo[] {
     const stands = daysBetween(piece.since[shelf] ?? today, today);
     if (stands < usual) continue;
     const key = `${run.id}|${shelf}`;
-    const own = groups.get(key) ?? { name: run.name, shelf, usual, ids: [], stand: 0 };
+    const own = groups.get(key) ?? { ref: refOf(run), name: run.name, shelf, usual, ids: [], stand: 0 };
     own.ids.push(piece.id);
     own.stand = Math.max(own.stand, stands);
     groups.set(key, own);
   }
-  return Array.from(groups, ([key, { name, shelf, usual, ids, stand }]): ToDo => {
+  return Array.from(groups, ([key, { ref, name, shelf, usual, ids, stand }]): ToDo => {
     const to = SHELVES[SHELVES.indexOf(shelf) + 1]!;
     const days = stand === 1 ? '1 day' : `${stand} days`;
     return {
       id: key,
       words: `${MOVED[shelf]!}: ${ids.length} × ${name}`,
+      where: shelf === 'ready' || shelf === 'coated' ? 'kiln' : 'bench',
+      piece: ref === undefined ? undefined : { ref, stage: STAGE_ON[shelf] ?? 'dry', count: ids.length },
       of: `${SHELF_WORDS[shelf]} for ${days}`,
       overdue: stand > 2 * Math.max(1, usual),
       done: { kind: 'shelf', ids, to, name },
@@ -104,6 +128,7 @@ function fromClay(workspace: Workspace): ToDo[] {
   return [...waiting].map(([bodyId, count]) => ({
     id: `bars-${bodyId}`,
     words: `Measure ${count === 1 ? 'a bar' : `${count} bars`} of ${workspace.bodies.find(({ id }) => id === bodyId)?.name ?? 'a clay'}`,
+    where: 'bench',
     of: 'finished size not measured',
     overdue: false,
     done: { kind: 'go' },

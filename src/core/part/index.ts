@@ -15,7 +15,7 @@ export {
   USUAL_ROLLER,
   USUAL_SLAB_LENGTH,
 } from './handmade';
-export { changedForm, finishedSizes, NEW_MAKING, PLAIN, plainCup, withManner } from './new-form';
+export { changedForm, finishedSizes, NEW_MAKING, PLAIN, plainCup, saucerFor, withManner } from './new-form';
 export { nextThings } from './next';
 export { type OwnBall, ratioOf, saidBall, shortWall } from './own-ball';
 export {

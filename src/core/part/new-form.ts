@@ -48,6 +48,18 @@ export function plainCup(asked?: number): KnownSizes {
 export const finishedSizes = (sizes: Readonly<Partial<Record<SizeName, number>>>): KnownSizes =>
   Object.fromEntries(Object.entries(sizes).map(([name, mm]) => [name, [{ mm, at: 'glazed' as const }]]));
 
+/** A saucer is so many times as wide as the foot it carries; its well lets that in with so much to spare all round, mm. Ours. */
+const SAUCER = { overFoot: 2.1, spare: 2 };
+
+/** A saucer for a foot so wide, finished mm: a plate whose well takes the foot; nobody holds to its sizes yet. */
+export function saucerFor(footDiameter: number): Pick<Part, 'family' | 'manner' | 'sizes'> {
+  const { typical, manner } = FAMILIES.plate;
+  const { rimDiameter = 0, rimWidth = 0 } = typical;
+  const factor = Math.max((SAUCER.overFoot * footDiameter) / rimDiameter, (footDiameter + 2 * SAUCER.spare) / (rimDiameter - 2 * rimWidth));
+  const sizes = Object.entries(typical).map(([name, mm]) => [name, [{ mm: rounded(mm * factor), at: 'glazed', free: true }]]);
+  return { family: 'plate', manner, sizes: Object.fromEntries(sizes) as KnownSizes };
+}
+
 export const NEW_MAKING: Making = WAYS.trimmed;
 
 /** Proportions further from a family's own than this factor are not carried over to it: a tall jar makes no tall plate. */

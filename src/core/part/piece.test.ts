@@ -17,7 +17,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO } from '@/core/example';
 import type { Part } from '@/core/records';
-import { changedForm, clayOf, finishedSizes, knownAs, letGo, matterIn, runBall, sizePart, typedOver, withManner } from '.';
+import { changedForm, clayOf, finishedSizes, knownAs, letGo, matterIn, runBall, saucerFor, sizePart, typedOver, withManner } from '.';
 
 const clay = clayFigures({ kind: 'stoneware', shrinkagePercent: 11.5 });
 
@@ -264,3 +264,15 @@ function extent({
   const wide = Math.max((sizes.rimDiameter ?? 0) * bulge, sizes.bellyDiameter ?? 0, sizes.bodyDiameter ?? 0);
   return { wide, most: Math.max(wide, sizes.height ?? 0) };
 }
+
+it('a saucer can be made for any foot, and its well takes it', () => {
+  fc.assert(
+    fc.property(fc.double({ min: 25, max: 300, noNaN: true }), (foot) => {
+      const made = sized({ ...partOf('plate'), ...saucerFor(foot) });
+      const { rimDiameter, rimWidth = 0 } = made.sized.stages.glazed.sizes;
+      expect(rimDiameter - 2 * rimWidth).toBeGreaterThan(foot + 3.5);
+      expect(rimDiameter).toBeGreaterThan(2 * foot);
+    }),
+    { numRuns: 60, seed: 9 },
+  );
+});

@@ -28,6 +28,7 @@ const ACTS: Record<string, Act> = {
   'a copy': commands.duplicatePlan(plan!).act,
   'further parts': commands.addParts(plan!.id, [lid], 'lid', (part) => ({ ...part, fit: { with: 'part', ref: `${plan!.id}/lid` } })),
   'another part': commands.newPart(plan!).act,
+  saucer: commands.newSaucer(plan!, 84).act,
   'a piece to a bought lid': commands.addPlan('Jar', { ...lid, fit: { with: 'stock', stockId: 'x' } }, { stock: lot }).act,
   'a piece with its clay': commands.addPlan('Mug', lid, { body: { ...anotherBody, id: 'x', createdAt: '' } }).act,
   'a name': commands.renamePlan(plan!.id, 'Jar'),

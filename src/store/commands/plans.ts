@@ -1,5 +1,5 @@
 import type { Firing } from '@/core/clay';
-import { NEW_MAKING, PLAIN, plainCup, withChoices, withLetGo, withManner, withTyped } from '@/core/part';
+import { NEW_MAKING, PLAIN, plainCup, saucerFor, withChoices, withLetGo, withManner, withTyped } from '@/core/part';
 import {
   type Body,
   type BarRecord,
@@ -34,10 +34,19 @@ export const addParts = (ref: PartRef, parts: readonly Part[], label: string, ch
 
 /** Another part of a piece, a plain cup to begin with, of the piece's clay; and its id, so that it can be opened. */
 export function newPart(plan: Plan): { act: Act; id: string } {
-  const { bodyId, batchId, firing } = mainPart(plan);
-  const part: Part = { ...freshPart(), name: `part ${plan.parts.length + 1}`, bodyId, batchId, firing };
-  return { id: part.id, act: addParts(plan.id, [part], 'another part') };
+  return partOfClay(plan, { name: `part ${plan.parts.length + 1}` }, 'another part');
 }
+
+/** A new part of the piece's clay and firing, with what is said of it. */
+function partOfClay(plan: Plan, said: Partial<Part>, label: string): { act: Act; id: string } {
+  const { bodyId, batchId, firing } = mainPart(plan);
+  const part: Part = { ...freshPart(), bodyId, batchId, firing, ...said };
+  return { id: part.id, act: addParts(plan.id, [part], label) };
+}
+
+/** A saucer for the foot of a piece, so wide finished, mm; and its id. */
+export const newSaucer = (plan: Plan, footDiameter: number): { act: Act; id: string } =>
+  partOfClay(plan, { name: 'saucer', ...saucerFor(footDiameter) }, 'saucer');
 
 /** Takes a part away; a piece keeps its main one. */
 export const deletePart = (ref: PartRef, label: string): Act => {

@@ -14,7 +14,6 @@ interface ChartProps {
 
 /** A chart with its title, its meaning in words, and the table behind it. */
 export function Chart({ title, says, head, rows, children }: ChartProps) {
-  const [open, setOpen] = useState(false);
   return (
     <chakra.figure minWidth="0">
       <chakra.figcaption fontWeight="650" marginBottom="1">
@@ -31,18 +30,28 @@ export function Chart({ title, says, head, rows, children }: ChartProps) {
       <Box fontSize="sm" color="fg.muted">
         {says}
       </Box>
-      <chakra.details fontSize="sm" onToggle={(event) => setOpen(event.currentTarget.open)}>
-        <chakra.summary cursor="pointer" minHeight="max(var(--finger), 28px)">
-          as a table
-        </chakra.summary>
-        {open && <Behind title={title} head={head} rows={rows} />}
-      </chakra.details>
+      <TableBehind title={title} head={head} rows={rows} />
     </chakra.figure>
   );
 }
 
+type TableOf = Pick<ChartProps, 'title' | 'head' | 'rows'>;
+
+/** The table behind a picture, shown where it is asked for. */
+export function TableBehind(table: TableOf) {
+  const [open, setOpen] = useState(false);
+  return (
+    <chakra.details fontSize="sm" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <chakra.summary cursor="pointer" minHeight="max(var(--finger), 28px)">
+        as a table
+      </chakra.summary>
+      {open && <Behind {...table} />}
+    </chakra.details>
+  );
+}
+
 /** The table behind a chart, once it is asked for. */
-function Behind({ title, head, rows }: Pick<ChartProps, 'title' | 'head' | 'rows'>) {
+function Behind({ title, head, rows }: TableOf) {
   return (
     <chakra.table width="100%" aria-label={title}>
       <thead>

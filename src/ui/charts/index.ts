@@ -1,1 +1,1 @@
-export { Chart, Dot, Feet, LevelLines, SIZE } from './frame';
+export { Chart, TableBehind, Dot, Feet, LevelLines, SIZE } from './frame';

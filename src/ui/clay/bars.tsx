@@ -8,7 +8,6 @@ import { run, useUnits, useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useState } from 'react';
-import { BarSheetButton } from './bar-sheet-button';
 import { BarTable } from './bar-table';
 import type { ClayView } from './use-clay-view';
 
@@ -58,7 +57,6 @@ export function Bars({ view }: { view: ClayView }) {
             Add a bar
           </Act>
           <Act onClick={() => add('piece')}>Add a piece</Act>
-          <BarSheetButton view={view} />
         </HStack>
       </HStack>
       <Box fontSize="sm" color="fg.muted" marginBlock="1">

@@ -1,13 +1,13 @@
 'use client';
 
-import { STAGES, type Stage, beliefDensity, coneRank, impliedShrinkage, lengthOf, normalDensity, priorOf, remaining } from '@/core/clay';
-import { STAGE_WORDS } from '@/core/sizing';
+import { beliefDensity, coneRank, impliedShrinkage, lengthOf, normalDensity, priorOf } from '@/core/clay';
 import { writePercent } from '@/core/units';
 import type { BarRecord } from '@/core/records';
 import { Chart, Dot, Feet, LevelLines, SIZE } from '@/ui/charts';
 import { Box, Grid, chakra } from '@chakra-ui/react';
 import { scaleLinear, scalePoint } from 'd3-scale';
-import { area, line } from 'd3-shape';
+import { area } from 'd3-shape';
+import { FewOf, latest } from './latest';
 import type { ClayView } from './use-clay-view';
 
 const GLAZED = 'var(--chakra-colors-glazed)';
@@ -32,40 +32,23 @@ function measuredOf(view: ClayView): Measured[] {
 
 const percent = (value: number): string => writePercent(value * 100);
 
-/** So many are drawn and can be reached: more would cover each other. */
-const MOST_DRAWN = 200;
-
-/** Those written down last, in the order they came; all where they are few. */
-function latest<T>(rows: readonly T[], whenOf: (row: T) => string): readonly T[] {
-  if (rows.length <= MOST_DRAWN) return rows;
-  const since = rows.map(whenOf).sort().at(-MOST_DRAWN)!;
-  return rows.filter((row) => whenOf(row) >= since).slice(-MOST_DRAWN);
-}
-
 function percentScale(values: readonly number[]) {
   const [low, high] = [Math.min(...values), Math.max(...values)];
   const slack = Math.max(0.004, (high - low) * 0.15);
   return scaleLinear([low - slack, high + slack], [INNER.bottom, INNER.top]);
 }
 
-/** What the bars say, as pictures that are read at once: the stair, cone by cone, batch after batch, and the belief itself. */
+/** What the bars say, as pictures that are read at once: cone by cone, batch after batch, and the belief itself. */
 export function Charts({ view }: { view: ClayView }) {
   const measured = measuredOf(view);
-  const all = view.known.evidence.sorted.map(({ sample }) => sample).filter((bar) => lengthOf(bar, 'wet') !== undefined);
-  if (all.length === 0) return null;
-  const bars = latest(all, (bar) => bar.createdAt);
+  if (measured.length === 0) return null;
   const drawn = latest(measured, ({ bar }) => bar.createdAt);
   return (
     <Box as="section" aria-label="Charts" marginTop="6">
-      {bars.length < all.length && (
-        <Box fontSize="sm" color="fg.muted" marginBottom="2">
-          The last {MOST_DRAWN} of {all.length} are shown. The estimate uses all of them.
-        </Box>
-      )}
+      <FewOf drawn={drawn.length} all={measured.length} />
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }} gap="6">
-        <Stair view={view} bars={bars} />
-        {measured.length > 0 && <ByCone view={view} measured={drawn} />}
-        {measured.length > 0 && <ByBatch view={view} measured={measured} />}
+        <ByCone view={view} measured={drawn} />
+        <ByBatch view={view} measured={measured} />
       </Grid>
       <chakra.details marginTop="3">
         <chakra.summary cursor="pointer" minHeight="max(var(--finger), 32px)">
@@ -76,58 +59,6 @@ export function Charts({ view }: { view: ClayView }) {
         </Box>
       </chakra.details>
     </Box>
-  );
-}
-
-function Stair({ view, bars }: { view: ClayView; bars: readonly BarRecord[] }) {
-  const x = scalePoint<Stage>([...STAGES], [INNER.left, INNER.right]);
-  const { shrinkage } = view.known.figures;
-  const left = (bar: BarRecord, stage: Stage) => {
-    const length = lengthOf(bar, stage);
-    return length === undefined ? undefined : (100 * length) / lengthOf(bar, 'wet')!;
-  };
-  const all = bars.flatMap((bar) => STAGES.map((stage) => left(bar, stage)).filter((value) => value !== undefined));
-  const meanLine = STAGES.map((stage) => ({ stage, value: remaining(shrinkage, stage, 'width') * 100 }));
-  const y = scaleLinear([Math.min(...all, meanLine.at(-1)!.value) - 1, 101], [INNER.bottom, INNER.top]);
-  const path = line<{ stage: Stage; value: number }>(
-    (point) => x(point.stage)!,
-    (point) => y(point.value),
-  );
-  const steps = (bar: BarRecord) =>
-    STAGES.flatMap((stage) => {
-      const value = left(bar, stage);
-      return value === undefined ? [] : [{ stage, value }];
-    });
-  return (
-    <Chart
-      title="From 100 wet to finished"
-      says={`From 100 wet to ${meanLine.at(-1)!.value.toFixed(1)} finished for this batch and firing; a thin line for each bar.`}
-      head={['bar', ...STAGES.map((stage) => STAGE_WORDS[stage])]}
-      rows={[
-        ['estimated', ...meanLine.map(({ value }) => value.toFixed(1))],
-        ...bars.map((bar) => [bar.name, ...STAGES.map((stage) => left(bar, stage)?.toFixed(1) ?? '–')]),
-      ]}
-    >
-      <LevelLines ticks={y.ticks(5)} y={y} write={String} />
-      {bars.map((bar) => (
-        <path key={bar.id} d={path(steps(bar)) ?? ''} fill="none" stroke="var(--chakra-colors-line-strong)" strokeWidth="1" />
-      ))}
-      <path d={path(meanLine) ?? ''} fill="none" stroke={INK} strokeWidth="3" />
-      {bars.flatMap((bar) =>
-        steps(bar)
-          .filter(({ stage }) => stage !== 'wet')
-          .map(({ stage, value }) => (
-            <Dot
-              key={`${bar.id}-${stage}`}
-              x={x(stage)!}
-              y={y(value)}
-              color={`var(--chakra-colors-${stage})`}
-              words={`${bar.name}, ${STAGE_WORDS[stage]}: ${value.toFixed(1)} left of 100`}
-            />
-          )),
-      )}
-      <Feet feet={STAGES.map((stage) => ({ x: x(stage)!, words: STAGE_WORDS[stage], color: `var(--chakra-colors-${stage})` }))} />
-    </Chart>
   );
 }
 

@@ -5,15 +5,17 @@ import { type PercentRange, type Result, good, readPercent, readShrinkage, write
 import type { Body } from '@/core/records';
 import { commands } from '@/store';
 import { PrintSetting, RuleCheck, RuleMaker } from '@/ui/bench';
-import { Act, Choice, NameInput, TextInput } from '@/ui/fields';
+import { Act, Choice, TextInput } from '@/ui/fields';
 import { run, useWorkspace, workspaceStore } from '@/ui/state';
-import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
+import { Box, Grid, chakra } from '@chakra-ui/react';
 import { Batches } from './batches';
 import { PiecesOfClay } from './pieces-of-clay';
 import { Bars } from './bars';
-import { BeliefPanel } from './belief-panel';
 import { Charts } from './charts';
-import { useClayView } from './use-clay-view';
+import { Matter } from './matter';
+import { Mixture } from './mixture';
+import { StairPicture } from './stair-picture';
+import type { ClayView } from './use-clay-view';
 
 type Facts = 'shrinkagePercent' | 'heightShrinkagePercent' | 'waterPercent' | 'lossPercent';
 
@@ -53,34 +55,24 @@ function Fact({ body, fact, label, hint }: { body: Body; fact: Facts; label: str
 }
 
 /** Everything said of one clay; each change moves the pieces made of it, shown below as it happens. */
-export function ClayEditor({ body, fresh }: { body: Body; fresh: boolean }) {
+export function ClayEditor({ view }: { view: ClayView }) {
   const { workspace } = useWorkspace();
+  const { body } = view;
   const edit = (change: Partial<Body>, label: string, key?: string) => {
     run(commands.editBody(body.id, change, `${label} of ${body.name}`, key));
     return undefined;
   };
-  const view = useClayView(body);
   const used = workspace.plans.filter((plan) => plan.parts.some(({ bodyId }) => bodyId === body.id));
   return (
-    <Box padding={{ base: '3', md: '20px 28px' }} maxWidth="980px">
-      <HStack justifyContent="space-between" flexWrap="wrap" gap="3">
-        <NameInput
-          label="Name of the clay"
-          fresh={fresh}
-          shown={body.name}
-          take={(name, key) => (name.trim() === '' ? 'A clay needs a name, such as Heron Buff.' : edit({ name }, 'name', key))}
-        />
-        <Act look="danger" onClick={() => workspaceStore().runAndTell(commands.deleteBody(body))}>
-          Delete clay
-        </Act>
-      </HStack>
-      <BeliefPanel view={view} />
+    <Box maxWidth="980px">
+      <StairPicture view={view} />
       <Bars view={view} />
       <PiecesOfClay plans={used} />
       <Charts view={view} />
       <chakra.h2 fontSize="1.125rem" fontWeight="650" marginTop="6">
         Clay data
       </chakra.h2>
+      <Matter view={view} />
       <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 1fr' }} gap="4" marginTop="4">
         <Box>
           <chakra.span display="block" fontSize="sm" color="fg.muted" aria-hidden>
@@ -139,6 +131,10 @@ export function ClayEditor({ body, fresh }: { body: Body; fresh: boolean }) {
         />
         <RuleCheck clay={view.known.figures} finished={100} />
       </chakra.details>
+      <Mixture />
+      <Act look="danger" marginTop="6" onClick={() => workspaceStore().runAndTell(commands.deleteBody(body))}>
+        Delete clay
+      </Act>
     </Box>
   );
 }

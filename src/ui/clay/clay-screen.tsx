@@ -1,23 +1,30 @@
 'use client';
 
-import { type Body, mainPart } from '@/core/records';
+import { remaining } from '@/core/clay';
 import { clayNow } from '@/core/part';
+import { type Body, mainPart } from '@/core/records';
 import { writePercent } from '@/core/units';
 import { commands } from '@/store';
-import { Act } from '@/ui/fields';
+import { Act, Choice } from '@/ui/fields';
+import { Place, type RailMark } from '@/ui/frame';
 import { useGo, useWorkspace } from '@/ui/state';
-import { Box, Grid, chakra } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
-import { useSearchParams } from 'next/navigation';
+import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
+import { BeliefAnswer } from './belief-answer';
 import { ClayEditor } from './clay-editor';
-import { Mixture } from './mixture';
+import { ClayTitle } from './clay-title';
+import { useClayView } from './use-clay-view';
+
+/** So many clays find room on the rail; more are chosen from a list too. */
+const ON_RAIL = 12;
 
 /** The maker's clays: what each is said to do, and the pieces that hang on it. */
 export function ClayScreen() {
   const { status, workspace } = useWorkspace();
-  const go = useGo();
   const [fresh, setFresh] = useState<string | undefined>();
+  const go = useGo();
   const asked = useSearchParams().get('body');
   if (status === 'opening') return <Box padding="6">Loading…</Box>;
   const { bodies, plans, settings } = workspace;
@@ -29,69 +36,85 @@ export function ClayScreen() {
     setFresh(id);
     go(act, `/clay?body=${id}`);
   };
+  return body ? <OneClay key={body.id} body={body} fresh={body.id === fresh} make={make} /> : <NoClay make={make} />;
+}
+
+const Heading = () => <h1 className="unseen">Clay</h1>;
+
+function NoClay({ make }: { make: () => void }) {
   return (
-    <Grid templateColumns={{ base: 'minmax(0, 1fr)', md: '280px minmax(0, 1fr)' }} minHeight={{ md: 'calc(100vh - 52px)' }}>
-      <Box background="bg.panel" padding={{ base: '3', md: '20px' }}>
-        <chakra.h1 fontSize="1.375rem" fontWeight="680" marginBottom="3">
-          Clay
-        </chakra.h1>
-        <nav aria-label="Clays">
-          {workspace.bodies.map((each) => (
-            <ClayLink key={each.id} body={each} here={each.id === body?.id} />
-          ))}
-        </nav>
-        <Act look={body ? 'plain' : 'solid'} marginTop="4" onClick={make}>
-          New clay
-        </Act>
-        <Mixture />
-        <chakra.span
-          css={{
-            '& a': {
-              display: 'inline-flex',
-              alignItems: 'center',
-              minHeight: '44px',
-              textDecoration: 'underline',
-              textUnderlineOffset: '3px',
-            },
-          }}
-        >
-          <Link href="/compare">Compare clays</Link>
-        </chakra.span>
-      </Box>
-      {body ? (
-        <ClayEditor key={body.id} body={body} fresh={body.id === fresh} />
-      ) : (
-        <Box padding="6" maxWidth="480px" color="fg.muted">
-          No clay yet. Add the one you use. Its name and the supplier’s shrinkage are enough to start. Until then Rimbet assumes typical
-          stoneware, 12%.
+    <Place
+      label="Clays"
+      marks={[]}
+      current=""
+      go={() => undefined}
+      title={<Heading />}
+      answer={
+        <>
+          <h2 className="answer-words">typical stoneware shrinks</h2>
+          <div className="answer-big">12%</div>
+        </>
+      }
+    >
+      <Box maxWidth="480px" color="fg.muted" paddingBlock="4">
+        No clay yet. Add the one you use. Its name and the supplier’s shrinkage are enough to start. Until then Rimbet assumes typical
+        stoneware, 12%.
+        <Box marginTop="4">
+          <Act look="solid" onClick={make}>
+            New clay
+          </Act>
         </Box>
-      )}
-    </Grid>
+      </Box>
+    </Place>
   );
 }
 
-function ClayLink({ body, here }: { body: Body; here: boolean }) {
+/** The clays on the rail: the first ones, and the one that is open. */
+function onRail(bodies: readonly Body[], open: Body): readonly Body[] {
+  const first = bodies.slice(0, ON_RAIL);
+  return first.includes(open) ? first : [...first.slice(0, -1), open];
+}
+
+function OneClay({ body, fresh, make }: { body: Body; fresh: boolean; make: () => void }) {
   const { workspace } = useWorkspace();
-  const { shrinkage, sources } = clayNow(workspace, body.id).figures;
+  const router = useRouter();
+  const view = useClayView(body);
+  const { bodies } = workspace;
+  const marks = onRail(bodies, body).map(({ id, name }): RailMark => ({
+    value: id,
+    words: name,
+    figure: writePercent(clayNow(workspace, id).figures.shrinkage.width * 100),
+  }));
+  const go = (id: string) => router.push(`/clay?body=${id}`);
   return (
-    <chakra.span css={{ '& a': { display: 'block' } }}>
-      <Link href={`/clay?body=${body.id}`} aria-current={here ? 'page' : undefined}>
-        <Box
-          paddingBlock="2"
-          paddingInline="3"
-          minHeight="44px"
-          borderInlineStart="3px solid"
-          borderColor={here ? 'act' : 'line'}
-          background={here ? 'bg.raised' : undefined}
-          _hover={{ background: 'act.wash' }}
-        >
-          <Box fontWeight="600">{body.name}</Box>
-          <Box fontSize="sm" color="fg.muted">
-            {body.kind}, {writePercent(shrinkage.width * 100)}
-            {sources.shrinkage === 'typical' ? ', typical figure' : ''}
-          </Box>
-        </Box>
-      </Link>
-    </chakra.span>
+    <Place
+      label="Clays"
+      marks={marks}
+      current={body.id}
+      go={go}
+      left={remaining(view.known.figures.shrinkage, 'glazed', 'width')}
+      title={
+        <>
+          <Heading />
+          <ClayTitle view={view} fresh={fresh}>
+            {bodies.length > ON_RAIL && (
+              <Choice
+                label="All clays"
+                value={body.id}
+                options={bodies.map(({ id, name }) => ({ value: id, words: name }))}
+                onChoose={go}
+              />
+            )}
+            <chakra.span className="place-link">
+              <Link href="/compare">Compare clays</Link>
+            </chakra.span>
+            <Act onClick={make}>New clay</Act>
+          </ClayTitle>
+        </>
+      }
+      answer={<BeliefAnswer view={view} />}
+    >
+      <ClayEditor view={view} />
+    </Place>
   );
 }

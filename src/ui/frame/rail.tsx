@@ -19,19 +19,21 @@ interface Props {
   readonly go: (value: string) => void;
   /** What is left of 100 wet when finished, 0 to 1: the scales of the post stand apart by it. */
   readonly left: number;
+  /** The number keys lead to the marks, which say so. */
+  readonly keyed?: boolean;
 }
 
 /**
  * The rail beside the stage: the rooms, each with its own figure now, along a post that is this clay's shrink rule: wet marks on one
  * side, finished ones on the other, from the bat up. On a phone it lies along the foot of the page.
  */
-export const Rail = memo(function Rail({ label, marks, current, go, left }: Props) {
+export const Rail = memo(function Rail({ label, marks, current, go, left, keyed = true }: Props) {
   return (
     <nav className="rail" aria-label={label} style={{ '--left': String(left) } as React.CSSProperties}>
       {marks.map(({ value, words, figure, ink }, i) => (
         <button key={value} type="button" aria-current={value === current ? 'true' : undefined} onClick={() => go(value)}>
           <span className="rail-words">
-            {words} <kbd aria-hidden>{i + 1}</kbd>
+            {words} {keyed && <kbd aria-hidden>{i + 1}</kbd>}
           </span>
           <span className="rail-figure" data-ink={ink} data-long={figure.length > 7 ? '' : undefined} data-rail={value}>
             {figure}

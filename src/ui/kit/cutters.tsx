@@ -3,7 +3,8 @@
 import { type CutterRecord, exampleCutters } from '@/core/records';
 import { commands } from '@/store';
 import { Act, Choice, DeleteAct, LengthInput, NameInput, optionsOf, useStanding } from '@/ui/fields';
-import { run, useWorkspace, workspaceStore } from '@/ui/state';
+import { text, writeLength } from '@/core/units';
+import { type Units, run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { useState } from 'react';
 
@@ -13,11 +14,19 @@ const USUAL_HOLLOWS = 0.94;
 
 type Kind = 'round' | 'square' | 'scalloped';
 const KINDS: Record<Kind, string> = { round: 'Round', square: 'Square', scalloped: 'Scalloped' };
+/** What a cutter is called by what it is, until it is given a name of its own. */
+const plainName = (kind: Kind, mm: number, units: Units): string => `${KINDS[kind]} ${text(writeLength(mm, units.choice), false)}`;
 const kindOf = ({ shape, hollows }: CutterRecord): Kind => (shape === 'square' ? 'square' : hollows ? 'scalloped' : 'round');
 
 function CutterRow({ cutter, fresh }: { cutter: CutterRecord; fresh: boolean }) {
-  const edit = (change: Partial<CutterRecord>, key?: string) => run(commands.editCutter(cutter.id, change, `“${cutter.name}”`, key));
+  const units = useUnits();
   const { name, width, hollows } = cutter;
+  const plain = name === plainName(kindOf(cutter), width, units);
+  const edit = (change: Partial<CutterRecord>, key?: string) => {
+    const then = { ...cutter, ...change };
+    const called = plain && change.name === undefined ? { name: plainName(kindOf(then), then.width, units) } : {};
+    run(commands.editCutter(cutter.id, { ...change, ...called }, `“${name}”`, key));
+  };
   return (
     <HStack as="li" gap="2" flexWrap="wrap" borderTopWidth="1px" borderColor="line" paddingBlock="0.5">
       <NameInput
@@ -73,16 +82,19 @@ function CutterRow({ cutter, fresh }: { cutter: CutterRecord; fresh: boolean }) 
   );
 }
 
+const NEW_MM = 80;
+
 /** The maker's cutters, smallest first. */
 export function Cutters() {
   const { workspace } = useWorkspace();
+  const units = useUnits();
   const sorted = useStanding(
     [...workspace.cutters].sort((a, b) => a.shape.localeCompare(b.shape) || a.width - b.width),
     ({ id }) => id,
   );
   const [fresh, setFresh] = useState<string | undefined>();
   const add = () => {
-    const { act, id } = commands.createCutter({ shape: 'round', width: 80, name: 'Round 80' });
+    const { act, id } = commands.createCutter({ shape: 'round', width: NEW_MM, name: plainName('round', NEW_MM, units) });
     setFresh(id);
     run(act);
   };

@@ -2,23 +2,67 @@
 
 import { lazyPart } from '@/ui/blocks';
 import { openOrders, type OrderWork, orderWork } from '@/core/orders';
+import type { Order, Workspace } from '@/core/records';
 import { madeActs, orderActs } from '@/store';
-import { Act } from '@/ui/fields';
+import { Act, Choice } from '@/ui/fields';
+import { AnswerSheet, Place, PlaceAnswer, type RailMark } from '@/ui/frame';
 import { useGo, useWorkspace } from '@/ui/state';
-import { Box, HStack, chakra } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
 import { OrderHead } from './order-head';
 import { OrderLines } from './order-lines';
 import { Shared } from './shared';
 import { Strip, StripHelp } from './strip';
-import { Takes } from './takes';
+import { MoreOfOrder, Takes } from './takes';
 
 const HowWeWork = lazyPart(() => import('./how-we-work').then((part) => part.HowWeWork));
 const Sets = lazyPart(() => import('./sets').then((part) => part.Sets));
 
 const SETS = 'sets';
 const WORK = 'work';
+
+/** So many orders find room on the rail; more are chosen from a list too. */
+const ON_RAIL = 8;
+
+/** Orders with how many pieces are to be made, then what is set for all of them. */
+function marksOf({ sets }: Pick<Workspace, 'sets'>, works: readonly OrderWork[], closed: readonly Order[]): RailMark[] {
+  const toMake = ({ lines }: OrderWork) => lines.flatMap(({ items }) => items).reduce((sum, { make }) => sum + make, 0);
+  const orders: RailMark[] = [
+    ...works.map((work) => ({ value: work.order.id, words: work.order.name, figure: String(toMake(work)), ink: 'wet' as const })),
+    ...closed.map(({ id, name }) => ({ value: id, words: name, figure: 'done' })),
+  ];
+  return [
+    ...orders.slice(0, ON_RAIL),
+    { value: SETS, words: 'Sets', figure: String(sets.length) },
+    { value: WORK, words: 'Workshop settings', figure: '' },
+  ];
+}
+
+interface AllProps {
+  readonly orders: readonly Order[];
+  readonly open: Order | undefined;
+  readonly go: (id: string) => void;
+}
+
+/** The list of all orders, where not all find room on the rail. */
+function AllOrders({ orders, open, go }: AllProps) {
+  if (orders.length <= ON_RAIL) return null;
+  return (
+    <Choice
+      label="All orders"
+      value={open?.id ?? ''}
+      options={orders.map(({ id, name, closed }) => ({ value: id, words: closed ? `${name}, done` : name }))}
+      onChoose={go}
+    />
+  );
+}
+
+/** How many orders there are to make, or sets where those are looked at. */
+function CountAnswer({ sets, orders }: { sets: number | undefined; orders: number }) {
+  const asks = sets !== undefined ? 'sets of pieces' : orders === 1 ? 'order to make' : 'orders to make';
+  return <AnswerSheet name="orders" asks={asks} big={{ whole: String(sets ?? orders), unit: '' }} />;
+}
 
 /** What was ordered: how many to make, what they take, on which days, and whether it is worth it. */
 export function OrdersScreen() {
@@ -36,44 +80,45 @@ export function OrdersScreen() {
     const { act, id } = orderActs.createOrder();
     go(act, `/orders?order=${id}`);
   };
-  const tab = (id: string, words: string, here: boolean) => (
-    <button key={id} type="button" aria-current={here ? 'true' : undefined} onClick={() => router.push(`/orders?order=${id}`)}>
-      {words}
-    </button>
-  );
+  const marks = marksOf(workspace, works, closed);
+  const goTo = (id: string) => router.push(`/orders?order=${id}`);
   return (
-    <Box className="links" padding={{ base: '3', md: '20px' }} maxWidth="1360px">
-      <HStack gap="3" flexWrap="wrap" marginBottom="3">
-        <chakra.h1 fontSize="1.375rem" fontWeight="680">
-          Orders
-        </chakra.h1>
-        <nav className="sections" aria-label="Orders">
-          {works.map(({ order }) => tab(order.id, order.name, !view && order.id === open?.id))}
-          {closed.map((order) => tab(order.id, `${order.name}, done`, !view && order.id === open?.id))}
-          {tab(SETS, 'Sets', view === SETS)}
-          {tab(WORK, 'Workshop settings', view === WORK)}
-        </nav>
-        <Box flex="1" />
-        <Act look={works.length === 0 ? 'solid' : 'plain'} onClick={begin}>
-          New order
-        </Act>
-      </HStack>
-      {view === SETS && <Sets />}
-      {view === WORK && <HowWeWork />}
-      {!view &&
-        (open ? (
-          <OneOrder
-            key={open.id}
-            work={works.find(({ order }) => order.id === open.id) ?? orderWork(workspace, open, today)}
-            works={works}
-            today={today}
-          />
-        ) : (
-          <Box color="fg.muted" maxWidth="60ch" paddingBlock="6">
-            No orders yet. Add what somebody has ordered. Rimbet works out how many to make, the clay you need and the date of each step.
-          </Box>
-        ))}
-    </Box>
+    <Place
+      label="Orders"
+      marks={marks}
+      current={view ?? open?.id ?? ''}
+      go={goTo}
+      title={
+        <div className="place-head">
+          <h1>Orders</h1>
+          <div className="place-acts">
+            <AllOrders orders={[...works.map(({ order }) => order), ...closed]} open={open} go={goTo} />
+            <Act look={works.length === 0 ? 'solid' : 'plain'} onClick={begin}>
+              New order
+            </Act>
+          </div>
+        </div>
+      }
+      answer={(view || !open) && <CountAnswer sets={view === SETS ? workspace.sets.length : undefined} orders={works.length} />}
+    >
+      <div className="links">
+        {view === SETS && <Sets />}
+        {view === WORK && <HowWeWork />}
+        {!view &&
+          (open ? (
+            <OneOrder
+              key={open.id}
+              work={works.find(({ order }) => order.id === open.id) ?? orderWork(workspace, open, today)}
+              works={works}
+              today={today}
+            />
+          ) : (
+            <Box color="fg.muted" maxWidth="60ch" paddingBlock="6">
+              No orders yet. Add what somebody has ordered. Rimbet works out how many to make, the clay you need and the date of each step.
+            </Box>
+          ))}
+      </div>
+    </Place>
   );
 }
 
@@ -82,10 +127,12 @@ function OneOrder({ work, works, today }: { work: OrderWork; works: readonly Ord
   // this order first: its days are the ones shown
   const all = [work, ...(order.closed ? [] : works.filter((each) => each.order.id !== order.id))];
   return (
-    <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 330px' }} gap="6">
+    <>
+      <PlaceAnswer>
+        <Takes work={work} />
+      </PlaceAnswer>
       <Box minWidth="0">
         <OrderHead order={order} today={today} />
-        <OrderLines work={work} today={today} />
         {all.some(({ lines }) => lines.some(({ dates }) => dates?.ok)) && (
           <Box as="section" aria-label="Days" marginTop="4">
             <Strip works={all} today={today} />
@@ -93,8 +140,9 @@ function OneOrder({ work, works, today }: { work: OrderWork; works: readonly Ord
             <Shared works={all} />
           </Box>
         )}
+        <OrderLines work={work} today={today} />
+        <MoreOfOrder work={work} today={today} />
       </Box>
-      <Takes work={work} today={today} />
-    </Box>
+    </>
   );
 }

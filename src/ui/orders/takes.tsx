@@ -28,8 +28,8 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
   );
 }
 
-/** Beside the order: how many, clay, balls to weigh, the kiln, and whether it is worth it. */
-export function Takes({ work, today }: { work: OrderWork; today: string }) {
+/** The answer to an order: how many to make, the clay and the balls to weigh. */
+export function Takes({ work }: { work: OrderWork }) {
   const lines = work.lines.filter(({ items }) => items.length > 0);
   if (lines.length === 0)
     return (
@@ -38,11 +38,21 @@ export function Takes({ work, today }: { work: OrderWork; today: string }) {
       </Box>
     );
   return (
-    <Box as="aside" background="bg.panel" padding="4" borderRadius="4px" alignSelf="start">
-      {lines.map((line) => (
-        <HowMany key={line.line.id} line={line} />
+    <Box as="aside">
+      {lines.map((line, i) => (
+        <HowMany key={line.line.id} line={line} first={i === 0} />
       ))}
       <Clay work={work} />
+    </Box>
+  );
+}
+
+/** What the kiln holds of an order, whether it is worth it, and its days as a file. */
+export function MoreOfOrder({ work, today }: { work: OrderWork; today: string }) {
+  const lines = work.lines.filter(({ items }) => items.length > 0);
+  if (lines.length === 0) return null;
+  return (
+    <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }} columnGap="6" marginTop="5">
       <Kiln work={work} />
       {lines.map((line) => (
         <WorthIt key={line.line.id} line={line} />
@@ -52,7 +62,7 @@ export function Takes({ work, today }: { work: OrderWork; today: string }) {
   );
 }
 
-function HowMany({ line: { line, name, items } }: { line: LineWork }) {
+function HowMany({ line: { line, name, items }, first: leads }: { line: LineWork; first: boolean }) {
   const all = items.reduce((sum, { make }) => sum + make, 0);
   const [first] = items;
   const begin = () => {
@@ -60,11 +70,18 @@ function HowMany({ line: { line, name, items } }: { line: LineWork }) {
   };
   return (
     <Box paddingBottom="3">
-      <Box fontSize="sm" color="fg.muted">
+      <div className="answer-words">
         Make this many to get {line.count} × {name}
-      </Box>
-      <HStack gap="3" color="wet">
-        <Box fontFamily="figure" fontSize="3.5rem" fontWeight="700" lineHeight="1" data-make>
+      </div>
+      <HStack gap="3" color="wet" className="links">
+        <Box
+          className={leads ? 'answer-big' : undefined}
+          fontFamily="figure"
+          fontSize={leads ? undefined : '2.5rem'}
+          fontWeight="700"
+          lineHeight="1"
+          data-make
+        >
           {all}
         </Box>
         {first && (

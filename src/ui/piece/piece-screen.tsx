@@ -202,7 +202,7 @@ const Sections = deferred(
   ({ piece, Sentence: Of, open, openPart, beside, setBeside }: SectionsProps) => (
     <AsOf piece={piece}>
       <SectionNames {...open} />
-      <AddPart planId={piece.plan.id} open={openPart} />
+      <AddPart piece={piece} open={openPart} go={open.open} />
       {open.room.value === 'sizes' && <BesideChoice planId={piece.plan.id} beside={beside} setBeside={setBeside} />}
       {Of && <Of piece={piece} />}
     </AsOf>

@@ -1,13 +1,13 @@
 'use client';
 
 import { daysBetween, learnedDays } from '@/core/lessons';
-import { sizedPlanPart } from '@/core/part';
-import { partOf, type Shelf, SHELF_WORDS, SHELVES, STAGE_ON, type Workspace } from '@/core/records';
+import { type Shelf, SHELF_WORDS, SHELVES, STAGE_ON, type Workspace } from '@/core/records';
 import { type Outline, widest } from '@/core/form';
 import { madeActs } from '@/store';
 import { Thumbnail } from '@/ui/drawing';
 import { StageMark } from '@/ui/stage';
 import { useWorkspace, workspaceStore } from '@/ui/state';
+import { outlineOf } from '@/ui/made';
 import { ink } from '@/ui/theme';
 import { toldAloud, useDragSensors } from '@/ui/dragging';
 import { DndContext, type DragEndEvent, type UniqueIdentifier, useDraggable, useDroppable } from '@dnd-kit/core';
@@ -132,13 +132,6 @@ function ShelfRow({ shelf, groups, chosen, toggle }: ShelfProps) {
       </HStack>
     </Box>
   );
-}
-
-/** The outline of what a run made, where its piece is still there. */
-function outlineOf(workspace: Workspace, ref: string | undefined) {
-  const found = ref === undefined ? undefined : partOf(workspace.plans, ref);
-  const made = found && sizedPlanPart(workspace, found.part, String);
-  return made?.ok ? made.value.sized.fired : undefined;
 }
 
 const DAYS = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });

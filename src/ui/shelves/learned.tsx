@@ -31,6 +31,7 @@ import { run as perform, useUnits, useWorkspace } from '@/ui/state';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import { DRIED_WORDS, wayWords } from '@/ui/made';
+import { LearnedAnswer } from './learned-answer';
 import { BallChart, ByEyeChart, DriftChart, HonestChart, OffChart } from './learned-charts';
 
 const piecesWords = (count: number): string => (count === 1 ? '1 piece' : `${count} pieces`);
@@ -237,6 +238,11 @@ export function Learned() {
   }));
   return (
     <Box>
+      <LearnedAnswer />
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }} gap="6" marginBottom="4">
+        <OffChart />
+        <DriftChart />
+      </Grid>
       <Box color="fg.muted" fontSize="sm" maxWidth="76ch" marginBottom="2">
         Your own figures replace the typical ones for the ball, ranges, odds and spares. Tap a line to leave it out. Tap again to bring it
         back.
@@ -341,8 +347,6 @@ export function Learned() {
         )}
       </Box>
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }} gap="6" marginTop="4">
-        <OffChart />
-        <DriftChart />
         <BallChart />
         {honest.map((each) => (
           <HonestChart key={each.of} {...each} />

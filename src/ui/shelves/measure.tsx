@@ -17,6 +17,7 @@ import {
   writeLengths,
   writeReading,
 } from '@/ui/fields';
+import { AnswerSheet, PlaceAnswer } from '@/ui/frame';
 import { StageName } from '@/ui/stage';
 import { run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -106,8 +107,18 @@ export function Measure({ rows }: { rows: readonly Row[] }) {
     return undefined;
   };
 
+  const left = unmeasured(rows, stage).size;
   return (
     <Box>
+      <PlaceAnswer>
+        <AnswerSheet
+          stage={stage}
+          name="to-measure"
+          asks="to measure"
+          big={{ whole: String(left), unit: '' }}
+          figures={[{ words: 'measured', written: { whole: String(shown.length - left), unit: '' } }]}
+        />
+      </PlaceAnswer>
       <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginBottom="2">
         <LabelledChoice
           label="Measured"

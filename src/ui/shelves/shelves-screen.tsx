@@ -2,12 +2,15 @@
 
 import { PhoneFold, lazyPart } from '@/ui/blocks';
 import { SearchInput, Choice } from '@/ui/fields';
+import type { Workspace } from '@/core/records';
+import { AnswerSheet, Place, PlaceAnswer, type RailMark } from '@/ui/frame';
 import { useWorkspace } from '@/ui/state';
-import { Box, HStack, chakra } from '@chakra-ui/react';
+import { Box, HStack } from '@chakra-ui/react';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { Board } from './board';
 import { Begin } from './begin';
+import { isUnmeasured, MadeSoFar } from './made-so-far';
 import { ALL, type Filter, useFiltered } from './use-shelves';
 
 const Log = lazyPart(() => import('./log').then((part) => part.Log));
@@ -17,9 +20,9 @@ const Learned = lazyPart(() => import('./learned').then((part) => part.Learned))
 
 const VIEWS = {
   board: 'By stage',
-  measure: 'Measure a load',
+  measure: 'Measure',
   log: 'Log',
-  sets: 'Sort into sets',
+  sets: 'Sets',
   learned: 'Your figures',
 } as const;
 
@@ -34,30 +37,30 @@ export function ShelvesScreen() {
   const view: View = asked && asked in VIEWS ? (asked as View) : 'board';
   const rows = useFiltered(workspace, filter);
   if (status === 'opening') return <Box padding="6">Loading…</Box>;
+  const none = workspace.runs.length === 0;
+  const marks = (Object.keys(VIEWS) as View[]).map((value): RailMark => ({
+    value,
+    words: VIEWS[value],
+    figure: figureOf[value](workspace),
+  }));
   return (
-    <Box padding={{ base: '3', md: '20px' }} maxWidth="1240px">
-      <HStack gap="3" flexWrap="wrap" marginBottom="2">
-        <chakra.h1 fontSize="1.375rem" fontWeight="680" marginInlineEnd="2">
-          Shelves
-        </chakra.h1>
-        <nav className="sections" aria-label="Of the shelves">
-          {(Object.keys(VIEWS) as View[]).map((each) => (
-            <button
-              key={each}
-              type="button"
-              aria-current={each === view ? 'true' : undefined}
-              onClick={() => router.push(each === 'board' ? '/shelves' : `/shelves?view=${each}`)}
-            >
-              {VIEWS[each]}
-            </button>
-          ))}
-        </nav>
-        <Box flex="1" />
-        <PhoneFold words="Add pieces made">
-          <Begin />
-        </PhoneFold>
-      </HStack>
-      {workspace.runs.length === 0 ? (
+    <Place
+      label="Of the shelves"
+      marks={marks}
+      current={view}
+      go={(to) => router.push(to === 'board' ? '/shelves' : `/shelves?view=${to}`)}
+      title={
+        <div className="place-head">
+          <h1>Shelves</h1>
+          <PhoneFold words="Add pieces made">
+            <Begin />
+          </PhoneFold>
+        </div>
+      }
+      wide={view === 'log' && !none}
+      answer={none && <AnswerSheet name="made" asks="pieces made" big={{ whole: '0', unit: '' }} />}
+    >
+      {none ? (
         <Box color="fg.muted" paddingBlock="6" maxWidth="60ch">
           No pieces made yet. Count them at the wheel, or add them above. Rimbet follows each one from wet to finished, and what comes out
           of the kiln improves your figures.
@@ -74,11 +77,25 @@ export function ShelvesScreen() {
           {view === 'measure' && <Measure rows={rows} />}
           {view === 'sets' && <SortSets />}
           {view === 'learned' && <Learned />}
+          {view === 'board' && (
+            <PlaceAnswer>
+              <MadeSoFar rows={rows} />
+            </PlaceAnswer>
+          )}
         </>
       )}
-    </Box>
+    </Place>
   );
 }
+
+/** What each view has to show. */
+const figureOf: Readonly<Record<View, (workspace: Workspace) => string>> = {
+  board: ({ pieces }) => String(pieces.filter(({ shelf }) => shelf !== 'fired' && shelf !== 'lost').length),
+  measure: ({ pieces }) => String(pieces.filter(isUnmeasured).length),
+  log: ({ pieces }) => String(pieces.length),
+  sets: ({ sets }) => String(sets.filter(({ sorting }) => sorting).length),
+  learned: ({ pieces }) => (pieces.some(({ out }) => !out) ? 'yours' : 'typical'),
+};
 
 function Filters({ filter, onFilter, shown }: { filter: Filter; onFilter: (filter: Filter) => void; shown: number }) {
   const { workspace } = useWorkspace();

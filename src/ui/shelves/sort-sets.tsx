@@ -11,9 +11,10 @@ import { orderActs } from '@/store';
 import { PhoneFold } from '@/ui/blocks';
 import { Act, Choice, LabelledChoice, OptionalLength, OptionalNumber } from '@/ui/fields';
 import { run, useUnits, useWorkspace } from '@/ui/state';
+import { AnswerSheet, PlaceAnswer } from '@/ui/frame';
 import { toldAloud, useDragSensors } from '@/ui/dragging';
 import { DndContext, type DragEndEvent, type UniqueIdentifier, useDroppable } from '@dnd-kit/core';
-import { Box, HStack, chakra } from '@chakra-ui/react';
+import { Box, HStack } from '@chakra-ui/react';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { Chip } from './sort-chip';
@@ -218,17 +219,22 @@ function Rows({ plan, sorting, points, sorted, edit }: RowsProps) {
         </HStack>
       )}
       {found && points && (
-        <Box marginTop="3" role="status" data-sorted={found.sets.length}>
-          <chakra.span fontFamily="figure" fontSize="2rem" fontWeight="700" color="act">
-            {sets.length}
-          </chakra.span>{' '}
-          {sets.length === 1 ? 'set' : 'sets'} of {sorting.size}
-          {left.length > 0 && `, ${left.length} left over`}.{' '}
-          <chakra.span color="fg.muted">
-            {found.proven ? 'This is the best possible sorting.' : 'This is the best found so far. A closer sorting may exist.'} Without
-            sorting: {came}.{points.unmeasured > 0 && ` ${points.unmeasured} more still to measure.`}
-          </chakra.span>
-        </Box>
+        <PlaceAnswer>
+          <AnswerSheet
+            name="sets"
+            asks={sets.length === 1 ? `set of ${sorting.size} that match` : `sets of ${sorting.size} that match`}
+            big={{ whole: String(sets.length), unit: '' }}
+            figures={[
+              { words: 'left over', written: { whole: String(left.length), unit: '' } },
+              { words: 'without sorting', written: { whole: String(came), unit: '' } },
+            ]}
+          >
+            <div className="answer-sure" role="status" data-sorted={found.sets.length}>
+              {found.proven ? 'This is the best possible sorting.' : 'This is the best found so far. A closer sorting may exist.'}
+              {points.unmeasured > 0 && ` ${points.unmeasured} more still to measure.`}
+            </div>
+          </AnswerSheet>
+        </PlaceAnswer>
       )}
       {sets.map(({ ids, held, spread }, i) => (
         <Box

@@ -27,7 +27,10 @@ export function Figure({ written, size, room }: { written: Written; size: string
         </>
       )}
       {[whole, fraction && `${fraction[0]}/${fraction[1]}`].filter(Boolean).join('\u00a0')}
-      <Unit> {unit}</Unit>
+      <Unit>
+        {unit === '%' ? '' : ' '}
+        {unit}
+      </Unit>
     </span>
   );
 }

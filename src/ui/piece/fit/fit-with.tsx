@@ -71,7 +71,7 @@ export function FitWith({ piece, fitting }: { piece: PieceModel; fitting: Fittin
         <Box fontSize="sm">
           No bought lids or stoppers yet. Add them to your{' '}
           <chakra.span color="act" textDecoration="underline">
-            <Link href="/kit">kit</Link>
+            <Link href="/kit?of=bought">kit</Link>
           </chakra.span>
           .
         </Box>

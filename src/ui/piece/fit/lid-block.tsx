@@ -30,7 +30,7 @@ function NoCutters() {
     <Box fontSize="sm">
       No cutters yet: list yours in your{' '}
       <chakra.span color="act" textDecoration="underline">
-        <Link href="/kit">kit</Link>
+        <Link href="/kit?of=cutters">kit</Link>
       </chakra.span>
       .
     </Box>

@@ -1,22 +1,18 @@
 'use client';
 
 import { type CoilChoices, type CoilNote, type CoilPlan, STANDS_THICKNESSES, USUAL_COIL } from '@/core/handbuild';
-import { type UnitChoice, handLength, handMass, text, writeLength } from '@/core/units';
+import { handLength, text, writeLength } from '@/core/units';
 import { wetDensity } from '@/core/clay';
 import { setShop, useBench } from '@/ui/bench';
 import { Act, DeleteAct, OptionalLength, OptionalNumber, OptionalShare } from '@/ui/fields';
-import { StageName } from '@/ui/stage';
 import { useUnits } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import { Fragment, useState } from 'react';
-import { Block, Sideways, LargeFigure } from '@/ui/blocks';
+import { Block, Sideways } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
+import { CoilPicture } from './coil-picture';
 import { Obstructed } from './obstructed';
 import { PiecesField } from './pieces-field';
-
-/** A length beyond what a rule reads. */
-const farWords = (mm: number, unit: UnitChoice['length']): string =>
-  unit === 'mm' || unit === 'cm' ? `${(mm / 1000).toFixed(1)} m` : `${(mm / 304.8).toFixed(1)} ft`;
 
 /** The pinched base, the coils course by course, and where to pause. */
 export function CoilPanel({ piece }: { piece: PieceModel }) {
@@ -26,8 +22,10 @@ export function CoilPanel({ piece }: { piece: PieceModel }) {
   const { clay, sized } = piece.worked;
   const wetG = sized.volumes.piece * wetDensity(clay.matter);
   const set = (change: Partial<CoilChoices>, label: string, key: string) => piece.takeHand({ coil: change }, label, key);
+  const { length, mass, choice } = piece.units;
   return (
     <Box>
+      {plan && <CoilPicture piece={piece} plan={plan} />}
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="3">
         <OptionalShare
           label="Pinched from the clay"
@@ -59,48 +57,9 @@ export function CoilPanel({ piece }: { piece: PieceModel }) {
         />
       </HStack>
       {hand.obstacle && <Obstructed obstacle={hand.obstacle} />}
-      {plan && <CoilAnswer plan={plan} piece={piece} />}
+      {plan && <Courses plan={plan} length={length} long={(mm) => text(writeLength(handLength(mm, choice), choice))} mass={mass} />}
       <Learn />
     </Box>
-  );
-}
-
-function CoilAnswer({ plan, piece }: { plan: CoilPlan; piece: PieceModel }) {
-  const { length, mass, choice } = piece.units;
-  const { wall = 0 } = piece.worked.sized.stages.wet.sizes;
-  const off = plan.wall - wall;
-  return (
-    <>
-      <Box marginBottom="1">
-        <StageName stage="wet" />
-      </Box>
-      <HStack gap="8" flexWrap="wrap" marginBottom="3" alignItems="flex-start">
-        <LargeFigure stage="wet" words="pinch the base from">
-          {mass(handMass(plan.pinch.g, choice))}
-        </LargeFigure>
-        <LargeFigure stage="wet" words="up to">
-          {length(plan.pinch.height)}
-        </LargeFigure>
-        <LargeFigure stage="wet" words="roll coils, thick">
-          {length(plan.thickness)}
-        </LargeFigure>
-        <LargeFigure stage="wet" words="how many courses">
-          {String(plan.courses.length)}
-        </LargeFigure>
-        <LargeFigure stage="wet" words="total coil length">
-          {farWords(plan.length, choice.length)}
-        </LargeFigure>
-        <LargeFigure stage="wet" words="all the clay">
-          {mass(handMass(plan.totalG, choice))}
-        </LargeFigure>
-      </HStack>
-      {Math.abs(off) > Math.max(0.5, wall * 0.08) && (
-        <Box role="note" fontSize="sm" color="bad" marginBottom="2">
-          Coils like these make a wall {length(plan.wall)} thick, {length(Math.abs(off))} {off > 0 ? 'thicker' : 'thinner'} than planned.
-        </Box>
-      )}
-      <Courses plan={plan} length={length} long={(mm) => text(writeLength(handLength(mm, choice), choice))} mass={mass} />
-    </>
   );
 }
 

@@ -1,13 +1,20 @@
 import { remaining } from '@/core/clay';
 import { type Point, radiusAt } from '@/core/form';
-import type { HandlePlan } from '@/core/handbuild';
-import { chakra } from '@chakra-ui/react';
+import { type HandleChoices, type HandlePlan, handlePlan } from '@/core/handbuild';
+import { ink } from '@/ui/theme';
 import type { PieceModel } from '../model/use-piece';
 
-const SIZE = { width: 220, height: 210, margin: 12 };
+const SIZE = { width: 820, height: 330, margin: 26 };
 
-/** Half of the leather-hard piece with its handle on the wall, to one scale, as they are put together. */
-export function HandleDrawing({ piece, plan }: { piece: PieceModel; plan: HandlePlan }) {
+/** The leather-hard piece in section with its handle on the wall, to one scale; nothing where the handle does not fit. */
+export function HandlePicture({ piece, handle }: { piece: PieceModel; handle: HandleChoices }) {
+  const { worked, units } = piece;
+  const made = handlePlan(worked.clay, worked.sized, handle, units.length);
+  return made.ok ? <Seated piece={piece} plan={made.value} /> : null;
+}
+
+/** As they are put together: the heights of its seats, and the room for fingers. */
+function Seated({ piece, plan }: { piece: PieceModel; plan: HandlePlan }) {
   const { sized, clay } = piece.worked;
   const k = remaining(clay.shrinkage, 'leather', 'width');
   const high = remaining(clay.shrinkage, 'leather', 'height');
@@ -22,11 +29,10 @@ export function HandleDrawing({ piece, plan }: { piece: PieceModel; plan: Handle
   const thick = plan.across * seated;
   const gap = plan.hole.reachBent * seated;
   const reach = gap + thick;
-  const scale = Math.min(
-    (SIZE.width - 2 * SIZE.margin) / (widest + reach),
-    (SIZE.height - 2 * SIZE.margin) / sized.stages.leather.sizes.height,
-  );
-  const x = (r: number) => SIZE.margin + r * scale;
+  const scale = Math.min((SIZE.width / 2 - 100) / (widest + reach), (SIZE.height - 2 * SIZE.margin) / sized.stages.leather.sizes.height);
+  // piece and handle together in the middle
+  const axis = SIZE.width / 2 - (reach * scale) / 2;
+  const x = (r: number) => axis + r * scale;
   const y = (z: number) => SIZE.height - SIZE.margin - z * scale;
   const line = (points: readonly { r: number; z: number }[]) =>
     `M${points.map(({ r, z }) => `${x(r).toFixed(1)} ${y(z).toFixed(1)}`).join('L')}`;
@@ -35,23 +41,42 @@ export function HandleDrawing({ piece, plan }: { piece: PieceModel; plan: Handle
     const z = (upper + lower) / 2 + ((upper - lower) / 2) * Math.sin(turn);
     return { r: out(upper) + (out(lower) - out(upper)) * (i / 30) + (gap + thick / 2) * Math.cos(turn), z };
   });
+  const { length } = piece.units;
+  const whole = [...under, ...side, ...inside];
+  const edge = x(widest + reach) + 14;
   return (
-    <chakra.svg
+    <svg
+      viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
+      className="gauge-picture"
       role="img"
-      aria-label={`The leather-hard piece with its handle, seated ${piece.units.length(upper)} and ${piece.units.length(lower)} up`}
-      width={`${SIZE.width}px`}
-      height={`${SIZE.height}px`}
-      flexShrink="0"
+      aria-label={`The leather-hard piece with its handle, seated ${length(upper)} and ${length(lower)} up`}
       fill="none"
+      data-testid="handle-picture"
     >
-      <path d={`${line(arch)}`} stroke="var(--chakra-colors-leather)" strokeWidth={Math.max(3, thick * scale)} opacity="0.45" />
-      <path
-        d={`${line([...under, ...side, ...inside])}Z`}
-        fill="var(--chakra-colors-bg-panel)"
-        stroke="var(--chakra-colors-leather)"
-        strokeWidth="2"
-      />
-      <path d={`M${x(0)} 2V${SIZE.height - 2}`} stroke="var(--chakra-colors-line-strong)" strokeDasharray="12 4 2 4" />
-    </chakra.svg>
+      <path d={`M20 ${y(0) + 2}H${SIZE.width - 20}`} stroke={ink('fg')} strokeWidth="2.5" />
+      <path d={line(arch)} stroke={ink('leather')} strokeWidth={Math.max(4, thick * scale)} opacity="0.45" />
+      {[whole, whole.map(({ r, z }) => ({ r: -r, z }))].map((half, i) => (
+        <path key={i} d={`${line(half)}Z`} fill={ink('bg-panel')} stroke={ink('leather')} strokeWidth="2" />
+      ))}
+      <path d={`M${x(0)} 8V${y(0)}`} stroke={ink('line-strong')} strokeDasharray="12 4 2 4" />
+      {[upper, lower].map((z) => (
+        <path key={z} d={`M${x(out(z))} ${y(z)}H${edge}`} stroke={ink('line-strong')} strokeDasharray="2 4" />
+      ))}
+      <g className="drawn-figure" fontSize="22" fontWeight="680" fill={ink('leather')}>
+        {[upper, lower].map((z) => (
+          <text key={z} x={edge + 6} y={y(z) + 8}>
+            {length(z)}
+          </text>
+        ))}
+      </g>
+      <g fontSize="14" fill={ink('fg-muted')}>
+        <text x={edge + 6} y={y(upper) + 26}>
+          upper seat, leather hard
+        </text>
+        <text x={edge + 6} y={y(lower) + 26}>
+          lower seat
+        </text>
+      </g>
+    </svg>
   );
 }

@@ -1,35 +1,14 @@
 'use client';
 
 import { FAMILIES } from '@/core/form';
-import { remaining } from '@/core/clay';
-import {
-  FIRMNESS,
-  type Firmness,
-  HANDLE_KINDS,
-  type HandleChoices,
-  KIND_SIZES,
-  USUAL_HANDLE,
-  handlePlan,
-  leanBetween,
-} from '@/core/handbuild';
-import { handMass } from '@/core/units';
+import { FIRMNESS, HANDLE_KINDS, type HandleChoices, KIND_SIZES, USUAL_HANDLE, handlePlan } from '@/core/handbuild';
 import { Act, LabelledChoice, OptionalLength, OptionalPercent, optionsOf } from '@/ui/fields';
-import { StageName } from '@/ui/stage';
-import { Box, HStack, chakra } from '@chakra-ui/react';
+import { Box, HStack } from '@chakra-ui/react';
 import { PutOn } from './ball-panel';
-import { Block, LargeFigure } from '@/ui/blocks';
+import { Block } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
-import { HandleDrawing } from './handle-drawing';
+import { HandlePicture } from './handle-drawing';
 import { PiecesField } from './pieces-field';
-
-/** How firm the clay is that its figures are for. */
-const WHEN: Record<Firmness, string> = {
-  soft: 'as it is bent, soft',
-  half: 'as it is bent, half stiff',
-  leather: 'as it is bent, as firm as the piece',
-};
-
-const COUNTED = { 1: '', 2: 'roll two', 3: 'roll three' } as const;
 
 const FINGERS = ['1', '2', '3', '4'] as const;
 
@@ -94,6 +73,7 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
   );
   return (
     <Block title="Handle">
+      <HandlePicture piece={piece} handle={handle} />
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="3">
         <LabelledChoice
           label="Kind"
@@ -144,7 +124,7 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
         <PiecesField label="Handles needed" width="7.5rem" value={handle.pieces} onValue={(pieces, key) => set({ pieces }, key)} />
         {share('succeeds', 'Usually come out well', '110px')}
       </HStack>
-      <HandleAnswer piece={piece} handle={handle} />
+      <HandleRefusal piece={piece} handle={handle} />
       <Act marginTop="2" onClick={() => piece.takePart({ handle: undefined }, 'no handle')}>
         Delete the handle
       </Act>
@@ -152,92 +132,14 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
   );
 }
 
-function HandleAnswer({ piece, handle }: { piece: PieceModel; handle: HandleChoices }) {
+/** Why such a handle does not fit; it is left out of the piece until it does. */
+function HandleRefusal({ piece, handle }: { piece: PieceModel; handle: HandleChoices }) {
   const { worked, units } = piece;
-  const { length, mass, choice } = units;
-  const made = handlePlan(worked.clay, worked.sized, handle, length);
-  if (!made.ok) {
-    return (
-      <Box role="alert" color="bad">
-        {made.problem.message} It is left out of the piece until it fits.
-      </Box>
-    );
-  }
-  const plan = made.value;
-  // finished, both: one that is thinner by a third or more dries ahead of the wall
-  const thickness =
-    (plan.thickness / remaining(worked.clay.shrinkage, handle.firmness === 'leather' ? 'leather' : 'wet', 'width')) *
-    remaining(worked.clay.shrinkage, 'glazed', 'width');
-  const wall = piece.form.sizes.wall ?? 0;
-  const thin = thickness <= (wall * 2) / 3;
-  const lean = leanBetween(worked.clay, worked.sized, plan);
-  const rope = plan.strands.count > 1;
-  const { byRule, byChance } = plan.blanks;
-  const at = handle.firmness === 'leather' ? 'leather' : 'wet';
-  const pulls = plan.length * (1 - remaining(worked.clay.shrinkage, 'leather', 'width') / plan.left);
-  const section = rope
-    ? `${plan.strands.count} of ${length(plan.width)}`
-    : handle.kind === 'coil'
-      ? `${length(plan.width)} round`
-      : `${length(plan.width)} × ${length(plan.thickness)}`;
+  const made = handlePlan(worked.clay, worked.sized, handle, units.length);
+  if (made.ok) return null;
   return (
-    <HStack gap="6" alignItems="flex-start" flexWrap="wrap">
-      <HandleDrawing piece={piece} plan={plan} />
-      <Box flex="1" minWidth="280px">
-        <HStack gap="2" marginBottom="1" fontSize="sm" color="fg.muted">
-          <StageName stage={at} />
-          <span>{WHEN[handle.firmness ?? 'soft']}</span>
-        </HStack>
-        <HStack gap="7" flexWrap="wrap" alignItems="flex-start">
-          <LargeFigure
-            stage={at}
-            words={rope ? `length of ${COUNTED[plan.strands.count]} coils` : handle.kind === 'pulled' ? 'pulled length' : 'cut length'}
-          >
-            {length(plan.strands.length)}
-          </LargeFigure>
-          <LargeFigure stage={at} words={rope ? 'thick' : 'section'}>
-            {section}
-          </LargeFigure>
-          <LargeFigure stage="wet" words={handle.kind === 'pulled' ? 'blank to pull from' : 'clay for it'}>
-            {mass(handMass(plan.blankG, choice))}
-          </LargeFigure>
-          <LargeFigure stage="wet" words="adds to the piece">
-            {mass(handMass(plan.wetG, choice))}
-          </LargeFigure>
-          {thin && (
-            <Box color="warn" fontSize="sm" maxWidth="32ch" role="note">
-              The handle is {length(thickness)} thick where the wall is {length(wall)}. It dries first and can crack off: make it at least{' '}
-              {length((wall * 2) / 3)}, or dry it under wraps.
-            </Box>
-          )}
-          <LargeFigure stage={at} words="hole when bent">{`${length(plan.hole.bent)} × ${length(plan.hole.reachBent)}`}</LargeFigure>
-        </HStack>
-        <HStack gap="7" flexWrap="wrap" alignItems="flex-start" marginTop="2">
-          <LargeFigure words="hole, finished">{`${length(plan.hole.finished)} × ${length(handle.reach)}`}</LargeFigure>
-        </HStack>
-        <Box fontSize="sm" marginTop="2">
-          On the leather-hard piece, set the centres of the ends{' '}
-          <chakra.b color="leather">
-            {length(plan.seats.upper)} and {length(plan.seats.lower)}
-          </chakra.b>{' '}
-          up
-          {Math.abs(lean) > 1 &&
-            `; the wall stands ${length(Math.abs(lean))} further ${lean > 0 ? 'out at the upper end' : 'out at the lower end'}`}
-          .
-        </Box>
-        {pulls >= 0.5 && (
-          <Box fontSize="sm">
-            The handle is softer than the piece and will shrink {length(pulls)} more, which pulls on the joints. Leave the arch slack, and
-            dry both slowly under cover.
-          </Box>
-        )}
-        <Box fontSize="sm">
-          Make <b>{Math.max(byRule, byChance)}</b> for {handle.pieces}: {byRule} with 10% spare, {byChance} for a 9 in 10 chance of enough.
-        </Box>
-        <Box fontSize="sm" color="warn" marginTop="1">
-          <b>Caution:</b> a handle is only as good as its joint: try it fired, with water, over a sink. Thin parts dry first: wrap it.
-        </Box>
-      </Box>
-    </HStack>
+    <Box role="alert" color="bad">
+      {made.problem.message} It is left out of the piece until it fits.
+    </Box>
   );
 }

@@ -11,6 +11,12 @@ export const MAKE_PANELS: Panels = {
   order: { Panel: lazyPart(() => import('./order-panel').then((part) => part.OrderPanel)) },
   slab: { Panel: lazyPart(() => import('./slab-panel').then((part) => part.SlabPanel)) },
   former: { Panel: lazyPart(() => import('./former-panel').then((part) => part.FormerPanel)) },
-  coil: { Panel: lazyPart(() => import('./coil-panel').then((part) => part.CoilPanel)) },
-  handle: { Panel: lazyPart(() => import('./handle-panel').then((part) => part.HandlePanel)) },
+  coil: {
+    Panel: lazyPart(() => import('./coil-panel').then((part) => part.CoilPanel)),
+    Answer: lazyPart(() => import('./coil-answer').then((part) => part.CoilAnswer)),
+  },
+  handle: {
+    Panel: lazyPart(() => import('./handle-panel').then((part) => part.HandlePanel)),
+    Answer: lazyPart(() => import('./handle-answer').then((part) => part.HandleAnswer)),
+  },
 };

@@ -129,7 +129,7 @@ export function RolledSlabs({ piece, work, children }: { piece: PieceModel; work
       <Box fontSize="sm" color="fg.muted" marginBottom="2" maxWidth="70ch">
         Texture first, cut after. Mark 100 on a slab, roll the texture in, measure again: 104 is 4%. Battens come from your{' '}
         <chakra.span color="act" textDecoration="underline">
-          <Link href="/kit">kit</Link>
+          <Link href="/kit?of=rolling">kit</Link>
         </chakra.span>
         .
       </Box>
