@@ -67,9 +67,13 @@ test('clays chosen stand beside each other by what they shrank, and a difference
   await visit(page, '/compare');
   const clays = page.getByRole('table', { name: 'What each clay shrank of 100 wet' });
   await expect(clays.getByRole('row', { name: /Heron Buff/ })).toContainText('11.5');
-  await expect(clays.getByRole('row', { name: /Heron Buff/ })).toContainText(/less: a real difference/);
+  // each against the clay in use, and against the first where that is not looked at
+  await expect(clays.getByRole('row', { name: /Heron Buff/ })).toContainText('the clay in use');
+  await expect(clays.getByRole('row', { name: /Chalk Down/ })).toContainText(/3\.5 more: a real difference/);
   await page.getByLabel('Chalk Down', { exact: true }).uncheck();
+  await page.getByLabel('Heron Buff', { exact: true }).uncheck();
   await expect(clays.getByRole('row', { name: /Foxglove Red/ })).toContainText('compared with');
+  await page.getByLabel('Heron Buff', { exact: true }).check();
   await page.getByLabel('Pieces to compare', { exact: true }).fill('honey jar');
   const compared = page.getByRole('table', { name: 'Clays compared' });
   await expect(compared.locator('tbody tr')).toHaveCount(1);

@@ -17,6 +17,17 @@ describe('today’s work', () => {
     expect(workList(EMPTY, TODAY)).toEqual([]);
   });
 
+  it('says where each thing is done and how far the pieces are that wait for it', () => {
+    const list = workList(DEMO, TODAY);
+    const found = (start: string) => list.find(({ words }) => words.startsWith(start))!;
+    expect(found('Throw')).toMatchObject({ where: 'wheel', piece: { stage: 'wet' } });
+    expect(found('Glaze')).toMatchObject({ where: 'bench', piece: { stage: 'bisque' } });
+    const kiln = workList(DEMO, '2027-01-20').filter(({ words }) => words.includes('kiln'));
+    expect(kiln.length).toBeGreaterThan(0);
+    expect(kiln.every(({ where }) => where === 'kiln')).toBe(true);
+    for (const { words, piece } of list) if (piece) expect(words).toContain(`${piece.count} × `);
+  });
+
   it('has what is overdue first, and says how many of what', () => {
     const late = workList(DEMO, '2027-01-20');
     const firstInTime = late.findIndex(({ overdue }) => !overdue);

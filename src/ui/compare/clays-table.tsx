@@ -3,7 +3,7 @@
 import { STAGE_WORDS } from '@/core/sizing';
 import { writePercent } from '@/core/units';
 import { type ClayBeside, claysBeside } from '@/core/part';
-import type { Body } from '@/core/records';
+import { type Body, clayUsedLast } from '@/core/records';
 import { StageName } from '@/ui/stage';
 import { useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
@@ -15,13 +15,13 @@ const CELL = {
   fontVariantNumeric: 'tabular-nums',
 } as const;
 
-const HEADS = { bars: 'evidence, in bars', absorption: 'absorption', bead: 'a drop of water', differs: 'difference from the first' };
+const HEADS = { bars: 'evidence, in bars', absorption: 'absorption', bead: 'a drop of water', differs: 'difference' };
 
 const tenth = (share: number): string => (share * 100).toFixed(1);
 
-/** What a clay is against the first, in words. */
-function differsWords({ differs }: ClayBeside): string {
-  if (!differs) return 'compared with';
+/** What a clay is against the first, in words; the first is the clay in use where that is among them. */
+function differsWords({ body, differs }: ClayBeside, used: string | undefined): string {
+  if (!differs) return body.id === used ? 'the clay in use' : 'compared with';
   const { by, doubt, more } = differs;
   const said = `${tenth(Math.abs(by))} ${by < 0 ? 'less' : 'more'}`;
   return more ? `${said}: a real difference (margin ${tenth(doubt)})` : `${said}: too close to call (margin ${tenth(doubt)})`;
@@ -30,7 +30,11 @@ function differsWords({ differs }: ClayBeside): string {
 /** Clays beside each other by what they shrank of 100 wet, at each stage and in each step. */
 export function ClaysTable({ bodies }: { bodies: readonly Body[] }) {
   const { workspace } = useWorkspace();
-  const clays = useMemo(() => claysBeside(workspace, bodies), [workspace, bodies]);
+  const used = clayUsedLast(workspace);
+  const clays = useMemo(() => {
+    const inUse = bodies.filter(({ id }) => id === used);
+    return claysBeside(workspace, [...inUse, ...bodies.filter(({ id }) => id !== used)]);
+  }, [workspace, bodies, used]);
   return (
     <Box overflowX="auto" tabIndex={0} role="region" aria-label="Clays compared, scrolls sideways" marginBottom="6" className="unfolding">
       <chakra.table
@@ -99,7 +103,7 @@ export function ClaysTable({ bodies }: { bodies: readonly Body[] }) {
                 fontSize="sm"
                 color={clay.differs?.more ? 'fg' : 'fg.muted'}
               >
-                {differsWords(clay)}
+                {differsWords(clay, used)}
               </chakra.td>
             </chakra.tr>
           ))}

@@ -64,7 +64,7 @@ function FormerAnswer({ former, name }: { former: Former; name: string }) {
 }
 
 function LotAnswer({ lot }: { lot: Stock }) {
-  const { choice, length, apart } = useUnits();
+  const { choice, apart } = useUnits();
   const { mean, spreadSd } = lotOf(lot);
   const gasket = lot.kind === 'gasket';
   const [least, most] = [Math.min(...lot.widths), Math.max(...lot.widths)];
@@ -88,22 +88,23 @@ function LotAnswer({ lot }: { lot: Stock }) {
           {spreadSd === undefined
             ? 'One is measured. Measure five to know how much they differ.'
             : `One differs from another by about ± ${apart(spreadSd)}. The odds of a fit count that.`}{' '}
-          {lot.kind === 'stopper' && lot.bottom === undefined && `Measure the width at the bottom and the length of ${length(mean)}.`}
+          {lot.kind === 'stopper' &&
+            (lot.bottom === undefined || lot.length === undefined) &&
+            'Measure its width at the bottom and its length too.'}
         </div>
       )}
     </AnswerSheet>
   );
 }
 
-const ASKS: Readonly<Record<KitRoom, string>> = {
-  formers: '',
-  bought: '',
-  cutters: 'cuts, wet',
-  wheel: 'across',
-  rolling: 'rolls a slab of, wet',
-};
+/** What the figure of a thing is. */
+function asked({ room, name }: KitThing): string {
+  if (room === 'rolling') return 'rolls a slab of, wet';
+  return room === 'cutters' ? `${name} cuts, wet` : `${name}, across`;
+}
 
-function ThingAnswer({ thing: { room, name, mm } }: { thing: KitThing }) {
+function ThingAnswer({ thing }: { thing: KitThing }) {
+  const { room, mm } = thing;
   const { workspace } = useWorkspace();
   const { choice, length } = useUnits();
   const { body, figures } = clayOf(workspace, { bodyId: clayUsedLast(workspace) });
@@ -115,7 +116,7 @@ function ThingAnswer({ thing: { room, name, mm } }: { thing: KitThing }) {
     <AnswerSheet
       stage={cuts ? 'wet' : undefined}
       name="kit"
-      asks={room === 'rolling' ? ASKS.rolling : `${name}, ${ASKS[room]}`}
+      asks={asked(thing)}
       big={writeLength(widest, choice)}
       finishes={cuts ? length(widest * (1 - figures.shrinkage.width)) : undefined}
       figures={more}
