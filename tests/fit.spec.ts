@@ -208,3 +208,24 @@ test('the gap is moved on the drawing, and what fired is kept as evidence', asyn
   await page.getByRole('button', { name: /Record it as a measurement of Foxglove Red/ }).click();
   await expect(page.getByRole('region', { name: 'Answer' })).toContainText('Recorded as a measurement of Foxglove Red.');
 });
+
+test('a cork with its taper is what a new piece must fit: its mouth is worked out at once, and the cork is kept', async ({ page }) => {
+  await visit(page, '/new');
+  await page.keyboard.press('l');
+  await page.getByLabel('Must fit', { exact: true }).selectOption('a cork or stopper');
+  await page.getByLabel('Width at the top', { exact: true }).fill('38');
+  await page.getByLabel('Width at the bottom', { exact: true }).fill('40');
+  await page.getByLabel('Length', { exact: true }).fill('30');
+  await expect(page.getByRole('status').filter({ hasText: 'does not taper inwards' })).toHaveCount(1);
+  await page.getByLabel('Width at the bottom', { exact: true }).fill('32');
+  await page.getByLabel('Form', { exact: true }).selectOption('a bottle or vase');
+  await page.getByRole('button', { name: 'Create piece', exact: true }).click();
+  await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Bottle or vase for a cork of 38 mm');
+  await expect.poll(() => odds(page)).toBeGreaterThan(0.9);
+  // it goes in to between its two widths
+  const mouth = await page.locator('[data-figure="best"]').textContent();
+  expect(Number.parseFloat(mouth!)).toBeGreaterThan(32);
+  await saved(page);
+  await visit(page, '/kit?of=bought');
+  await expect(page.locator('[data-lot="Cork, 38 mm"]').getByLabel('Width at the bottom', { exact: true })).toHaveValue('32 mm');
+});

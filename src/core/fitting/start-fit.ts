@@ -1,13 +1,19 @@
 import type { Stage } from '@/core/clay';
-import type { Exact, KnownSize, Writers } from '@/core/sizing';
-import { type Result, good } from '@/core/units';
+import { type Exact, type KnownSize, type Writers, isExact } from '@/core/sizing';
+import { type Result, bad, good } from '@/core/units';
 import { fitOf } from './fit-work';
-import { type Fitting, type Part, shopOf, shopRows, type Stock, type Workspace } from '@/core/records';
+import { type Fitting, type Part, shopOf, shopRows, type Stock, stockFault, type Workspace } from '@/core/records';
 import { sizedPlanPart, startedPart, type StartOf } from '@/core/part';
 
-/** What a new piece has to fit: the mouth of a pot in the hand, at its stage, or a bought lid. mm */
+/** What a new piece has to fit: the mouth of a pot in the hand, at its stage, a bought lid, or a cork by its top, its bottom and its length. mm */
 export type Meets =
-  { readonly kind: 'pot'; readonly mm: number; readonly at: Stage } | { readonly kind: 'lid'; readonly mm: number; readonly name: string };
+  | { readonly kind: 'pot'; readonly mm: number; readonly at: Stage }
+  | {
+      readonly kind: 'lid';
+      readonly mm: number;
+      readonly name: string;
+      readonly taper?: { readonly bottom: number; readonly length: number } | undefined;
+    };
 
 /** The piece that fits it, and what was entered into the kit for that. */
 export interface StartedFit {
@@ -54,10 +60,18 @@ export function startedFit(
     const part = fitted(workspace, disc.value, { with: 'pot', other: { at: meets.at, mm: meets.mm } }, write);
     return part.ok ? good({ part: part.value }) : part;
   }
-  const stock: Stock = { id: ids.stock, name: meets.name, kind: 'lid', widths: [meets.mm] };
+  const { taper } = meets;
+  const stock: Stock = { id: ids.stock, name: meets.name, kind: taper ? 'stopper' : 'lid', widths: [meets.mm], ...taper };
+  const fault = stockFault(stock, write.length);
+  if (fault) return bad('meets', fault);
   const shop = shopOf(workspace);
   const withIt = { ...workspace, shop: shopRows({ ...shop, stock: [...(shop.stock ?? []), stock] }) };
-  const pot = startedPart(workspace, { kind: 'size', at: 'glazed', across: meets.mm }, of, ids.part, write);
+  const asWide = (across: number) => startedPart(workspace, { kind: 'size', at: 'glazed', across }, of, ids.part, write);
+  const bare = asWide(meets.mm);
+  if (!bare.ok) return bare;
+  // as wide outside as what comes into it and its walls: what is about the mouth goes with that
+  const wall = bare.value.sizes.wall?.[0];
+  const pot = wall && isExact(wall) ? asWide(meets.mm + 2 * wall.mm) : bare;
   if (!pot.ok) return pot;
   // its mouth inside is what is made to size: the outside follows by the wall
   const { rimDiameter, ...sizes } = pot.value.sizes;

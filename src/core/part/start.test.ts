@@ -121,6 +121,23 @@ describe('a piece started from what it must fit', () => {
     expect(made.value.sized.stages.glazed.sizes.mouthInside).toBeGreaterThan(99.5);
     expect(part.fit).toEqual({ with: 'stock', stockId: 'stock' });
   });
+
+  it('a pot for a cork has a mouth between its two widths, and a cork that does not taper is refused', () => {
+    const cork = (bottom: number) => ({ kind: 'lid', mm: 38, name: 'Cork', taper: { bottom, length: 30 } }) as const;
+    for (const family of ['bottle', 'jar', 'cylinder'] as const) {
+      const begun = startedFit(DEMO, cork(32), { ...of, family }, ids, write);
+      if (!begun.ok) throw new Error(`${family}: ${begun.problem.message}`);
+      const { part, stock } = begun.value;
+      expect(stock).toMatchObject({ kind: 'stopper', widths: [38], bottom: 32, length: 30 });
+      const made = weighedPart(DEMO, part, write.length);
+      if (!made.ok) throw new Error(made.problem.message);
+      const { mouthInside = 0 } = made.value.sized.stages.glazed.sizes;
+      expect(mouthInside).toBeGreaterThan(32.5);
+      expect(mouthInside).toBeLessThan(38);
+    }
+    const refused = startedFit(DEMO, cork(40), of, ids, write);
+    expect(refused.ok ? '' : refused.problem.message).toMatch(/does not taper inwards/);
+  });
 });
 
 describe('the usual piece, as large as is known', () => {

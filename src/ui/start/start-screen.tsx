@@ -254,8 +254,12 @@ const newClay = (percent: number): Body => ({
 });
 
 /** What was typed of what it must fit. */
-function meetsOf({ meets, across, stage }: Typed, units: Units): Meets | undefined {
+function meetsOf({ meets, across, stage, foot, high }: Typed, units: Units): Meets | undefined {
   if (!across) return undefined;
+  if (meets === 'cork') {
+    const taper = foot && high ? { bottom: foot, length: high } : undefined;
+    return taper && { kind: 'lid', mm: across, name: `Cork, ${units.plain(across)}`, taper };
+  }
   return meets === 'pot' ? { kind: 'pot', mm: across, at: stage } : { kind: 'lid', mm: across, name: `Bought lid, ${units.plain(across)}` };
 }
 
@@ -263,7 +267,7 @@ function meetsOf({ meets, across, stage }: Typed, units: Units): Meets | undefin
 const fitName = (meets: Meets, part: Part, units: Units): string =>
   meets.kind === 'pot'
     ? `Lid for a mouth of ${units.plain(meets.mm)}`
-    : `${FAMILIES[part.family].words.split(',')[0]!} for a lid of ${units.plain(meets.mm)}`;
+    : `${FAMILIES[part.family].words.split(',')[0]!} for a ${meets.taper ? 'cork' : 'lid'} of ${units.plain(meets.mm)}`;
 
 /** Amounts as plain text, for a name. */
 const plainly = ({ choice }: Units) => ({

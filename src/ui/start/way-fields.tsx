@@ -12,7 +12,9 @@ const STAGES_IN_HAND = ['glazed', 'bisque', 'dry', 'leather'] as const;
 
 const HEIGHTS = { trimmed: 'as trimmed', thrown: 'as thrown, rim above the bat' } as const;
 
-const MEETS = { pot: 'a pot I have', lid: 'a bought lid' } as const;
+const MEETS = { pot: 'a pot I have', lid: 'a bought lid', cork: 'a cork or stopper' } as const;
+
+const ACROSS = { pot: 'Mouth, inside', lid: 'Lid width where it goes in', cork: 'Width at the top' } as const;
 
 interface FieldsProps {
   readonly way: WayIn;
@@ -122,7 +124,7 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
           label="Must fit"
           value={meets}
           options={optionsOf(MEETS)}
-          onChoose={(value) => set({ meets: value, across: undefined })}
+          onChoose={(value) => set({ meets: value, across: undefined, foot: undefined, high: undefined })}
         />
         {meets === 'pot' && (
           <WordChoice
@@ -133,11 +135,22 @@ export function WayFields({ way, typed, family, thrown, set }: FieldsProps) {
           />
         )}
         <OptionalLength
-          label={meets === 'pot' ? 'Mouth, inside' : 'Lid width where it goes in'}
-          width="11.25rem"
+          label={ACROSS[meets]}
+          width={meets === 'cork' ? '8.75rem' : '11.25rem'}
           value={typed.across}
           onValue={(mm) => set({ across: mm || undefined })}
         />
+        {meets === 'cork' && (
+          <>
+            <OptionalLength
+              label="Width at the bottom"
+              width="8.75rem"
+              value={typed.foot}
+              onValue={(mm) => set({ foot: mm || undefined })}
+            />
+            <OptionalLength label="Length" width="6.5rem" value={typed.high} onValue={(mm) => set({ high: mm || undefined })} />
+          </>
+        )}
       </div>
     );
   }

@@ -12,7 +12,7 @@ export const WAYS_IN: readonly { readonly value: WayIn; readonly key: string; re
   { value: 'hand', key: 'h', words: 'A piece I have here', about: 'fired or part dry, to remake or to make something for' },
   { value: 'holds', key: 'c', words: 'A capacity', about: 'half a litre, no taller than the shelf' },
   { value: 'ball', key: 'b', words: 'A ball of clay', about: 'how wide a platter or how big a jug it makes' },
-  { value: 'fit', key: 'l', words: 'A lid or pot to fit', about: 'a lid, a stopper, or a pot you have' },
+  { value: 'fit', key: 'l', words: 'A lid or pot to fit', about: 'a lid, a cork with its taper, or a pot you have' },
   { value: 'sent', key: 's', words: 'A shared link', about: 'a link from another device' },
 ];
 
@@ -31,8 +31,8 @@ export interface Typed {
   readonly weightG?: number | undefined;
   /** A wet height is that of the rim above the bat, or of the trimmed piece. */
   readonly thrown: boolean;
-  /** What it must fit: a pot in the hand by its mouth, or a bought lid by its width. */
-  readonly meets: 'pot' | 'lid';
+  /** What it must fit: a pot in the hand by its mouth, a bought lid by its width, or a cork by its top, its bottom (`foot`) and its length (`high`). */
+  readonly meets: 'pot' | 'lid' | 'cork';
   /** The stage the piece in the hand is at. */
   readonly stage: Stage;
 }
@@ -52,7 +52,7 @@ export function startOf(way: WayIn, typed: Typed): Start | undefined {
   if (way === 'sent') return undefined;
   if (way === 'holds') return capacityMl ? { kind: 'holds', capacityMl, maxHeight } : undefined;
   if (way === 'ball') return ballG ? { kind: 'ball', ballG, across, high } : undefined;
-  if (way === 'fit') return across ? { kind: 'size', at: 'glazed', across } : undefined;
+  if (way === 'fit') return across && (typed.meets !== 'cork' || (foot && high)) ? { kind: 'size', at: 'glazed', across } : undefined;
   if (!across && !high) return undefined;
   if (way === 'hand')
     return { kind: 'size', at: stage, across, short, high, inHand: { foot, wall, weightG: stage === 'glazed' ? weightG : undefined } };
