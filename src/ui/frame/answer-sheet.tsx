@@ -16,6 +16,9 @@ export interface LesserFigure {
   readonly stage?: Stage | undefined;
 }
 
+/** So many, as a figure without a unit. */
+export const counted = (many: number): Written => ({ whole: String(many), unit: '' });
+
 interface Props {
   /** What the big figure is known by. */
   readonly name?: string | undefined;

@@ -6,7 +6,7 @@ import { type Former, formed } from '@/core/handbuild';
 import { clayUsedLast, lotOf, type Stock } from '@/core/records';
 import { NOTHING_LOST, size } from '@/core/sizing';
 import { type Written, handMass, writeLength, writeMass, writeVolume } from '@/core/units';
-import { AnswerSheet } from '@/ui/frame';
+import { AnswerSheet, counted } from '@/ui/frame';
 import { useUnits, useWorkspace } from '@/ui/state';
 import type { KitRoom, KitThing } from './kit-things';
 
@@ -21,7 +21,7 @@ const NONE: Readonly<Record<KitRoom, string>> = {
 
 /** What the thing that is open makes or measures. */
 export function KitAnswer({ room, thing }: { room: KitRoom; thing: KitThing | undefined }) {
-  if (!thing) return <AnswerSheet name="kit" asks={NONE[room]} big={{ whole: '0', unit: '' }} />;
+  if (!thing) return <AnswerSheet name="kit" asks={NONE[room]} big={counted(0)} />;
   if (thing.former) return <FormerAnswer former={thing.former} name={thing.name} />;
   if (thing.lot) return <LotAnswer lot={thing.lot} />;
   return <ThingAnswer thing={thing} />;
@@ -77,7 +77,7 @@ function LotAnswer({ lot }: { lot: Stock }) {
         gasket
           ? [{ words: 'up to', written: writeLength(most, choice) }]
           : [
-              { words: 'measured', written: { whole: String(lot.widths.length), unit: '' } },
+              { words: 'measured', written: counted(lot.widths.length) },
               { words: 'smallest', written: writeLength(least, choice) },
               { words: 'largest', written: writeLength(most, choice) },
             ]

@@ -5,7 +5,7 @@ import { openOrders, type OrderWork, orderWork } from '@/core/orders';
 import type { Order, Workspace } from '@/core/records';
 import { madeActs, orderActs } from '@/store';
 import { Act, Choice } from '@/ui/fields';
-import { AnswerSheet, Place, PlaceAnswer, type RailMark } from '@/ui/frame';
+import { AnswerSheet, Place, PlaceAnswer, type RailMark, counted } from '@/ui/frame';
 import { useGo, useWorkspace } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { useRouter, useSearchParams } from 'next/navigation';
@@ -61,7 +61,7 @@ function AllOrders({ orders, open, go }: AllProps) {
 /** How many orders there are to make, or sets where those are looked at. */
 function CountAnswer({ sets, orders }: { sets: number | undefined; orders: number }) {
   const asks = sets !== undefined ? 'sets of pieces' : orders === 1 ? 'order to make' : 'orders to make';
-  return <AnswerSheet name="orders" asks={asks} big={{ whole: String(sets ?? orders), unit: '' }} />;
+  return <AnswerSheet name="orders" asks={asks} big={counted(sets ?? orders)} />;
 }
 
 /** What was ordered: how many to make, what they take, on which days, and whether it is worth it. */

@@ -3,7 +3,7 @@
 import { workList } from '@/core/orders';
 import { type MadePiece, STAGE_ON } from '@/core/records';
 import { madeActs } from '@/store';
-import { AnswerSheet } from '@/ui/frame';
+import { AnswerSheet, counted } from '@/ui/frame';
 import { useWorkspace } from '@/ui/state';
 import Link from 'next/link';
 import { useMemo } from 'react';
@@ -14,8 +14,6 @@ export function isUnmeasured({ shelf, sizes }: MadePiece): boolean {
   const stage = STAGE_ON[shelf];
   return stage !== undefined && sizes[stage] === undefined;
 }
-
-const figure = (many: number) => ({ whole: String(many), unit: '' });
 
 /** How many pieces are being made, how many came out and were lost, and what is due. */
 export function MadeSoFar({ rows }: { rows: readonly Row[] }) {
@@ -29,12 +27,12 @@ export function MadeSoFar({ rows }: { rows: readonly Row[] }) {
     <AnswerSheet
       name="in-work"
       asks="being made"
-      big={figure(rows.length - done)}
+      big={counted(rows.length - done)}
       figures={[
-        { words: 'finished', written: figure(fired), stage: 'glazed' },
-        { words: 'lost', written: figure(lost) },
-        { words: 'to measure', written: figure(rows.filter(({ piece }) => isUnmeasured(piece)).length) },
-        ...(done > 0 ? [{ words: 'of 100 came out', written: figure(Math.round((100 * fired) / done)) }] : []),
+        { words: 'finished', written: counted(fired), stage: 'glazed' },
+        { words: 'lost', written: counted(lost) },
+        { words: 'to measure', written: counted(rows.filter(({ piece }) => isUnmeasured(piece)).length) },
+        ...(done > 0 ? [{ words: 'of 100 came out', written: counted(Math.round((100 * fired) / done)) }] : []),
       ]}
     >
       {due.length > 0 && (

@@ -17,7 +17,7 @@ import {
   writeLengths,
   writeReading,
 } from '@/ui/fields';
-import { AnswerSheet, PlaceAnswer } from '@/ui/frame';
+import { AnswerSheet, PlaceAnswer, counted } from '@/ui/frame';
 import { StageName } from '@/ui/stage';
 import { run, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
@@ -115,8 +115,8 @@ export function Measure({ rows }: { rows: readonly Row[] }) {
           stage={stage}
           name="to-measure"
           asks="to measure"
-          big={{ whole: String(left), unit: '' }}
-          figures={[{ words: 'measured', written: { whole: String(shown.length - left), unit: '' } }]}
+          big={counted(left)}
+          figures={[{ words: 'measured', written: counted(shown.length - left) }]}
         />
       </PlaceAnswer>
       <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginBottom="2">

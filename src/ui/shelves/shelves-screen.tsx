@@ -3,7 +3,7 @@
 import { PhoneFold, lazyPart } from '@/ui/blocks';
 import { SearchInput, Choice } from '@/ui/fields';
 import type { Workspace } from '@/core/records';
-import { AnswerSheet, Place, PlaceAnswer, type RailMark } from '@/ui/frame';
+import { AnswerSheet, Place, type RailMark, counted } from '@/ui/frame';
 import { useWorkspace } from '@/ui/state';
 import { Box, HStack } from '@chakra-ui/react';
 import { useRouter, useSearchParams } from 'next/navigation';
@@ -58,7 +58,7 @@ export function ShelvesScreen() {
         </div>
       }
       wide={view === 'log' && !none}
-      answer={none && <AnswerSheet name="made" asks="pieces made" big={{ whole: '0', unit: '' }} />}
+      answer={none ? <AnswerSheet name="made" asks="pieces made" big={counted(0)} /> : view === 'board' && <MadeSoFar rows={rows} />}
     >
       {none ? (
         <Box color="fg.muted" paddingBlock="6" maxWidth="60ch">
@@ -77,11 +77,6 @@ export function ShelvesScreen() {
           {view === 'measure' && <Measure rows={rows} />}
           {view === 'sets' && <SortSets />}
           {view === 'learned' && <Learned />}
-          {view === 'board' && (
-            <PlaceAnswer>
-              <MadeSoFar rows={rows} />
-            </PlaceAnswer>
-          )}
         </>
       )}
     </Place>

@@ -11,7 +11,7 @@ import { orderActs } from '@/store';
 import { PhoneFold } from '@/ui/blocks';
 import { Act, Choice, LabelledChoice, OptionalLength, OptionalNumber } from '@/ui/fields';
 import { run, useUnits, useWorkspace } from '@/ui/state';
-import { AnswerSheet, PlaceAnswer } from '@/ui/frame';
+import { AnswerSheet, PlaceAnswer, counted } from '@/ui/frame';
 import { toldAloud, useDragSensors } from '@/ui/dragging';
 import { DndContext, type DragEndEvent, type UniqueIdentifier, useDroppable } from '@dnd-kit/core';
 import { Box, HStack } from '@chakra-ui/react';
@@ -223,10 +223,10 @@ function Rows({ plan, sorting, points, sorted, edit }: RowsProps) {
           <AnswerSheet
             name="sets"
             asks={sets.length === 1 ? `set of ${sorting.size} that match` : `sets of ${sorting.size} that match`}
-            big={{ whole: String(sets.length), unit: '' }}
+            big={counted(sets.length)}
             figures={[
-              { words: 'left over', written: { whole: String(left.length), unit: '' } },
-              { words: 'without sorting', written: { whole: String(came), unit: '' } },
+              { words: 'left over', written: counted(left.length) },
+              { words: 'without sorting', written: counted(came) },
             ]}
           >
             <div className="answer-sure" role="status" data-sorted={found.sets.length}>

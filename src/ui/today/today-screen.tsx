@@ -5,7 +5,7 @@ import { weighedPart } from '@/core/part';
 import { partOf, SHELF_WORDS } from '@/core/records';
 import { type Act as Done, madeActs, orderActs } from '@/store';
 import { Act } from '@/ui/fields';
-import { AnswerSheet, Place, type RailMark } from '@/ui/frame';
+import { AnswerSheet, Place, type RailMark, counted } from '@/ui/frame';
 import { Thumbnail } from '@/ui/drawing';
 import { outlineOf } from '@/ui/made';
 import { useUnits, useWorkspace, workspaceStore } from '@/ui/state';
@@ -26,8 +26,6 @@ function actOf(doing: Doing): Done | undefined {
     return madeActs.movePieces(doing.ids, doing.to, `${doing.ids.length} of ${doing.name}: ${SHELF_WORDS[doing.to]}`);
   return undefined;
 }
-
-const count = (list: readonly ToDo[]): { whole: string; unit: string } => ({ whole: String(list.length), unit: '' });
 
 /** Today's work: one line each, done in one tap; from orders, shelves and clay together, by where it is done. */
 export function TodayScreen() {
@@ -78,10 +76,10 @@ function TodayAnswer({ list, at }: { list: readonly ToDo[]; at: Where | undefine
     <AnswerSheet
       name="to-do"
       asks={`to do ${at ? WHERE_WORDS[at].toLowerCase() : 'today'}`}
-      big={count(list)}
+      big={counted(list.length)}
       figures={[
-        { words: 'overdue', written: count(overdue) },
-        { words: 'pieces', written: { whole: String(list.reduce((sum, { piece }) => sum + (piece?.count ?? 0), 0)), unit: '' } },
+        { words: 'overdue', written: counted(overdue.length) },
+        { words: 'pieces', written: counted(list.reduce((sum, { piece }) => sum + (piece?.count ?? 0), 0)) },
       ]}
     >
       {first && (

@@ -111,6 +111,7 @@ export function Answer({ piece }: { piece: PieceModel }) {
   const greyed = useAnyRefused() || piece.impossible !== undefined;
   return (
     <section aria-label="Answer" style={greyed ? GREYED : undefined}>
+      <h2 className="unseen">What to weigh and make</h2>
       <div className="answer-head">
         <StageName stage="wet" />
         {greyed ? <span className="answer-bad">Last sizes that worked</span> : <ToTheWheel piece={piece} />}

@@ -1,7 +1,7 @@
 'use client';
 
 import { type UnitChoice, type Written, handMass, writeLength, writeMass } from '@/core/units';
-import { AnswerSheet } from '@/ui/frame';
+import { AnswerSheet, counted } from '@/ui/frame';
 import { Answer } from '../answer';
 import type { PieceModel } from '../model/use-piece';
 
@@ -27,7 +27,7 @@ export function CoilAnswer({ piece }: { piece: PieceModel }) {
       figures={[
         { words: 'Pinch the base from', written: mass(plan.pinch.g) },
         { words: 'up to', written: writeLength(plan.pinch.height, choice) },
-        { words: 'Courses', written: { whole: String(plan.courses.length), unit: '' } },
+        { words: 'Courses', written: counted(plan.courses.length) },
         { words: 'Coil in all', written: farWritten(plan.length, choice.length) },
         { words: 'All the clay', written: mass(plan.totalG) },
         { words: 'Rim, wet', written: writeLength(wet.sizes.height, choice), finishes: length(glazed.sizes.height) },
