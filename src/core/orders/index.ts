@@ -4,4 +4,4 @@ export { type ClayNeed, type LineWork, type OrderWork, lineWork, openOrders, ord
 export { type LineWorth, BOARD, boardsFor, kilnLoads, worthFor } from './order-worth';
 export { type Current, piecesOf, runOf, runOfPart, runsOf, startedRun } from './run';
 export { type ToSort, asTheyCome, measuredStages, toSort } from './sorted';
-export { type Doing, type ToDo, WHERES, type Where, workList } from './work-list';
+export { dueOnShelves, type Doing, type ToDo, WHERES, type Where, workList } from './work-list';

@@ -1,7 +1,7 @@
 import { DEMO } from '@/core/example';
 import { describe, expect, it } from 'vitest';
 import { EMPTY, type MadePiece, type Order, type Shelf, SHELF_WORDS, SHELVES, type Workspace } from '@/core/records';
-import { lineWork, orderWork, workList } from '.';
+import { dueOnShelves, lineWork, orderWork, workList } from '.';
 
 const TODAY = '2026-11-26';
 const [winter, yard] = DEMO.orders as [Order, Order];
@@ -25,6 +25,8 @@ describe('today’s work', () => {
     const kiln = workList(DEMO, '2027-01-20').filter(({ words }) => words.includes('kiln'));
     expect(kiln.length).toBeGreaterThan(0);
     expect(kiln.every(({ where }) => where === 'kiln')).toBe(true);
+    for (const day of [TODAY, '2027-01-20'])
+      expect(dueOnShelves(DEMO, day)).toEqual(workList(DEMO, day).filter(({ done }) => done.kind === 'shelf'));
     for (const { words, piece } of list) if (piece) expect(words).toContain(`${piece.count} × `);
   });
 

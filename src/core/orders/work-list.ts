@@ -136,8 +136,11 @@ function fromClay(workspace: Workspace): ToDo[] {
   }));
 }
 
+const overdueFirst = (list: readonly ToDo[]): readonly ToDo[] => list.toSorted((a, b) => Number(b.overdue) - Number(a.overdue));
+
 /** Today's work, from orders, log and clay together; what is overdue first. Today is handed in, ISO. */
 export const workList = (workspace: Workspace, today: string): readonly ToDo[] =>
-  [...fromOrders(workspace, today), ...fromShelves(workspace, today), ...fromClay(workspace)].sort(
-    (a, b) => Number(b.overdue) - Number(a.overdue),
-  );
+  overdueFirst([...fromOrders(workspace, today), ...fromShelves(workspace, today), ...fromClay(workspace)]);
+
+/** Of {@link workList} what the pieces on the shelves are due for: no order is worked out for it. */
+export const dueOnShelves = (workspace: Workspace, today: string): readonly ToDo[] => overdueFirst(fromShelves(workspace, today));

@@ -1,8 +1,9 @@
 import type { Sorted } from '@/core/clay';
 import { describe, expect, it } from 'vitest';
-import type { KnownClay } from '@/core/part';
+import { DEMO } from '@/core/example';
+import { type KnownClay, clayNow } from '@/core/part';
 import type { BarRecord } from '@/core/records';
-import { restsOnWords } from '.';
+import { heightRestsOn, restsOnWords } from '.';
 
 type Used = Sorted<BarRecord>;
 
@@ -64,5 +65,20 @@ describe('what a belief rests on, in words', () => {
     );
     expect(rests([], { own: 2 }, { evidence })).toContain('None of them was fired like this. They are used until one is.');
     expect(rests(many(1, 'bar', true), { own: 2 })).not.toContain('None of them');
+  });
+});
+
+describe('what a clay does in height', () => {
+  it('is told as measured only where heights were, as entered where somebody did, and else not at all', () => {
+    const unmeasured = { ...DEMO, bars: [], runs: [], pieces: [] };
+    for (const { id } of DEMO.bodies) {
+      const { heightEvidence } = clayNow(DEMO, id);
+      const used = heightEvidence.sorted.some(({ unused }) => !unused);
+      expect(heightRestsOn(clayNow(DEMO, id))).toBe(used ? 'measured' : undefined);
+      expect(heightRestsOn(clayNow(unmeasured, id))).toBeUndefined();
+      const entered = { ...unmeasured, bodies: DEMO.bodies.map((body) => ({ ...body, heightShrinkagePercent: 9 })) };
+      expect(heightRestsOn(clayNow(entered, id))).toBe('entered');
+    }
+    expect(heightRestsOn(clayNow(DEMO, 'body-quarry-grog'))).toBeUndefined();
   });
 });

@@ -14,6 +14,12 @@ export function figureWords(belief: Belief): string {
   return `about ${writePercent(belief.mean * 100)}: 9 in 10 pieces between ${(low * 100).toFixed(1)} and ${(high * 100).toFixed(1)}%`;
 }
 
+/** What a clay's own figure for heights rests on; undefined where heights go with widths, nothing being known of them apart. */
+export function heightRestsOn({ body, heightEvidence }: KnownClay): 'measured' | 'entered' | undefined {
+  if (heightEvidence.sorted.some(({ unused }) => !unused)) return 'measured';
+  return body?.heightShrinkagePercent === undefined ? undefined : 'entered';
+}
+
 function priorWords(known: KnownClay): string {
   const { body } = known;
   if (body?.shrinkagePercent === undefined) return `the typical figure for ${body?.kind ?? 'stoneware'}`;

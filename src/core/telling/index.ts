@@ -1,3 +1,3 @@
-export { figureWords, restsOnWords, UNUSED_WORDS } from './belief-words';
+export { figureWords, heightRestsOn, restsOnWords, UNUSED_WORDS } from './belief-words';
 export { handWorking, obstacleWords } from './hand-words';
 export { standsWords } from './stands';

@@ -2,7 +2,7 @@
 
 import { remaining } from '@/core/clay';
 import { nextThings } from '@/core/part';
-import { figureWords, restsOnWords } from '@/core/telling';
+import { figureWords, heightRestsOn, restsOnWords } from '@/core/telling';
 import { writePercent } from '@/core/units';
 import { AnswerSheet } from '@/ui/frame';
 import { type Units, useUnits, useWorkspace } from '@/ui/state';
@@ -19,7 +19,7 @@ export function BeliefAnswer({ view }: { view: ClayView }) {
   const { figures } = known;
   const { width, height } = figures.shrinkage;
   const units = useUnits();
-  const apart = figures.heightBelief !== figures.belief;
+  const heights = heightRestsOn(known);
   return (
     <AnswerSheet
       name="shrinkage"
@@ -32,7 +32,7 @@ export function BeliefAnswer({ view }: { view: ClayView }) {
           stage: 'glazed',
         },
         { words: 'finished to wet', written: { whole: `× ${(1 / (1 - width)).toFixed(3)}`, unit: '' } },
-        ...(apart ? [{ words: 'in height, measured', written: percent(height) }] : []),
+        ...(heights ? [{ words: `in height, ${heights}`, written: percent(height) }] : []),
       ]}
     >
       <div className="answer-sure" data-testid="belief">

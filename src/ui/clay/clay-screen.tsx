@@ -6,7 +6,7 @@ import { type Body, mainPart } from '@/core/records';
 import { writePercent } from '@/core/units';
 import { commands } from '@/store';
 import { Act, Choice } from '@/ui/fields';
-import { Place, type RailMark } from '@/ui/frame';
+import { AnswerSheet, Place, type RailMark, onRail } from '@/ui/frame';
 import { useGo, useWorkspace } from '@/ui/state';
 import { Box, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
@@ -49,12 +49,7 @@ function NoClay({ make }: { make: () => void }) {
       current=""
       go={() => undefined}
       title={<Heading />}
-      answer={
-        <>
-          <h2 className="answer-words">typical stoneware shrinks</h2>
-          <div className="answer-big">12%</div>
-        </>
-      }
+      answer={<AnswerSheet name="shrinkage" asks="typical stoneware shrinks" big={{ whole: '12', unit: '%' }} />}
     >
       <Box maxWidth="480px" color="fg.muted" paddingBlock="4">
         No clay yet. Add the one you use. Its name and the supplier’s shrinkage are enough to start. Until then Rimbet assumes typical
@@ -69,18 +64,12 @@ function NoClay({ make }: { make: () => void }) {
   );
 }
 
-/** The clays on the rail: the first ones, and the one that is open. */
-function onRail(bodies: readonly Body[], open: Body): readonly Body[] {
-  const first = bodies.slice(0, ON_RAIL);
-  return first.includes(open) ? first : [...first.slice(0, -1), open];
-}
-
 function OneClay({ body, fresh, make }: { body: Body; fresh: boolean; make: () => void }) {
   const { workspace } = useWorkspace();
   const router = useRouter();
   const view = useClayView(body);
   const { bodies } = workspace;
-  const marks = onRail(bodies, body).map(({ id, name }): RailMark => ({
+  const marks = onRail(bodies, body, ON_RAIL).map(({ id, name }): RailMark => ({
     value: id,
     words: name,
     figure: writePercent(clayNow(workspace, id).figures.shrinkage.width * 100),

@@ -13,7 +13,7 @@ import type { ClayView } from './use-clay-view';
 
 const WIDE = 780;
 const HIGH = 300;
-/** The middle of the first and the last column: five as wide as each other. */
+/** A column is so wide: five, each as wide as the others. */
 const COLUMN = WIDE / STAGES.length;
 
 interface Step {

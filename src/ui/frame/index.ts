@@ -1,3 +1,3 @@
 export { AnswerSheet, type LesserFigure, counted } from './answer-sheet';
-export { Place, PlaceAnswer } from './place';
+export { Place, PlaceAnswer, onRail } from './place';
 export { Rail, type RailMark } from './rail';

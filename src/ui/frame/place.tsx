@@ -25,6 +25,12 @@ interface Props {
   readonly children: ReactNode;
 }
 
+/** What finds room on a rail: the first so many, and always the one that is open. */
+export function onRail<T>(all: readonly T[], open: T | undefined, most: number): readonly T[] {
+  const first = all.slice(0, most);
+  return open === undefined || first.includes(open) || !all.includes(open) ? first : [...first.slice(0, -1), open];
+}
+
 const Slot = createContext<HTMLElement | null>(null);
 
 /** The answer of what stands on the stage, said from there. */

@@ -5,7 +5,7 @@ import { openOrders, type OrderWork, orderWork } from '@/core/orders';
 import type { Order, Workspace } from '@/core/records';
 import { madeActs, orderActs } from '@/store';
 import { Act, Choice } from '@/ui/fields';
-import { AnswerSheet, Place, PlaceAnswer, type RailMark, counted } from '@/ui/frame';
+import { AnswerSheet, Place, PlaceAnswer, type RailMark, counted, onRail } from '@/ui/frame';
 import { useGo, useWorkspace } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { useRouter, useSearchParams } from 'next/navigation';
@@ -26,14 +26,18 @@ const WORK = 'work';
 const ON_RAIL = 8;
 
 /** Orders with how many pieces are to be made, then what is set for all of them. */
-function marksOf({ sets }: Pick<Workspace, 'sets'>, works: readonly OrderWork[], closed: readonly Order[]): RailMark[] {
+function marksOf({ sets }: Pick<Workspace, 'sets'>, works: readonly OrderWork[], closed: readonly Order[], open?: Order): RailMark[] {
   const toMake = ({ lines }: OrderWork) => lines.flatMap(({ items }) => items).reduce((sum, { make }) => sum + make, 0);
   const orders: RailMark[] = [
     ...works.map((work) => ({ value: work.order.id, words: work.order.name, figure: String(toMake(work)), ink: 'wet' as const })),
     ...closed.map(({ id, name }) => ({ value: id, words: name, figure: 'done' })),
   ];
   return [
-    ...orders.slice(0, ON_RAIL),
+    ...onRail(
+      orders,
+      orders.find(({ value }) => value === open?.id),
+      ON_RAIL,
+    ),
     { value: SETS, words: 'Sets', figure: String(sets.length) },
     { value: WORK, words: 'Workshop settings', figure: '' },
   ];
@@ -80,7 +84,7 @@ export function OrdersScreen() {
     const { act, id } = orderActs.createOrder();
     go(act, `/orders?order=${id}`);
   };
-  const marks = marksOf(workspace, works, closed);
+  const marks = marksOf(workspace, works, closed, open);
   const goTo = (id: string) => router.push(`/orders?order=${id}`);
   return (
     <Place

@@ -1,6 +1,6 @@
 'use client';
 
-import { workList } from '@/core/orders';
+import { dueOnShelves } from '@/core/orders';
 import { type MadePiece, STAGE_ON } from '@/core/records';
 import { madeActs } from '@/store';
 import { AnswerSheet, counted } from '@/ui/frame';
@@ -19,7 +19,7 @@ export function isUnmeasured({ shelf, sizes }: MadePiece): boolean {
 export function MadeSoFar({ rows }: { rows: readonly Row[] }) {
   const { workspace } = useWorkspace();
   const today = madeActs.today();
-  const due = useMemo(() => workList(workspace, today).filter(({ done }) => done.kind === 'shelf'), [workspace, today]);
+  const due = useMemo(() => dueOnShelves(workspace, today), [workspace, today]);
   const on = (shelf: string) => rows.filter(({ piece }) => piece.shelf === shelf).length;
   const [fired, lost] = [on('fired'), on('lost')];
   const done = fired + lost;

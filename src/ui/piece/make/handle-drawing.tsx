@@ -1,20 +1,13 @@
 import { remaining } from '@/core/clay';
 import { type Point, radiusAt } from '@/core/form';
-import { type HandleChoices, type HandlePlan, handlePlan } from '@/core/handbuild';
+import type { HandlePlan } from '@/core/handbuild';
 import { ink } from '@/ui/theme';
 import type { PieceModel } from '../model/use-piece';
 
 const SIZE = { width: 820, height: 330, margin: 26 };
 
-/** The leather-hard piece in section with its handle on the wall, to one scale; nothing where the handle does not fit. */
-export function HandlePicture({ piece, handle }: { piece: PieceModel; handle: HandleChoices }) {
-  const { worked, units } = piece;
-  const made = handlePlan(worked.clay, worked.sized, handle, units.length);
-  return made.ok ? <Seated piece={piece} plan={made.value} /> : null;
-}
-
-/** As they are put together: the heights of its seats, and the room for fingers. */
-function Seated({ piece, plan }: { piece: PieceModel; plan: HandlePlan }) {
+/** The leather-hard piece in section with its handle on the wall, to one scale, as they are put together: the heights of its seats. */
+export function HandlePicture({ piece, plan }: { piece: PieceModel; plan: HandlePlan }) {
   const { sized, clay } = piece.worked;
   const k = remaining(clay.shrinkage, 'leather', 'width');
   const high = remaining(clay.shrinkage, 'leather', 'height');

@@ -40,7 +40,8 @@ function HandleBlock({ piece }: { piece: PieceModel }) {
 }
 
 function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoices }) {
-  const { units } = piece;
+  const { units, worked } = piece;
+  const made = handlePlan(worked.clay, worked.sized, handle, units.length);
   const round = handle.kind === 'coil' || handle.kind === 'twisted';
   const set = (change: Partial<HandleChoices>, key?: string) =>
     piece.takePart((now) => ({ handle: { ...handle, ...now.handle, ...change } }), 'handle', key);
@@ -73,7 +74,7 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
   );
   return (
     <Block title="Handle">
-      <HandlePicture piece={piece} handle={handle} />
+      {made.ok && <HandlePicture piece={piece} plan={made.value} />}
       <HStack gap="4" flexWrap="wrap" alignItems="flex-start" marginBottom="3">
         <LabelledChoice
           label="Kind"
@@ -124,22 +125,14 @@ function HandleFields({ piece, handle }: { piece: PieceModel; handle: HandleChoi
         <PiecesField label="Handles needed" width="7.5rem" value={handle.pieces} onValue={(pieces, key) => set({ pieces }, key)} />
         {share('succeeds', 'Usually come out well', '110px')}
       </HStack>
-      <HandleRefusal piece={piece} handle={handle} />
+      {!made.ok && (
+        <Box role="alert" color="bad">
+          {made.problem.message} It is left out of the piece until it fits.
+        </Box>
+      )}
       <Act marginTop="2" onClick={() => piece.takePart({ handle: undefined }, 'no handle')}>
         Delete the handle
       </Act>
     </Block>
-  );
-}
-
-/** Why such a handle does not fit; it is left out of the piece until it does. */
-function HandleRefusal({ piece, handle }: { piece: PieceModel; handle: HandleChoices }) {
-  const { worked, units } = piece;
-  const made = handlePlan(worked.clay, worked.sized, handle, units.length);
-  if (made.ok) return null;
-  return (
-    <Box role="alert" color="bad">
-      {made.problem.message} It is left out of the piece until it fits.
-    </Box>
   );
 }
