@@ -80,7 +80,7 @@ const fetched = (page: Page) => expect(page.locator('[data-fetching]')).toHaveCo
 export async function nameLongest(page: Page): Promise<void> {
   const long = 'Honeycomb pot with six sides and a lid that seats well for the guesthouse on the hill above the harbour, second try 3';
   for (const [place, field, name] of [
-    ['/pieces', 'Name of Honey jar, wide', long],
+    ['/?plan=plan-honey-jar', 'Name of the piece', long],
     ['/clay?body=body-heron-buff', 'Name of the clay', long.replaceAll(' ', '-')],
     ['/orders', 'Name of the order', long],
   ] as const) {
@@ -120,6 +120,15 @@ export async function type(page: Page, label: string, text: string): Promise<voi
   const field = page.getByLabel(label, { exact: true });
   await field.focus();
   await field.fill(text);
+}
+
+/** Does what stands in the menu of a piece under Pieces. */
+export async function more(page: Page, piece: string, what: string): Promise<void> {
+  await page.getByRole('button', { name: `More for ${piece}`, exact: true }).click();
+  await page
+    .getByRole('menu', { name: `More for ${piece}`, exact: true })
+    .getByRole('menuitem', { name: what })
+    .click();
 }
 
 /** Waits until what was done is on disk. */

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { answer, expect, saved, test, visit } from './app';
+import { answer, expect, more, saved, test, visit } from './app';
 
 test('pieces are listed, found, sorted, renamed, duplicated and deleted with undo', async ({ page }) => {
   await visit(page, '/pieces');
@@ -7,7 +7,7 @@ test('pieces are listed, found, sorted, renamed, duplicated and deleted with und
   const count = page.getByTestId('count');
   await expect(count).toHaveText('19 pieces');
   await page.getByLabel('Sort pieces by', { exact: true }).selectOption('by weight, heaviest first');
-  await expect(rows.first().getByRole('textbox')).toHaveValue('Planter box');
+  await expect(rows.first().getByRole('link')).toHaveText('Planter box');
   await page.getByLabel('Find a piece', { exact: true }).fill('chalk');
   await expect(rows).toHaveCount(3);
   await expect(count).toHaveText('3 of 19 pieces');
@@ -15,13 +15,15 @@ test('pieces are listed, found, sorted, renamed, duplicated and deleted with und
   await expect(page.getByText('No piece matches “nothing like it”.')).toBeVisible();
   await page.getByLabel('Find a piece', { exact: true }).fill('');
 
+  await more(page, 'Egg cup', 'Rename');
   await page.getByLabel('Name of Egg cup', { exact: true }).fill('Egg cup, tall');
-  await page.getByRole('button', { name: 'Delete Egg cup, tall' }).click();
+  await page.keyboard.press('Enter');
+  await more(page, 'Egg cup, tall', 'Delete');
   await expect(count).toHaveText('18 pieces');
   await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByLabel('Name of Egg cup, tall', { exact: true })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Egg cup, tall', exact: true })).toBeVisible();
 
-  await page.getByRole('button', { name: 'Duplicate Honey jar, wide' }).click();
+  await more(page, 'Honey jar, wide', 'Duplicate');
   await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Honey jar, wide (copy)');
   await expect(answer(page, 'ball')).toHaveText('645 g');
   await page.getByRole('link', { name: 'Pieces' }).click();
@@ -32,9 +34,29 @@ test('pieces are listed, found, sorted, renamed, duplicated and deleted with und
   await saved(page);
 });
 
+test('a row opens its piece wherever it is pressed; its menu is worked by key and closes on Escape', async ({ page }) => {
+  await visit(page, '/pieces');
+  await page.getByRole('row', { name: 'Egg cup' }).locator('td.weigh').click();
+  await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Egg cup');
+  await page.goBack();
+  const dots = page.getByRole('button', { name: 'More for Egg cup', exact: true });
+  await dots.focus();
+  await page.keyboard.press('Enter');
+  const menu = page.getByRole('menu', { name: 'More for Egg cup', exact: true });
+  await expect(menu).toBeVisible();
+  await page.keyboard.press('ArrowUp');
+  await expect(menu.getByRole('menuitem', { name: 'Delete' })).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await expect(menu.getByRole('menuitem', { name: 'Rename' })).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(menu).toBeHidden();
+  await expect(dots).toBeFocused();
+});
+
 test('the table goes out as CSV and to the clipboard', async ({ page, context }) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await visit(page, '/pieces');
+  await more(page, 'Egg cup', 'Rename');
   await page.getByLabel('Name of Egg cup', { exact: true }).fill('=1+1');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save CSV' }).click();

@@ -2,6 +2,7 @@ export { Act, DeleteAct } from './button';
 export { Choice, optionsOf } from './choice';
 export { FigureInput, type FigureInputProps } from './figure-input';
 export { LengthInput, stepOf } from './length-input';
+export { Menu, MenuItem } from './menu';
 export { NameInput } from './name-input';
 export { RefusalScope, useAnyRefused } from './refusals';
 export { TextInput } from './text-input';

@@ -3,16 +3,15 @@
 import { type WeighedPart, weighedPart } from '@/core/part';
 import { mainPart, type Plan, saidOf, type Workspace } from '@/core/records';
 import { commands } from '@/store';
-import { Gap, useLines, lazyPart } from '@/ui/blocks';
+import { Gap, lazyPart, useLines } from '@/ui/blocks';
 import { Thumbnail } from '@/ui/drawing';
-import { Act, Choice, NameInput, SearchInput } from '@/ui/fields';
+import { Act, Choice, Menu, MenuItem, NameInput, SearchInput } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
 import { ink } from '@/ui/theme';
 import { weighOutText } from '@/ui/steps';
 import { type Units, run, useGo, usePrinting, useUnits, useWorkspace, workspaceStore } from '@/ui/state';
 import { overallText } from '@/ui/words';
 import { Box, HStack, chakra } from '@chakra-ui/react';
-import { Copy, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { TableActions } from './table-actions';
@@ -182,67 +181,75 @@ interface PieceRowProps {
 
 function PieceRow({ row: { plan, clay }, index, measure, units, onCopy }: PieceRowProps) {
   const { workspace } = useWorkspace();
+  const [renaming, setRenaming] = useState(false);
   const made = madeOf(workspace, plan);
   return (
     <tr ref={measure} data-index={index} aria-label={plan.name}>
-      <td className="thumb">
-        <Link href={`/?plan=${plan.id}`} aria-label={`Open ${plan.name}`}>
-          {made ? <Thumbnail outline={made.sized.fired} /> : <div className="thumb" />}
-        </Link>
-      </td>
-      <td>
-        <NameInput
-          label={`Name of ${plan.name}`}
-          size="1.0625rem"
-          shown={plan.name}
-          take={(name, key) => {
-            if (name.trim() === '') return 'A piece needs a name, such as Honey jar.';
-            run(commands.renamePlan(plan.id, name, key));
-            return undefined;
-          }}
-        />
+      <td className="thumb">{made ? <Thumbnail outline={made.sized.fired} size={56} /> : <div className="thumb" />}</td>
+      <td className="name">
+        {renaming ? (
+          <PieceName plan={plan} onDone={() => setRenaming(false)} />
+        ) : (
+          <Link href={`/?plan=${plan.id}`} className="opens">
+            {plan.name}
+          </Link>
+        )}
       </td>
       <td className="clay">{clay}</td>
       {made ? (
-        <>
-          <td className="sizes" style={{ color: ink('glazed') }}>
-            <StageName stage="glazed" />
-            {overallText(made.sized.stages.glazed.sizes, units.length)}
-          </td>
-          <td className="sizes" style={{ color: ink('wet') }}>
-            <StageName stage="wet" />
-            {overallText(made.sized.stages.wet.sizes, units.length)}
-          </td>
-          <td className="sizes weigh" style={{ color: ink('wet') }}>
-            {made.weighOut === undefined ? '–' : weighOutText(made.weighOut, mainPart(plan), units)}
-            {made.hand && made.hand.by !== 'coil' && made.hand.pieces > 1 && <div className="more">for {made.hand.pieces}</div>}
-          </td>
-        </>
+        <MadeCells made={made} plan={plan} units={units} />
       ) : (
-        <td colSpan={3} style={{ color: ink('bad') }}>
+        <td colSpan={3} className="refused">
           Sizes do not work
         </td>
       )}
-      <td>
-        <div className="acts">
-          <Link href={`/?plan=${plan.id}`} aria-label={`Open ${plan.name}`} tabIndex={-1}>
-            <Act as="span" aria-hidden>
-              Open
-            </Act>
-          </Link>
-          <Act aria-label={`Duplicate ${plan.name}`} title="Duplicate" onClick={() => onCopy(plan)}>
-            <Copy size={18} aria-hidden />
-          </Act>
-          <Act
-            look="danger"
-            aria-label={`Delete ${plan.name}`}
-            title="Delete"
-            onClick={() => workspaceStore().runAndTell(commands.deletePlan(plan))}
-          >
-            <Trash2 size={18} aria-hidden />
-          </Act>
-        </div>
+      <td className="acts">
+        <Menu label={`More for ${plan.name}`}>
+          <MenuItem onClick={() => setRenaming(true)}>Rename</MenuItem>
+          <MenuItem onClick={() => onCopy(plan)}>Duplicate</MenuItem>
+          <MenuItem look="danger" onClick={() => workspaceStore().runAndTell(commands.deletePlan(plan))}>
+            Delete
+          </MenuItem>
+        </Menu>
       </td>
     </tr>
+  );
+}
+
+/** The name as it is typed anew, until the cursor leaves it. */
+function PieceName({ plan, onDone }: { plan: Plan; onDone: () => void }) {
+  return (
+    <div onBlur={onDone}>
+      <NameInput
+        label={`Name of ${plan.name}`}
+        size="1.0625rem"
+        fresh
+        shown={plan.name}
+        take={(name, key) => {
+          if (name.trim() === '') return 'A piece needs a name, such as Honey jar.';
+          run(commands.renamePlan(plan.id, name, key));
+          return undefined;
+        }}
+      />
+    </div>
+  );
+}
+
+function MadeCells({ made, plan, units }: { made: WeighedPart; plan: Plan; units: Units }) {
+  return (
+    <>
+      <td className="sizes glazed" style={{ color: ink('glazed') }}>
+        <StageName stage="glazed" />
+        {overallText(made.sized.stages.glazed.sizes, units.length)}
+      </td>
+      <td className="sizes wet" style={{ color: ink('wet') }}>
+        <StageName stage="wet" />
+        {overallText(made.sized.stages.wet.sizes, units.length)}
+      </td>
+      <td className="sizes weigh" style={{ color: ink('wet') }}>
+        {made.weighOut === undefined ? '–' : weighOutText(made.weighOut, mainPart(plan), units)}
+        {made.hand && made.hand.by !== 'coil' && made.hand.pieces > 1 && <div className="more">for {made.hand.pieces}</div>}
+      </td>
+    </>
   );
 }

@@ -1,16 +1,8 @@
 import type { SystemStyleObject } from '@chakra-ui/react';
+import { FLOATING } from './floating';
 import { LYING } from './lying';
 
 /** What comes up over the page. */
-const FLOATING = {
-  background: 'bg.raised',
-  color: 'fg',
-  borderWidth: '1px',
-  borderColor: 'line.strong',
-  borderRadius: '4px',
-  boxShadow: '0 8px 24px rgba(0,0,0,0.18)',
-} as const;
-
 /** The head of the application: the finder, the open piece with its switcher, and the menu. */
 export const HEAD: Record<string, SystemStyleObject> = {
   // one line where it fits; else the piece and the buttons, under them all places and what finds

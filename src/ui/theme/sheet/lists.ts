@@ -1,5 +1,6 @@
 import type { SystemStyleObject } from '@chakra-ui/react';
 import { FIGURES } from './figures';
+import { FLOATING } from './floating';
 
 /** There is room for a table of pieces. */
 const AS_TABLE = '@container (min-width: 60rem)';
@@ -42,26 +43,60 @@ export const LISTS: Record<string, SystemStyleObject> = {
   '.pieces tbody tr:not([aria-hidden])': {
     borderTopWidth: '1px',
     borderColor: 'line',
-    display: 'block',
+    display: 'grid',
+    gridTemplateColumns: '72px minmax(0, 1fr) auto',
+    gridTemplateAreas: '"thumb name acts" "thumb clay acts" "glazed glazed weigh" "wet wet weigh"',
+    alignItems: 'center',
     paddingBlock: '2',
     [AS_TABLE]: { display: 'table-row', paddingBlock: '0' },
   },
   '.pieces tbody tr:not([aria-hidden]) td': {
-    display: 'inline-block',
-    maxWidth: '100%',
+    display: 'block',
+    minWidth: '0',
     paddingInline: '2',
-    paddingBlock: '1',
     [AS_TABLE]: { display: 'table-cell', paddingBlock: '2' },
   },
-  '.pieces td.thumb': { width: '56px', verticalAlign: 'middle' },
-  '.pieces div.thumb': { width: '48px', height: '48px' },
-  '.pieces td.clay': { color: 'fg.muted', '@container (min-width: 74rem)': { whiteSpace: 'nowrap' } },
+  // a row opens its piece wherever it is pressed but at its menu
+  '.pieces tbody tr:not([aria-hidden]):has(a.opens)': { position: 'relative', cursor: 'pointer', _hover: { background: 'act.wash' } },
+  '.pieces a.opens': {
+    display: 'inline-flex',
+    alignItems: 'center',
+    minHeight: '44px',
+    minWidth: '44px',
+    fontSize: '1.0625rem',
+    fontWeight: '650',
+    overflowWrap: 'anywhere',
+    '&::after': { content: '""', position: 'absolute', inset: '0' },
+  },
+  '.pieces td.acts': { gridArea: 'acts', position: 'relative', zIndex: '1', textAlign: 'right', width: '60px' },
+  '.pieces td.name': { gridArea: 'name' },
+  '.pieces td.refused': { gridColumn: '1 / -1', color: 'bad' },
+  '.pieces td.sizes.glazed': { gridArea: 'glazed' },
+  '.pieces td.sizes.wet': { gridArea: 'wet' },
+  '.pieces td.thumb': { gridArea: 'thumb', width: '72px', verticalAlign: 'middle' },
+  '.pieces div.thumb': { width: '56px', height: '56px' },
+  '.pieces td.clay': { gridArea: 'clay', color: 'fg.muted', '@container (min-width: 74rem)': { whiteSpace: 'nowrap' } },
   '.pieces td.sizes': { ...FIGURES, textAlign: 'left', [AS_TABLE]: { textAlign: 'right' } },
   // the head of the table says it where there is one
   '.pieces td.sizes .stage-name': { display: 'inline-flex', marginInlineEnd: '2', fontSize: 'sm', [AS_TABLE]: { display: 'none' } },
-  '.pieces td.weigh': { fontSize: '1.25rem', fontWeight: '680', whiteSpace: 'nowrap' },
+  '.pieces td.weigh': { gridArea: 'weigh', textAlign: 'right', fontSize: '1.25rem', fontWeight: '680', whiteSpace: 'nowrap' },
   '.pieces .more': { fontSize: 'sm', fontWeight: '400', color: 'fg.muted', fontFamily: 'body' },
-  '.pieces .acts': { display: 'flex', alignItems: 'center', justifyContent: 'flex-end', gap: '2' },
+  '.row-menu': {
+    ...FLOATING,
+    position: 'fixed',
+    inset: '0',
+    margin: 'auto',
+    width: '11rem',
+    padding: '2',
+    '&:popover-open': { display: 'grid' },
+    // at its three dots, where the browser can
+    '@supports (position-area: bottom)': {
+      inset: 'auto',
+      margin: '0',
+      positionArea: 'bottom span-left',
+      positionTryFallbacks: 'flip-block',
+    },
+  },
   '.list': {
     borderCollapse: 'collapse',
     marginBlock: '2',
