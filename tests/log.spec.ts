@@ -96,7 +96,8 @@ test('what was made teaches: a figure with its lines, one left out and back, cha
   const loss = page.locator('[data-learned="Losses: cup"]');
   await expect(loss).toContainText('2 of your 36 lost');
   const hand = page.locator('[data-learned="Your hand, with a gauge or calipers, widths"]');
-  await hand.getByText(/^from \d+ pieces$/).click();
+  await page.getByText(/did not change:/).click();
+  await hand.getByRole('button', { name: /^Your hand/ }).click();
   const line = hand.getByRole('button', { name: /^Honey jar, wide 3/ });
   await line.click();
   await expect(loss).toContainText('1 of your 35 lost');
@@ -108,6 +109,26 @@ test('what was made teaches: a figure with its lines, one left out and back, cha
   const dot = page.getByRole('img', { name: /^Seed bowl 4: 3.6 mm under/ });
   await dot.focus();
   await expect(dot).toBeFocused();
+});
+
+test('a figure of one’s own says what it was, which pieces it moves and from what to what; one tap takes it back', async ({ page }) => {
+  await visit(page, '/shelves?view=learned');
+  const lesson = page.locator('[data-learned="Shrinkage of Chalk Down, June, cone 10"]');
+  await lesson.getByRole('button', { name: /^Shrinkage of Chalk Down/ }).click();
+  const told = page.getByRole('region', { name: 'Answer' });
+  await expect(page.locator('[data-figure="lesson"]')).toHaveText('16.2%');
+  await expect(told).toContainText('Was 15.1%');
+  const moves = page.getByRole('region', { name: 'What it moves' });
+  await expect(moves).toContainText('3 pieces are made to other sizes');
+  await expect(moves).toContainText('Egg cupheight 56.5 mm → 56.8 mm');
+  await told.getByRole('button', { name: 'Leave these 4 pieces out' }).click();
+  await expect(page.locator('[data-figure="lesson"]')).toHaveText('15.1%');
+  await expect(moves).toHaveCount(0);
+  await told.getByRole('button', { name: 'Use these 4 pieces' }).click();
+  await expect(moves).toContainText('Egg cup');
+  // the piece opens from there
+  await moves.getByRole('link', { name: 'Egg cup' }).click();
+  await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Egg cup');
 });
 
 test('the log: found, sorted, a view kept, out as CSV and in with three bad rows, nothing taken until all is right', async ({ page }) => {

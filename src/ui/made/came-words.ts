@@ -1,7 +1,5 @@
 import { type SizeName, sizeSpec } from '@/core/form';
 import type { SizeCame } from '@/core/lessons';
-import type { Drying, Run } from '@/core/records';
-import { WAY_WORDS } from '@/ui/words';
 
 /** Less than this is not told, mm. */
 const TOLD = 0.05;
@@ -40,13 +38,3 @@ export function cameWords({ size, off, came, unsure, read }: SizeCame, length: (
   const mixed = signs.some((part) => part > 0) && signs.some((part) => part < 0);
   return `${all}: ${parts.join(mixed ? ' against ' : ', ')}`;
 }
-
-/** How a run was dried, whatever it is. */
-export const DRIED_WORDS: Record<Drying, string> = {
-  on: 'slowly, covered',
-  apart: 'uncovered',
-  hurried: 'quickly',
-};
-
-/** How a run was made, as a word. */
-export const wayWords = ({ by, way }: Pick<Run, 'by' | 'way'>): string => WAY_WORDS[by === 'wheel' ? way : by];

@@ -1,4 +1,4 @@
-export { DRIED_WORDS, madeSize, wayWords } from './came-words';
+export { madeSize } from './came-words';
 export { PieceSheet } from './piece-sheet';
 export { Minutes } from './minutes';
 export { outlineOf } from './outline-of';

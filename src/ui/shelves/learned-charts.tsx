@@ -13,7 +13,8 @@ import { useUnits, useWorkspace } from '@/ui/state';
 import { Box } from '@chakra-ui/react';
 import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
-import { madeSize, wayWords } from '@/ui/made';
+import { wayWords } from '@/core/telling';
+import { madeSize } from '@/ui/made';
 
 const INNER = { left: SIZE.left + 12, right: SIZE.width - SIZE.right - 12, top: SIZE.top, bottom: SIZE.height - SIZE.bottom };
 const GLAZED = 'var(--chakra-colors-glazed)';
@@ -44,10 +45,10 @@ const ends = (rows: readonly PieceOfRun[], x: (i: number) => number) =>
 const SIZES = ['rimDiameter', 'height'] as const;
 
 /** What was asked against what came, with what was said of it as a band. */
-export function OffChart() {
+export function OffChart({ first }: { first: (typeof SIZES)[number] }) {
   const { workspace } = useWorkspace();
   const { length } = useUnits();
-  const [size, setSize] = useState<(typeof SIZES)[number]>('rimDiameter');
+  const [size, setSize] = useState(first);
   const rows = everyPiece(workspace)
     .filter(({ run, piece }) => piece.sizes.glazed?.[size] && run.asked[size] !== undefined)
     .slice(-DRAWN);
@@ -102,22 +103,75 @@ export function OffChart() {
   );
 }
 
-/** How much pieces of a clay shrank, run after run. */
+/** A piece, and what it shrank. */
+const shrankOf = (row: PieceOfRun): { readonly row: PieceOfRun; readonly shrank: number }[] => {
+  const across = samplesOf(row.run, { ...row.piece, out: undefined }).find(({ direction }) => direction === 'across');
+  return across ? [{ row, shrank: shrankBy(across) }] : [];
+};
+
+interface ShrinkageProps {
+  readonly title: string;
+  readonly rows: readonly PieceOfRun[];
+  /** What was used before these pieces, and what is used now, shares. */
+  readonly clay: { readonly was?: number | undefined; readonly is: number };
+  readonly says?: string | undefined;
+}
+
+/** How much pieces of a clay shrank, each as a point, with what was used before and what is used now. */
+export function ShrinkageChart({
+  title,
+  rows,
+  clay: { was, is },
+  says = 'The full line is used now, the dashed one was used before.',
+}: ShrinkageProps) {
+  const points = rows.flatMap(shrankOf).slice(-DRAWN);
+  const y = heights([is, ...(was === undefined ? [] : [was]), ...points.map(({ shrank }) => shrank)], 0.002);
+  const x = across(points.length);
+  const write = (value: number) => writePercent(value * 100);
+  const level = (value: number) => `M${INNER.left} ${y(value)}H${INNER.right}`;
+  return (
+    <Chart
+      title={title}
+      says={says}
+      head={['piece', 'shrank', 'fired to']}
+      rows={points.map(({ row: { run, piece }, shrank }) => [
+        `${run.name} ${piece.no}`,
+        write(shrank),
+        (piece.firing ?? run.firing)?.cone ?? '',
+      ])}
+    >
+      <LevelLines ticks={y.ticks(5)} y={y} write={write} />
+      {was !== undefined && <path d={level(was)} stroke={INK} strokeDasharray="5 3" />}
+      <path d={level(is)} stroke={ACT} strokeWidth="2.5" />
+      {points.map(({ row: { run, piece }, shrank }, i) => (
+        <Dot
+          key={piece.id}
+          x={x(i)}
+          y={y(shrank)}
+          color={GLAZED}
+          open={piece.out === true}
+          words={`${run.name} ${piece.no}: shrank ${write(shrank)}${piece.out ? ', left out' : ''}`}
+        />
+      ))}
+      <Feet
+        feet={ends(
+          points.map(({ row }) => row),
+          x,
+        )}
+      />
+    </Chart>
+  );
+}
+
+/** How much pieces of a clay shrank, run after run, of the clay chosen. */
 export function DriftChart() {
   const { workspace } = useWorkspace();
-  const fired = everyPiece(workspace).flatMap(({ run, piece }) => {
-    const across = samplesOf(run, { ...piece, out: undefined }).find(({ direction }) => direction === 'across');
-    return across ? [{ run, piece, shrank: shrankBy(across) }] : [];
-  });
+  const fired = everyPiece(workspace).filter((row) => shrankOf(row).length > 0);
   const bodies = workspace.bodies.filter(({ id }) => fired.some(({ run }) => run.bodyId === id));
   const [chosen, setBody] = useState('');
   const body = bodies.find(({ id }) => id === chosen) ?? bodies[0];
   if (!body) return null;
-  const points = fired.filter(({ run }) => run.bodyId === body.id).slice(-DRAWN);
-  const believed = clayNow(workspace, body.id).figures.shrinkage.width;
-  const y = heights([believed, ...points.map(({ shrank }) => shrank)], 0.002);
-  const x = across(points.length);
-  const write = (value: number) => writePercent(value * 100);
+  const is = clayNow(workspace, body.id).figures.shrinkage.width;
   return (
     <Box>
       <Choice
@@ -126,26 +180,12 @@ export function DriftChart() {
         options={bodies.map(({ id, name }) => ({ value: id, words: name }))}
         onChoose={setBody}
       />
-      <Chart
+      <ShrinkageChart
         title={`${body.name}: shrinkage of each piece`}
-        says={`The line is ${write(believed)}, this clay now, in its newest batch and fired as usual. A step between two runs is another batch or another firing.`}
-        head={['piece', 'shrank', 'fired to']}
-        rows={points.map(({ run, piece, shrank }) => [`${run.name} ${piece.no}`, write(shrank), (piece.firing ?? run.firing)?.cone ?? ''])}
-      >
-        <LevelLines ticks={y.ticks(5)} y={y} write={write} />
-        <path d={`M${INNER.left} ${y(believed)}H${INNER.right}`} stroke={INK} strokeDasharray="5 3" />
-        {points.map(({ run, piece, shrank }, i) => (
-          <Dot
-            key={piece.id}
-            x={x(i)}
-            y={y(shrank)}
-            color={GLAZED}
-            open={piece.out === true}
-            words={`${run.name} ${piece.no}: shrank ${write(shrank)}${piece.out ? ', left out' : ''}`}
-          />
-        ))}
-        <Feet feet={ends(points, x)} />
-      </Chart>
+        rows={fired.filter(({ run }) => run.bodyId === body.id)}
+        clay={{ is }}
+        says={`The line is ${writePercent(is * 100)}, this clay now, in its newest batch and fired as usual. A step between two runs is another batch or another firing.`}
+      />
     </Box>
   );
 }

@@ -1,2 +1,2 @@
 export { capital } from './capital';
-export { type AnyWay, FORM_WORDS, WAY_WORDS, overallText } from './words';
+export { FORM_WORDS, overallText } from './words';

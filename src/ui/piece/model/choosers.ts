@@ -6,7 +6,8 @@ import { changedForm, clayOf, handOf, sizedPlanPart, surenessOf } from '@/core/p
 import { type Part, partOf, type PartRef, partRef, partWords, type Workspace } from '@/core/records';
 import { commands } from '@/store';
 import { type Units, run, workspaceStore } from '@/ui/state';
-import { type AnyWay, FORM_WORDS, WAY_WORDS, capital } from '@/ui/words';
+import { type AnyWay, WAY_WORDS } from '@/core/telling';
+import { FORM_WORDS, capital } from '@/ui/words';
 import { follow, followClay } from './follow';
 import { byHand } from './use-weighed';
 
