@@ -44,20 +44,23 @@ describe('what the pieces made teach', () => {
 });
 
 describe('what a lesson moves', () => {
-  it.each(lessons.map((lesson) => [lesson.title, lesson] as const))('%s: from what it would be without, to what the piece has', (_, lesson) => {
-    const rests = new Set(lesson.from.map(({ row }) => row.piece.id));
-    const without = { ...DEMO, pieces: DEMO.pieces.filter(({ id }) => !rests.has(id)) };
-    for (const { plan, what, from, to } of movedBy(DEMO, lesson)) {
-      expect(from).not.toBe(to);
-      if (what === 'dozen') continue;
-      const [before, after] = [without, DEMO].map((each) => {
-        const made = weighedPart(each, mainPart(plan), String);
-        if (!made.ok) throw new Error(made.reason);
-        return what === 'ball' ? made.value.weighOut : made.value.sized.stages.wet.sizes[what];
-      });
-      expect([before, after]).toEqual([from, to]);
-    }
-  });
+  it.each(lessons.map((lesson) => [lesson.title, lesson] as const))(
+    '%s: from what it would be without, to what the piece has',
+    (_, lesson) => {
+      const rests = new Set(lesson.from.map(({ row }) => row.piece.id));
+      const without = { ...DEMO, pieces: DEMO.pieces.filter(({ id }) => !rests.has(id)) };
+      for (const { plan, what, from, to } of movedBy(DEMO, lesson)) {
+        expect(from).not.toBe(to);
+        if (what === 'dozen') continue;
+        const [before, after] = [without, DEMO].map((each) => {
+          const made = weighedPart(each, mainPart(plan), String);
+          if (!made.ok) throw new Error(JSON.stringify(made.problem));
+          return what === 'ball' ? made.value.weighOut : made.value.sized.stages.wet.sizes[what];
+        });
+        expect([before, after]).toEqual([from, to]);
+      }
+    },
+  );
 
   it('three of Chalk Down are made taller, nothing of another clay moves', () => {
     const moved = movedBy(DEMO, called('Shrinkage of Chalk Down, June, cone 10'));
