@@ -36,7 +36,7 @@ test('pieces are listed, found, sorted, renamed, duplicated and deleted with und
 
 test('a row opens its piece wherever it is pressed; its menu is worked by key and closes on Escape', async ({ page }) => {
   await visit(page, '/pieces');
-  await page.getByRole('row', { name: 'Egg cup' }).locator('td.weigh').click();
+  await page.getByRole('row', { name: 'Egg cup' }).locator('td.weigh').click({ force: true });
   await expect(page.getByLabel('Name of the piece', { exact: true })).toHaveValue('Egg cup');
   await page.goBack();
   const dots = page.getByRole('button', { name: 'More for Egg cup', exact: true });
