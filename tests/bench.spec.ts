@@ -100,11 +100,11 @@ test('a tester corrects the ball, and the run is made to it on the wheel screen 
   await visit(page);
   await room(page, 'Results', 'Test piece');
   await type(page, 'Ball used', '680');
-  await expect(page.locator('[data-tester]')).toHaveText('680 g');
+  await expect(page.locator('[data-figure="tester"]')).toHaveText('680 g');
   await type(page, 'Rim above the bat', '150');
-  await expect(page.locator('[data-tester]')).not.toHaveText('680 g');
+  await expect(page.locator('[data-figure="tester"]')).not.toHaveText('680 g');
   await page.getByRole('button', { name: 'Use this ball' }).click();
-  const run = (await page.locator('[data-tester]').textContent())!;
+  const run = (await page.locator('[data-figure="tester"]').textContent())!;
   await expect(page.getByTestId('run-ball')).toContainText('From your test piece');
   await expect(answer(page, 'ball')).toHaveText(run);
   await saved(page);

@@ -106,7 +106,7 @@ test('cutters come with their odds, and a batch is paired with what is left over
   await room(page, 'Fit', 'Match lids to pots');
   await page.getByLabel('Mouths, finished', { exact: true }).fill('71.8 72.4 73.1 70.9 75');
   await page.getByLabel('Lids, finished, at the seat', { exact: true }).fill('70.6; 71.5; 72.2; 69.2');
-  await expect(page.locator('[data-pairs="4"]')).toContainText('4 of 4 match');
+  await expect(page.locator('[data-figure="pairs"]')).toHaveText('4 of 4');
   await expect(page.locator('[data-pairs]')).toContainText('Pots left over: 5. (75 mm)');
   await saved(page);
   await page.reload();

@@ -297,7 +297,7 @@ test('a fired piece in the hand gives the ball it probably took and its wall', a
   await type(page, 'Weight, finished', '420');
   await type(page, 'Handle or knob, finished', '30');
   await page.getByLabel('Wall thickness', { exact: true }).selectOption('not measured');
-  await expect(page.locator('[data-again="ball"]')).toHaveText(/6\d\d\sg/);
+  await expect(page.locator('[data-figure="again"]')).toHaveText(/6\d\d\sg/);
   await expect(page.locator('[data-room]')).toContainText('The fired weight is not the thrown weight');
   await page.getByRole('button', { name: 'Use this wall' }).click();
   await room(page, 'Sizes', 'Every stage');

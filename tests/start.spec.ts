@@ -239,7 +239,7 @@ test('a suggestion follows: an assumed wall goes with the size and is kept at a 
     await page.getByRole('button', { name: 'Create piece' }).click();
     await expect(answer(page, 'ball')).toHaveText(ball);
     await room(page, 'Results', 'Remake a fired piece');
-    await expect(page.locator('[data-again="ball"]')).toHaveText(ball);
+    await expect(page.locator('[data-figure="again"]')).toHaveText(ball);
     await expect(page.getByLabel('Wall thickness', { exact: true })).toHaveValue('unknown');
   });
   await test.step('a box asks for three sizes', async () => {

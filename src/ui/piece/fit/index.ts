@@ -15,7 +15,10 @@ export const FIT_PANELS: Panels = {
     Sentence: lazyPart(() => import('./fit-panel').then((part) => part.FitSentence)),
     draws: true,
   },
-  lid: { Panel: lazyPart(() => import('./lid-panel').then((part) => part.LidPanel)), draws: true },
+  lid: {
+    Panel: lazyPart(() => import('./lid-panel').then((part) => part.LidPanel)),
+    Answer: lazyPart(() => import('./lid-answer').then((part) => part.LidAnswer)),
+  },
   nest: {
     Panel: lazyPart(() => import('./nest-panel').then((part) => part.NestPanel)),
     Answer: lazyPart(() => import('./nest-answer').then((part) => part.NestAnswer)),
@@ -24,5 +27,8 @@ export const FIT_PANELS: Panels = {
     Panel: lazyPart(() => import('./stack-panel').then((part) => part.StackPanel)),
     Answer: lazyPart(() => import('./stack-answer').then((part) => part.StackAnswer)),
   },
-  pair: { Panel: lazyPart(() => import('./pair-panel').then((part) => part.PairPanel)) },
+  pair: {
+    Panel: lazyPart(() => import('./pair-panel').then((part) => part.PairPanel)),
+    Answer: lazyPart(() => import('./pair-answer').then((part) => part.PairAnswer)),
+  },
 };

@@ -2,24 +2,22 @@
 
 import { FITS, type Fit, chanceWords } from '@/core/fit';
 import { FAMILIES, isDisc } from '@/core/form';
-import { type CutAt, LEAST_BEYOND, type LidPair, type MouthWidths, cuttersFor, lidPairs } from '@/core/handbuild';
-import type { Sized } from '@/core/sizing';
-import { cutParts } from '@/core/fitting';
-import { sizedPlanPart } from '@/core/part';
-import { calledPart, type CutterRecord, partOf, partRef, type Workspace } from '@/core/records';
-import { commands } from '@/store';
+import { LEAST_BEYOND, cuttersFor } from '@/core/handbuild';
+import { calledPart, type CutterRecord, partRef } from '@/core/records';
 import { Act, DeleteAct, LabelledChoice, optionsOf } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
-import { newKey, run, useWorkspace } from '@/ui/state';
+import { useWorkspace } from '@/ui/state';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
-import { useState } from 'react';
 import { Block, Sideways } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
 import { NONE } from './change';
+import { LidPicture } from './lid-picture';
+import { cutterName, takesRoundLid, useLidPairs } from './use-lid-pairs';
 
 const FIT_WORDS: Record<Fit, string> = { snug: 'Snug', easy: 'Easy', roomy: 'Roomy' };
 const STAGES = { wet: 'Wet', leather: 'Leather hard' } as const;
+/** So many cutters are listed for a flat piece. */
 const SHOWN = 4;
 
 const CELL = { textAlign: 'right', paddingInlineEnd: '5', paddingBlock: '1', fontVariantNumeric: 'tabular-nums' } as const;
@@ -42,16 +40,7 @@ export function LidBlock({ piece }: { piece: PieceModel }) {
   const { family } = piece.form;
   if (FAMILIES[family].solid) return <FlatCutters piece={piece} />;
   // an oval or a box takes no round lid
-  return piece.worked.sized.wet.plan ? null : <LidPairs piece={piece} />;
-}
-
-const mouthOf = ({ fired: { side, inside } }: Sized): MouthWidths => ({ inside: 2 * inside[0]!.r, outside: 2 * side.at(-1)!.r });
-
-/** The finished mouth of another part, where it has a round one. */
-function mouthNamed(workspace: Workspace, ref: string): MouthWidths | undefined {
-  const found = partOf(workspace.plans, ref);
-  const made = found && sizedPlanPart(workspace, found.part, String);
-  return made?.ok && !made.value.sized.wet.plan ? mouthOf(made.value.sized) : undefined;
+  return takesRoundLid(piece) ? <LidPairs piece={piece} /> : null;
 }
 
 /** One pair of cutters for a family of mouths: the other pots it is to fit too. */
@@ -107,36 +96,26 @@ function DryingLids({ thick = 5 }: { thick?: number | undefined }) {
 function LidPairs({ piece }: { piece: PieceModel }) {
   const { workspace } = useWorkspace();
   const { worked, units } = piece;
-  const [fit, setFit] = useState<Fit>('easy');
-  const [at, setAt] = useState<keyof typeof STAGES>('wet');
-  const [others, setOthers] = useState<readonly string[]>([]);
-  const mouth = mouthOf(worked.sized);
-  const family = others.flatMap((ref) => mouthNamed(workspace, ref) ?? []);
-  const nameOf = ({ cutter }: CutAt) => (cutter as CutterRecord).name;
-  const pairs = lidPairs(worked.clay, workspace.cutters, at, [mouth, ...family], fit).slice(0, SHOWN);
-  const keep = ({ lid, insert }: LidPair) => {
-    const { part, plan, ref } = piece;
-    const parts = cutParts(part, worked.sized, { lid: lid.cutter.width, insert: insert.cutter.width, at }, newKey);
-    const meets = `${plan.id}/${parts.at(-1)!.id}`;
-    const label = `lid from ${nameOf(lid)} and ${nameOf(insert)}`;
-    run(commands.addParts(ref, parts, label, (now) => ({ ...now, fit: { ...now.fit, with: 'part', ref: meets, fit } })));
-  };
+  const { chosen, choose, mouth, several, pairs, keep } = useLidPairs(piece);
+  const { fit, at, others } = chosen;
+  const [best] = pairs;
   return (
     <Block title="A lid from your cutters">
+      {best && <LidPicture piece={piece} pair={best} />}
       <HStack gap="4" flexWrap="wrap" alignItems="flex-end" marginBottom="2">
         <LabelledChoice
           label="Inner disc fit"
           value={fit}
           options={(Object.keys(FITS) as Fit[]).map((value) => ({ value, words: FIT_WORDS[value] }))}
-          onChoose={setFit}
+          onChoose={(value) => choose({ fit: value })}
         />
-        <LabelledChoice label="Cut when" value={at} options={optionsOf(STAGES)} onChoose={setAt} />
+        <LabelledChoice label="Cut when" value={at} options={optionsOf(STAGES)} onChoose={(value) => choose({ at: value })} />
         <Box fontSize="sm" color="fg.muted" maxWidth="46ch">
           A disc over the rim and a smaller one inside the mouth ({units.length(mouth.inside)} finished), of the pot’s own clay, made and
           fired with it.
         </Box>
       </HStack>
-      <AlsoFor piece={piece} chosen={others} onChange={setOthers} />
+      <AlsoFor piece={piece} chosen={others} onChange={(refs) => choose({ others: refs })} />
       {workspace.cutters.length < 2 ? (
         <NoCutters />
       ) : pairs.length === 0 ? (
@@ -164,7 +143,7 @@ function LidPairs({ piece }: { piece: PieceModel }) {
                   overhang
                 </chakra.th>
                 <chakra.th {...HEAD} scope="col">
-                  {family.length > 0 ? 'seats well, worst pot' : 'seats well'}
+                  {several ? 'seats well, worst pot' : 'seats well'}
                 </chakra.th>
                 <chakra.th {...HEAD} scope="col" textAlign="left">
                   fits
@@ -178,10 +157,10 @@ function LidPairs({ piece }: { piece: PieceModel }) {
               {pairs.map((pair, i) => (
                 <chakra.tr key={i} borderTopWidth="1px" borderColor="line" fontWeight={pair.fits ? '650' : '400'}>
                   <chakra.td {...CELL} textAlign="left" color="wet">
-                    {nameOf(pair.lid)}
+                    {cutterName(pair.lid)}
                   </chakra.td>
                   <chakra.td {...CELL} textAlign="left" color="wet">
-                    {nameOf(pair.insert)}
+                    {cutterName(pair.insert)}
                   </chakra.td>
                   <chakra.td {...CELL} color="glazed" whiteSpace="nowrap">
                     {units.length(pair.lid.finished)} and {units.length(pair.insert.finished)}
@@ -198,7 +177,7 @@ function LidPairs({ piece }: { piece: PieceModel }) {
                     {pair.fits ? 'fits' : pair.gap < FITS[fit].min ? 'jams' : pair.beyond < LEAST_BEYOND ? 'too small to cover' : 'loose'}
                   </chakra.td>
                   <chakra.td paddingBlock="1">
-                    <Act aria-label={`Keep ${nameOf(pair.lid)} and ${nameOf(pair.insert)} as parts`} onClick={() => keep(pair)}>
+                    <Act aria-label={`Keep ${cutterName(pair.lid)} and ${cutterName(pair.insert)} as parts`} onClick={() => keep(pair)}>
                       Add as parts
                     </Act>
                   </chakra.td>

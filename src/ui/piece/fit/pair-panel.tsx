@@ -1,18 +1,17 @@
 'use client';
 
-import { MOST_PAIRED, pairUp } from '@/core/fit';
+import { MOST_PAIRED, type Pairing } from '@/core/fit';
 import { readLengths } from '@/core/units';
-import { gapRangeOf, shopOf } from '@/core/records';
 import { Sideways } from '@/ui/blocks';
 import { OptionalInput, WordChoice, optionsOf } from '@/ui/fields';
 import { StageName } from '@/ui/stage';
-import { useUnits, useWorkspace } from '@/ui/state';
+import { useUnits } from '@/ui/state';
 import { Box, Grid, HStack, chakra } from '@chakra-ui/react';
 import type { PieceModel } from '../model/use-piece';
 import { CLASS_WORDS } from './fit-words';
+import { PairPicture } from './pair-picture';
+import { usePairs } from './use-pairs';
 import { usualFitting } from './usual';
-
-const NOBODY: readonly number[] = [];
 
 interface WidthsProps {
   readonly label: string;
@@ -39,12 +38,7 @@ function Widths({ label, value, onValue }: WidthsProps) {
 
 /** A finished batch: which lid goes on which pot, so that as many fit as can be. */
 export function PairPanel({ piece }: { piece: PieceModel }) {
-  const { workspace } = useWorkspace();
-  const { part } = piece;
-  const fitting = part.fit ?? usualFitting(piece);
-  const lot = fitting.with === 'stock' ? shopOf(workspace).stock?.find(({ id }) => id === fitting.stockId) : undefined;
-  const mouths = fitting.batch?.mouths ?? NOBODY;
-  const lids = fitting.batch?.lids ?? (lot?.kind === 'lid' ? lot.widths : NOBODY);
+  const { fitting, mouths, lids, found } = usePairs(piece);
   const change = (next: Partial<NonNullable<typeof fitting.batch>>, key: string) =>
     piece.takePart(
       ({ fit = usualFitting(piece) }) => ({ fit: { ...fit, batch: { mouths, lids, ...fit.batch, ...next } } }),
@@ -53,6 +47,7 @@ export function PairPanel({ piece }: { piece: PieceModel }) {
     );
   return (
     <Box>
+      {found && <PairPicture piece={piece} found={found} />}
       <p className="sentence" style={{ marginBottom: '8px' }}>
         match finished pots and lids,{' '}
         <WordChoice
@@ -66,23 +61,19 @@ export function PairPanel({ piece }: { piece: PieceModel }) {
         <Widths label="Mouths, finished" value={mouths} onValue={(widths, key) => change({ mouths: widths }, key)} />
         <Widths label="Lids, finished, at the seat" value={lids} onValue={(widths, key) => change({ lids: widths }, key)} />
       </Grid>
-      {mouths.length > 0 && lids.length > 0 && <Pairs mouths={mouths} lids={lids} gap={gapRangeOf(fitting)} />}
+      {found && <Pairs mouths={mouths} lids={lids} found={found} />}
     </Box>
   );
 }
 
 const CELL = { textAlign: 'right', paddingInlineEnd: '6', paddingBlock: '1', fontVariantNumeric: 'tabular-nums' } as const;
 
-function Pairs({ mouths, lids, gap }: { mouths: readonly number[]; lids: readonly number[]; gap: { min: number; max: number } }) {
+function Pairs({ mouths, lids, found: { pairs, left } }: { mouths: readonly number[]; lids: readonly number[]; found: Pairing }) {
   const { length } = useUnits();
-  const { pairs, left } = pairUp(mouths, lids, gap);
   const listed = (indices: readonly number[], widths: readonly number[]) =>
     indices.map((i) => `${i + 1}. (${length(widths[i]!)})`).join(', ');
   return (
     <Box marginTop="3" data-pairs={pairs.length}>
-      <Box role="status" fontWeight="650">
-        {pairs.length} of {Math.min(mouths.length, lids.length)} match with a gap of {length(gap.min)} to {length(gap.max)}.
-      </Box>
       {pairs.length > 0 && (
         <Sideways label="Pairs, sideways">
           <chakra.table aria-label="Which lid goes on which pot" fontSize="0.9375rem" marginTop="1">

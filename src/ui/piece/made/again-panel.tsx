@@ -1,40 +1,21 @@
 'use client';
 
-import { type Again, GLAZE, again, isExact } from '@/core/sizing';
-import { handMass } from '@/core/units';
+import { type Again, GLAZE } from '@/core/sizing';
 import type { Part } from '@/core/records';
-import { Act, LabelledChoice, OptionalMass, OptionalPercent, OptionalVolume } from '@/ui/fields';
+import { LabelledChoice, OptionalMass, OptionalPercent, OptionalVolume } from '@/ui/fields';
 import { Box, HStack } from '@chakra-ui/react';
-import { Block, LargeFigure } from '@/ui/blocks';
 import type { PieceModel } from '../model/use-piece';
+import { againOf, wallMeasured } from './again-of';
 
 type InHand = NonNullable<Part['inHand']>;
 
 /** From a fired piece in the hand to what it was: its sizes in the ledger, its weight and what it holds here. */
 export function AgainPanel({ piece }: { piece: PieceModel }) {
-  const { part, worked, form, units } = piece;
-  const hand: InHand = part.inHand ?? {};
+  const hand: InHand = piece.part.inHand ?? {};
   const set = (change: Partial<InHand>, key?: string) =>
     piece.takePart((now) => ({ inHand: { ...now.inHand, ...change } }), 'piece in the hand', key);
-  const [wall] = part.sizes.wall ?? [];
-  // a wall that is only usual was not measured
-  const measured = hand.wallUnknown === undefined ? !(wall && isExact(wall) && wall.free) : !hand.wallUnknown;
-  const asked = hand.weightG !== undefined || hand.capacityMl !== undefined;
-  const found =
-    asked &&
-    again(
-      worked.clay,
-      {
-        form,
-        wallMeasured: measured,
-        weightG: hand.weightG,
-        glazeShare: hand.glazePercent === undefined ? undefined : hand.glazePercent / 100,
-        attachedG: hand.attachedG,
-        capacityMl: hand.capacityMl,
-      },
-      worked.making,
-      units.length,
-    );
+  const measured = wallMeasured(piece.part);
+  const found = againOf(piece);
   return (
     <Box>
       <Box fontSize="sm" color="fg.muted" marginBottom="2">
@@ -83,57 +64,22 @@ export function AgainPanel({ piece }: { piece: PieceModel }) {
           {found.problem.message}
         </Box>
       )}
-      {found && found.ok && <WasProbably piece={piece} found={found.value} weightG={hand.weightG} />}
+      {found?.ok && <WhyNotThrown piece={piece} found={found.value} weightG={hand.weightG} />}
     </Box>
   );
 }
 
-function WasProbably({ piece, found, weightG }: { piece: PieceModel; found: Again; weightG: number | undefined }) {
-  const { units } = piece;
-  const { choice } = units;
-  const [low, likely, high] = found.ball.map((g) => units.mass(handMass(g, choice)));
-  const { wall, height, rimDiameter } = found.sized.stages.wet.sizes;
-  const water = piece.worked.clay.matter.water * 100;
+/** Why the fired weight is not the one thrown, and whether the sizes agree with what it holds. */
+function WhyNotThrown({ piece: { units, worked }, found, weightG }: { piece: PieceModel; found: Again; weightG: number | undefined }) {
+  const water = worked.clay.matter.water * 100;
   return (
-    <Block title="Probably made from">
-      <HStack gap="8" flexWrap="wrap" alignItems="flex-start">
-        <Box>
-          <Box fontSize="sm" color="fg.muted">
-            a ball of
-          </Box>
-          <Box color="wet" fontFamily="figure" fontSize="2.125rem" fontWeight="680" lineHeight="1.15" data-again="ball">
-            {likely}
-          </Box>
-          <Box fontSize="sm" color="wet">
-            likely {low} to {high}
-          </Box>
-        </Box>
-        <Box>
-          <Box fontSize="sm" color="fg.muted">
-            trimmed, wet
-          </Box>
-          <Box color="wet" fontFamily="figure" fontSize="1.5rem" fontWeight="680" lineHeight="1.2">
-            {units.length(height)} high, ⌀ {units.length(rimDiameter)}
-          </Box>
-        </Box>
-        {found.wallFrom !== 'measured' && (
-          <Box>
-            <LargeFigure words={`its wall, from its ${found.wallFrom}`}>{units.length(found.form.sizes.wall ?? 0)}</LargeFigure>
-            <Box fontSize="sm" color="wet">
-              {units.length(wall ?? 0)} wet
-            </Box>
-            <Act onClick={() => piece.takeForm(found.form, `wall from the ${found.wallFrom}`)}>Use this wall</Act>
-          </Box>
-        )}
-      </HStack>
-      <Box fontSize="sm" color="fg.muted" marginTop="2" maxWidth="640px">
-        {weightG !== undefined &&
-          found.clayG !== undefined &&
-          `Of ${units.mass(weightG)}, ${units.mass(found.clayG)} is clay once glaze and handle are cleared. The fired weight is not the thrown weight: ${water.toFixed(0)}% of the trimmed piece was water, more left as gas in the fire, and trimmings and slurry were gone before that. `}
-        {found.holdsMore !== undefined && Math.abs(found.holdsMore) > 0.02 * found.sized.capacityMl
-          ? `From these sizes it should hold ${units.volume(Math.abs(found.holdsMore))} ${found.holdsMore > 0 ? 'more' : 'less'} than you measured. Check the wall and the floor.`
-          : ''}
-      </Box>
-    </Block>
+    <Box fontSize="sm" color="fg.muted" marginTop="2" maxWidth="640px">
+      {weightG !== undefined &&
+        found.clayG !== undefined &&
+        `Of ${units.mass(weightG)}, ${units.mass(found.clayG)} is clay once glaze and handle are cleared. The fired weight is not the thrown weight: ${water.toFixed(0)}% of the trimmed piece was water, more left as gas in the fire, and trimmings and slurry were gone before that. `}
+      {found.holdsMore !== undefined && Math.abs(found.holdsMore) > 0.02 * found.sized.capacityMl
+        ? `From these sizes it should hold ${units.volume(Math.abs(found.holdsMore))} ${found.holdsMore > 0 ? 'more' : 'less'} than you measured. Check the wall and the floor.`
+        : ''}
+    </Box>
   );
 }

@@ -7,6 +7,13 @@ export const MADE_PANELS: Panels = {
     Panel: lazyPart(() => import('./runs-panel').then((part) => part.RunsPanel)),
     Answer: lazyPart(() => import('./made-answer').then((part) => part.MadeAnswer)),
   },
-  test: { Panel: lazyPart(() => import('./test-panel').then((part) => part.TestPanel)) },
-  again: { Panel: lazyPart(() => import('./again-panel').then((part) => part.AgainPanel)) },
+  test: {
+    Panel: lazyPart(() => import('./test-panel').then((part) => part.TestPanel)),
+    Answer: lazyPart(() => import('./test-answer').then((part) => part.TestAnswer)),
+  },
+  again: {
+    Panel: lazyPart(() => import('./again-panel').then((part) => part.AgainPanel)),
+    Answer: lazyPart(() => import('./again-answer').then((part) => part.AgainAnswer)),
+    draws: true,
+  },
 };

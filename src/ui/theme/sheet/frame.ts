@@ -325,6 +325,22 @@ export const FRAME: Record<string, SystemStyleObject> = {
     '& .lesson-was': { color: 'fg.muted' },
     '& .lesson-says': { fontSize: 'sm', color: 'fg.muted', '@media (max-width: 60rem)': { gridColumn: '1 / -1' } },
   },
+  '.section-picture': {
+    width: '100%',
+    maxHeight: '46vh',
+    '@media (orientation: landscape) and (max-height: 500px)': { maxHeight: '70vh' },
+  },
+  '.paired': {
+    display: 'grid',
+    gridTemplateColumns: 'repeat(auto-fill, minmax(7.5rem, 1fr))',
+    gap: '3',
+    marginBottom: '3',
+    listStyle: 'none',
+    '& li': { textAlign: 'center', fontSize: 'sm' },
+    '& svg': { width: '100%', maxWidth: '92px', marginInline: 'auto' },
+    '& b': { display: 'block' },
+    '& .paired-gap': { ...FIGURES, fontSize: '1.125rem', fontWeight: '680', color: 'act' },
+  },
   '.moves': {
     marginTop: '3',
     paddingTop: '3',
