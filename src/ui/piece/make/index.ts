@@ -8,7 +8,10 @@ export const MAKE_PANELS: Panels = {
     Panel: lazyPart(() => import('./steps-panel').then((part) => part.StepsPanel)),
     Answer: lazyPart(() => import('./steps-answer').then((part) => part.StepsAnswer)),
   },
-  order: { Panel: lazyPart(() => import('./order-panel').then((part) => part.OrderPanel)) },
+  order: {
+    Panel: lazyPart(() => import('./hand-steps-panel').then((part) => part.HandStepsPanel)),
+    Answer: lazyPart(() => import('./hand-steps-answer').then((part) => part.HandStepsAnswer)),
+  },
   slab: { Panel: lazyPart(() => import('./slab-panel').then((part) => part.SlabPanel)) },
   former: { Panel: lazyPart(() => import('./former-panel').then((part) => part.FormerPanel)) },
   coil: {
