@@ -135,6 +135,15 @@ test('a bowl pressed in a former: what it finishes at, stopped anywhere, and the
   expect(disc.width).toBeGreaterThan(242);
   await room(page, 'Make', 'Steps');
   await expect(page.locator('[data-work="off"]')).toContainText('come away from the bowl by itself');
+  // the step at hand is drawn, told and gone on from
+  await page.locator('[data-step="off"] button').click();
+  const told = page.getByRole('region', { name: 'Answer' });
+  await expect(told).toContainText('Wait until leather hard');
+  await expect(page.getByTestId('former-picture')).toBeVisible();
+  await told.getByRole('button', { name: /^Let it dry evenly/ }).click();
+  await expect(page.locator('[data-step="dry"] button')).toHaveAttribute('aria-current', 'step');
+  await expect(page.getByRole('img', { name: /^bone dry, .* high; .* as it was wet/ })).toBeVisible();
+  await expect(told).toContainText('Dry clay is dust with silica in it');
   // sizes typed by hand are no longer the former's
   await room(page, 'Sizes', 'Every stage');
   await type(page, 'Wet width at the mouth', '200');

@@ -8,5 +8,6 @@ export const ToolsRoom = lazyPart(() => import('./tools-room').then((part) => pa
 
 /** What the tools answer; their stage is the room's own list with one of them beside it. */
 export const TOOLS_ANSWERS: Panels = {
+  templates: { Answer: lazyPart(() => import('./templates-answer').then((part) => part.TemplatesAnswer)) },
   gauges: { Answer: lazyPart(() => import('./gauges-answer').then((part) => part.GaugesAnswer)) },
 };
