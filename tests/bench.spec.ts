@@ -105,6 +105,7 @@ test('a tester corrects the ball, and the run is made to it on the wheel screen 
   await expect(page.locator('[data-figure="tester"]')).not.toHaveText('680 g');
   await page.getByRole('button', { name: 'Use this ball' }).click();
   const run = (await page.locator('[data-figure="tester"]').textContent())!;
+  await room(page, 'Make', 'Ball');
   await expect(page.getByTestId('run-ball')).toContainText('From your test piece');
   await expect(answer(page, 'ball')).toHaveText(run);
   await saved(page);

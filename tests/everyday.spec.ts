@@ -120,6 +120,7 @@ test('the list, the card and the wheel weigh out what the piece itself says, by 
   await type(page, 'Rim above the bat', '150');
   await page.getByRole('button', { name: 'Use this ball' }).click();
   const ball = (await page.locator('[data-figure="tester"]').textContent())!.replace(/\s/g, ' ');
+  await room(page, 'Make', 'Ball');
   await expect(answer(page, 'ball')).toHaveText(ball);
   await room(page, 'Make', 'Steps');
   await expect(page.locator('[data-step="ball"]')).toContainText(ball);

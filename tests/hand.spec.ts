@@ -79,9 +79,10 @@ test('a flared cup: a piece of a ring, its lap, its slab with texture, and the p
   await room(page, 'Sizes', 'Every stage');
   await type(page, 'Finished width at the mouth', '80');
   await type(page, 'Finished width at the base', '80');
-  await room(page, 'Tools', 'Templates');
   await page.getByRole('button', { name: /^weigh out/ }).click();
   await expect(page.getByRole('region', { name: 'Working' })).toContainText('π × (80 mm − 5 mm) = 235.6 mm finished');
+  await room(page, 'Tools', 'Templates');
+  await expect(page.locator('[data-figure="templates"]')).toHaveText('2');
   const straight = cutLine(await savedAs(page, 'Wall as SVG'));
   await room(page, 'Make', 'Slabs');
   await type(page, 'Along the rim', `${straight.width.toFixed(2)}`);
@@ -140,6 +141,7 @@ test('a bowl pressed in a former: what it finishes at, stopped anywhere, and the
   const told = page.getByRole('region', { name: 'Answer' });
   await expect(told).toContainText('Wait until leather hard');
   await expect(page.getByTestId('former-picture')).toBeVisible();
+  await told.getByRole('button', { name: /^Put the handle on/ }).click();
   await told.getByRole('button', { name: /^Let it dry evenly/ }).click();
   await expect(page.locator('[data-step="dry"] button')).toHaveAttribute('aria-current', 'step');
   await expect(page.getByRole('img', { name: /^bone dry, .* high; .* as it was wet/ })).toBeVisible();

@@ -1,7 +1,7 @@
 'use client';
 
 import { Ellipsis } from 'lucide-react';
-import { type KeyboardEvent, type ReactNode, createContext, useContext, useId } from 'react';
+import { type KeyboardEvent, type ReactNode, type ToggleEvent, createContext, useContext, useId } from 'react';
 import { Act, type ActProps } from './button';
 
 const Within = createContext('');
@@ -16,6 +16,11 @@ function step(event: KeyboardEvent<HTMLDivElement>): void {
   items.at((at + way + items.length) % items.length)?.focus();
 }
 
+/** Its first item has the focus once it is open. */
+function enter({ newState, currentTarget }: ToggleEvent<HTMLDivElement>): void {
+  if (newState === 'open') currentTarget.querySelector<HTMLElement>('[role=menuitem]')?.focus();
+}
+
 /** What else can be done with one of several: behind three dots, so that no slip of a finger deletes it. Escape closes it. */
 export function Menu({ label, children }: { readonly label: string; readonly children: ReactNode }) {
   const id = useId();
@@ -24,7 +29,7 @@ export function Menu({ label, children }: { readonly label: string; readonly chi
       <Act aria-label={label} title={label} popoverTarget={id} aria-haspopup="menu" borderColor="transparent" paddingInline="1">
         <Ellipsis size={20} aria-hidden />
       </Act>
-      <div className="row-menu" id={id} popover="auto" role="menu" aria-label={label} onKeyDown={step}>
+      <div className="row-menu" id={id} popover="auto" role="menu" aria-label={label} onKeyDown={step} onToggle={enter}>
         <Within value={id}>{children}</Within>
       </div>
     </>
