@@ -80,38 +80,58 @@ export function PiecesScreen() {
         <Act aria-expanded={table} onClick={() => setTable(!table)}>
           Import a table…
         </Act>
-        <chakra.span
-          css={{ '& a': { display: 'inline-flex', alignItems: 'center', minHeight: '44px', textDecoration: 'underline' } }}
-          color="act"
-        >
-          {/* not fetched anew with every letter */}
-          <Link prefetch={false} href={find.trim() ? `/compare?find=${encodeURIComponent(find.trim())}` : '/compare'}>
-            Compare clays
-          </Link>
-        </chakra.span>
-        <SearchInput label="Find a piece" placeholder="Find by name, clay or note" value={find} onFind={setFind} />
-        <Choice
-          label="Sort pieces by"
-          value={order}
-          options={(Object.keys(ORDER_WORDS) as Order[]).map((value) => ({ value, words: `by ${ORDER_WORDS[value]}` }))}
-          onChoose={setOrder}
-        />
-        <Box color="fg.muted" data-testid="count">
-          {rows.length === workspace.plans.length ? '' : `${rows.length} of `}
-          {workspace.plans.length === 1 ? 'one piece' : `${workspace.plans.length} pieces`}
-        </Box>
-        <Box flex="1" />
-        <TableActions />
+        {workspace.plans.length > 0 && <ListTools rows={rows.length} find={find} onFind={setFind} order={order} onOrder={setOrder} />}
       </HStack>
       {table && <FromTable onDone={() => setTable(false)} />}
       {rows.length === 0 ? (
-        <Box color="fg.muted" paddingBlock="6">
-          {workspace.plans.length === 0 ? 'No pieces yet. Make the first with “New piece”.' : `No piece matches “${find}”.`}
+        <Box color="fg.muted" paddingBlock="6" maxWidth="60ch">
+          {workspace.plans.length === 0
+            ? 'No pieces yet. Make the first with “New piece”: enter its finished size, and Rimbet tells what to weigh out and what to throw. Finished sizes you already have come in with “Import a table”.'
+            : `No piece matches “${find}”.`}
         </Box>
       ) : (
         <PieceTable rows={rows} units={units} onCopy={(plan) => open(commands.duplicatePlan(plan))} />
       )}
     </Box>
+  );
+}
+
+interface ListToolsProps {
+  readonly rows: number;
+  readonly find: string;
+  readonly onFind: (find: string) => void;
+  readonly order: Order;
+  readonly onOrder: (order: Order) => void;
+}
+
+/** What is done with a list that has something in it: comparing, finding, sorting, taking it away. */
+function ListTools({ rows, find, onFind, order, onOrder }: ListToolsProps) {
+  const { plans } = useWorkspace().workspace;
+  return (
+    <>
+      <chakra.span
+        css={{ '& a': { display: 'inline-flex', alignItems: 'center', minHeight: '44px', textDecoration: 'underline' } }}
+        color="act"
+      >
+        {/* not fetched anew with every letter */}
+        <Link prefetch={false} href={find.trim() ? `/compare?find=${encodeURIComponent(find.trim())}` : '/compare'}>
+          Compare clays
+        </Link>
+      </chakra.span>
+      <SearchInput label="Find a piece" placeholder="Find by name, clay or note" value={find} onFind={onFind} />
+      <Choice
+        label="Sort pieces by"
+        value={order}
+        options={(Object.keys(ORDER_WORDS) as Order[]).map((value) => ({ value, words: `by ${ORDER_WORDS[value]}` }))}
+        onChoose={onOrder}
+      />
+      <Box color="fg.muted" data-testid="count">
+        {rows === plans.length ? '' : `${rows} of `}
+        {plans.length === 1 ? 'one piece' : `${plans.length} pieces`}
+      </Box>
+      <Box flex="1" />
+      <TableActions />
+    </>
   );
 }
 

@@ -60,6 +60,10 @@ export function TodayScreen() {
         <Box color="fg.muted" maxWidth="60ch" paddingBlock="4">
           Nothing to do {at ? WHERE_WORDS[at].toLowerCase() : 'today'}. Steps of your orders appear here on their dates, and pieces on the
           shelves when they are due.
+          <div className="empty-ways">
+            <Link href="/orders">Add an order</Link>
+            <Link href="/shelves">Add pieces made</Link>
+          </div>
         </Box>
       ) : (
         shown.map((where) => <Group key={where} where={where} list={here.filter((each) => each.where === where)} />)

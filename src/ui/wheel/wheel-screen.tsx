@@ -144,9 +144,9 @@ function Head({ plan, page, place, set }: { plan: Plan; page: WheelPage; place: 
       <div className="wheel-wide">
         <Big onClick={() => void document.documentElement.requestFullscreen?.()}>Full screen</Big>
       </div>
-      <Box display="grid" placeItems="center" minWidth="64px" minHeight="64px" background="bar" color="bar.fg" borderRadius="6px">
+      <div className="wheel-mode">
         <ModeButton minWidth="64px" minHeight="64px" />
-      </Box>
+      </div>
     </div>
   );
 }
@@ -176,7 +176,7 @@ function Run({ plan, part }: { plan: Plan; part: Part }) {
   const made = handOf(part) === 'wheel' ? 'thrown' : 'made';
   const last = pieces.at(-1);
   return (
-    <div className="wheel-run">
+    <div className="wheel-run" data-counted={last ? true : undefined}>
       <Big look="solid" aria-keyshortcuts="Enter" onClick={() => run(madeActs.throwOne(plan, ref))}>
         Count one
       </Big>
