@@ -187,17 +187,25 @@ describe('a shelf card', () => {
     const card = shelfCard(worked, gauges, {
       name: 'Cup',
       clay: 'Heron Buff',
-      weigh: '645 g',
+      weigh: 'Ball',
+      figure: '645 g',
       note: 'n'.repeat(200),
       date: 'today',
       length,
     });
     const rows = texts(card).filter(({ x, anchor }) => x === 6 && anchor === 'start');
-    const figures = texts(card).filter(({ x, anchor }) => x === 118 && anchor === 'end');
-    expect(figures[0]!.text).toBe('⌀ 80.0 mm × 100.0 mm');
-    expect(figures).toHaveLength(4 + gauges.reduce((sum, { readings }) => sum + readings.length, 0));
+    // the ball is the largest of all, what is set before starting the next, both read from two metres
+    const [ball, next] = texts(card).toSorted((a, b) => b.size - a.size);
+    expect(ball!.text).toBe('645 g');
+    expect(ball!.size).toBeGreaterThan(35);
+    expect(next!.size).toBeGreaterThan(12);
+    expect(texts(card).some(({ text, size }) => text === 'Finished ⌀ 80.0 mm × 100.0 mm' && size >= 6)).toBe(true);
+    const figures = texts(card)
+      .filter(({ x, y, anchor }) => x === 174 && anchor === 'end' && y >= 142)
+      .filter(({ text }) => text !== 'today');
+    expect(figures).toHaveLength(3 + gauges.reduce((sum, { readings }) => sum + readings.length, 0));
     for (const [i, { y }] of figures.entries()) {
-      expect(y).toBeCloseTo(36 + 5 * i, 9);
+      expect(y).toBeCloseTo(142 + (figures[1]!.y - 142) * i, 9);
       expect(rows.some((row) => row.y === y)).toBe(true);
     }
     const fill = texts(card).find(({ text }) => text.startsWith('Thrown:'))!;

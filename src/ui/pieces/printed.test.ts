@@ -45,6 +45,8 @@ function clashes(drawing: Drawing): string[] {
   ]);
 }
 
+const sizesOf = ({ shapes }: Drawing): readonly number[] => shapes.flatMap((shape) => (shape.kind === 'text' ? [shape.size] : []));
+
 describe.each(SYSTEMS)('what is printed in %o', (choice, foreign) => {
   const units = unitsOf(choice);
   const unit = bareUnit[choice.length];
@@ -63,6 +65,9 @@ describe.each(SYSTEMS)('what is printed in %o', (choice, foreign) => {
     const batch = DEMO.batches.find(({ id }) => id === part.batchId)?.name;
     const card = cardOf({ ...made.value, plan, worked, units }, gauges, { batch, measures: [], date: '2026-11-25' });
     check(card, plan.note.slice(0, 110));
+    // for the wall: on one sheet of either paper, led by what to weigh out
+    for (const paper of ['a4', 'letter'] as const) expect(tile(card, paper)).toHaveLength(1);
+    if (!hand?.obstacle) expect(Math.max(...sizesOf(card))).toBeGreaterThan(15);
     if (gauges.length > 0) check(strips(gauges, plan.name, {}, units.length));
     for (const each of hand && 'parts' in hand ? hand.parts : [])
       check(template(each, { name: plan.name, clay: 'Heron Buff, cone 6', stage: 'wet', length: units.length, check: CHECKS[unit] }));

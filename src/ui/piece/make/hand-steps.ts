@@ -58,7 +58,7 @@ export function figureOfStep({ name }: WorkStep, { hand, worked, units }: PieceM
         : { words: 'wall, wet', stage: 'wet', written: length(wall), finishes: units.length(stages.glazed.sizes.wall ?? 0) },
     dry: () => ({ words: 'weighs bone dry', stage: 'dry', written: mass(masses.dry) }),
     fire: () => ({ words: 'weighs bone dry, before it is fired', stage: 'dry', written: mass(masses.dry) }),
-    look: () => ({ words: 'finishes, high', stage: 'glazed', written: length(stages.glazed.sizes.height) }),
+    look: () => ({ words: 'height, finished', stage: 'glazed', written: length(stages.glazed.sizes.height) }),
   };
   const weighOut = hand?.totalG;
   return figures[name]?.() ?? (weighOut === undefined ? undefined : { words: 'weigh out', stage: 'wet', written: mass(weighOut) });

@@ -2,6 +2,7 @@ import { type Gauge, shelfCard } from '@/core/bench';
 import { HANDS } from '@/core/handbuild';
 import type { Drawing } from '@/core/paper';
 import { STAGE_WORDS } from '@/core/sizing';
+import { handLength } from '@/core/units';
 import { inOwnMeasures, type OwnMeasure } from '@/core/records';
 import { obstacleWords } from '@/core/telling';
 import { handFigures, weighOutText } from '@/ui/steps';
@@ -10,11 +11,11 @@ import type { PieceModel } from '../model/use-piece';
 type Carded = Pick<PieceModel, 'plan' | 'part' | 'known' | 'worked' | 'hand' | 'weighOut' | 'units'>;
 
 /** What to weigh out, as the card says it; or what stands in the way. */
-function weighWords({ hand, weighOut, part, units }: Carded): string {
-  if (hand?.obstacle) return obstacleWords(hand.obstacle, units.length);
-  const told = weighOutText(weighOut ?? 0, part, units);
-  if (hand) return `Weigh out ${told}, ${HANDS[hand.by].toLowerCase()}`;
-  return `Ball ${told}${part.tester?.accepted ? ', by the test piece' : ''}`;
+function weighWords({ hand, weighOut, part, units }: Carded): { readonly weigh: string; readonly figure?: string } {
+  if (hand?.obstacle) return { weigh: obstacleWords(hand.obstacle, units.length) };
+  const figure = weighOutText(weighOut ?? 0, part, units);
+  if (hand) return { weigh: `Weigh out, ${HANDS[hand.by].toLowerCase()}`, figure };
+  return { weigh: part.tester?.accepted ? 'Ball, by the test piece' : 'Ball', figure };
 }
 
 /** The card of a piece for the wall. */
@@ -32,7 +33,8 @@ export function cardOf(
     note: [plan.standard?.moves, plan.note].filter(Boolean).join('. '),
     date,
     length: units.length,
-    weigh: weighWords(piece),
+    set: (mm) => units.length(handLength(mm, units.choice)),
+    ...weighWords(piece),
     hand:
       hand &&
       handFigures(hand, worked, units).map(
