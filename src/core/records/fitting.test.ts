@@ -1,3 +1,4 @@
+import { readLengths } from '@/core/units';
 import { FITS } from '@/core/fit';
 import { describe, expect, it } from 'vitest';
 import { meetingSize } from './fitting';
@@ -127,4 +128,18 @@ describe('a lot of the kit', () => {
     expect(fault('stopper', [84], { bottom: 70 })).toBeUndefined();
     expect(fault('stopper', [84], { length: 1 })).toBeUndefined();
   });
+});
+
+it('the example of what a lot measures is told in the units that are written, and can be read as it stands', () => {
+  const inches = (mm: number) => `${(mm / 25.4).toFixed(3)} in`;
+  const empty = { id: 'lot', name: 'Lids', note: '', widths: [] } as const;
+  for (const [kind, widths] of [
+    ['lid', []],
+    ['gasket', [80]],
+  ] as const) {
+    const told = /such as (.+)\.$/.exec(stockFault({ ...empty, kind, widths }, inches)!)![1]!;
+    const read = readLengths(told, { unit: 'mm' });
+    expect(told).not.toContain('mm');
+    expect(read.ok && stockFault({ ...empty, kind, widths: read.value }, inches)).toBeUndefined();
+  }
 });

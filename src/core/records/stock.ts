@@ -48,13 +48,15 @@ export function stopperOf(stock: Stock): Stopper | undefined {
   return bottom === undefined || length === undefined ? undefined : { bottom, top: mean, length, spreadSd };
 }
 
-const ONE_OR_MORE = 'Enter what each measures with a space between, such as 71.0 71.3 70.8.';
+/** Widths to enter as an example, mm, in the reader's units. */
+const such = (widths: readonly number[], write: (mm: number) => string): string => widths.map(write).join('; ');
 
 /** Why a lot is none, if so: the field and what would be right. */
 export function stockFault({ kind, widths, bottom, length }: Stock, write: (mm: number) => string): string | undefined {
-  if (widths.length === 0 || widths.some((mm) => !(mm > 0))) return ONE_OR_MORE;
+  if (widths.length === 0 || widths.some((mm) => !(mm > 0)))
+    return `Enter what each measures with a semicolon between, such as ${such([71, 71.4, 70.6], write)}.`;
   if (kind === 'gasket' && (widths.length !== 2 || widths[0]! >= widths[1]!))
-    return 'Enter the least and the most mouth it takes, such as 80 84.';
+    return `Enter the least and the most mouth it takes, such as ${such([80, 84], write)}.`;
   if (kind !== 'stopper') return undefined;
   if (bottom !== undefined && bottom >= Math.min(...widths))
     return `A stopper ${write(bottom)} wide at its bottom and ${write(Math.min(...widths))} at its top does not taper inwards. Swap them.`;

@@ -37,7 +37,7 @@ describe('a limit or a range as people write it', () => {
 
   it.each([
     ['108-104', /from the smaller to the larger/],
-    ['104-104', /from the smaller to the larger/],
+    ['104-104', /must differ/],
     ['≤ stone', /./],
     ['104-12 stone', /./],
   ])('%j is refused with a reason', (text, why) => {
@@ -62,4 +62,13 @@ describe('a limit or a range as people write it', () => {
   it('takes a hyphened mixed number for one figure, so that its advice keeps the whole', () => {
     for (const text of ['3-5/8', '3-5/8 in', '3 - 5/8']) expect(readSpan(text, mm), text).toBeUndefined();
   });
+});
+
+it('a range the wrong way round is refused with the same range the right way round, which is then read', () => {
+  for (const typed of ['108-104', '4 1/4 - 4 in', '7 cm to 5 cm', '9 – 8 mm']) {
+    const refused = readSpan(typed, { unit: 'mm' });
+    const told = refused?.ok === false ? /Enter (.+)\.$/.exec(refused.problem.message)?.[1] : undefined;
+    expect(told, typed).toBeDefined();
+    expect(readSpan(told!, { unit: 'mm' }), told).toMatchObject({ ok: true });
+  }
 });

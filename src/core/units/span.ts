@@ -34,7 +34,13 @@ export function readSpan(text: string, options: ReadOptions): Result<Span> | und
   const first = readLength(unit && !UNIT.test(from) ? `${from} ${unit}` : from, options);
   const second = readLength(to, options);
   if (!first.ok || !second.ok) return first.ok ? asProblem(second) : asProblem(first);
-  if (first.value >= second.value) return bad('', 'A range goes from the smaller to the larger, such as 104-108.');
+  if (first.value === second.value) return bad('', 'The two ends of a range must differ.');
+  if (first.value > second.value) {
+    // the unit that was said once stays at the end
+    const once = unit && !UNIT.test(from) ? unit : undefined;
+    const turned = once ? `${to.slice(0, -once.length).trim()}-${from.trim()} ${once}` : `${to.trim()}-${from.trim()}`;
+    return bad('', `A range goes from the smaller to the larger. Enter ${turned}.`);
+  }
   return good({ least: first.value, most: second.value });
 }
 
