@@ -123,6 +123,8 @@ test.describe('at the wheel on a phone lying', () => {
   test('every page shows its figure whole, large, and every button in sight', async ({ page }) => {
     for (const plan of ['plan-honey-jar', 'plan-serving-bowl', 'plan-planter-box']) {
       await visit(page, `/wheel?plan=${plan}`);
+      // besides the way back, three targets and nothing else
+      await expect(page.locator('.wheel button:visible')).toHaveText(['Count one', 'Previous', 'Next']);
       for (let i = 0; i < 9; i += 1) {
         const room = await page.locator('.wheel-page').evaluate((element) => ({
           height: element.clientHeight,

@@ -40,7 +40,7 @@ export function Learned() {
   return (
     <Box>
       <LearnedAnswer lesson={open} />
-      <Box css={{ '& figure > svg': { maxHeight: '40vh' } }}>
+      <Box css={{ '& figure > svg': { maxHeight: 'max(40vh, 300px)' } }}>
         <LessonPicture lesson={open} />
       </Box>
       <chakra.h2 fontWeight="650" marginTop="4" marginBottom="1">
