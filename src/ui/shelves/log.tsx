@@ -85,7 +85,8 @@ export function Log({ rows, filter, onFilter }: { rows: readonly Row[]; filter: 
           <chakra.table
             aria-label="Log"
             width="100%"
-            minWidth={{ base: '820px', _print: '0' }}
+            minWidth={{ base: '940px', _print: '0' }}
+            css={{ '& :is(th, td):not(:last-child)': { paddingInlineEnd: '12px', _print: { paddingInlineEnd: '2px' } } }}
             fontSize={{ _print: 'xs' }}
             borderCollapse="collapse"
           >
