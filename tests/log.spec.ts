@@ -121,10 +121,12 @@ test('a figure of one’s own says what it was, which pieces it moves and from w
   const moves = page.getByRole('region', { name: 'What it moves' });
   await expect(moves).toContainText('3 pieces are made to other sizes');
   await expect(moves).toContainText('Egg cupheight 56.5 mm → 56.8 mm');
-  await told.getByRole('button', { name: 'Leave these 4 pieces out' }).click();
+  await told.getByRole('button', { name: 'Leave 3 pieces out of your figures' }).click();
   await expect(page.locator('[data-figure="lesson"]')).toHaveText('15.1%');
   await expect(moves).toHaveCount(0);
-  await told.getByRole('button', { name: 'Use these 4 pieces' }).click();
+  await told.getByRole('button', { name: 'Use 3 pieces again' }).click();
+  // the one that was set aside before stays out
+  await expect(page.locator('[data-figure="lesson"]')).toHaveText('16.2%');
   await expect(moves).toContainText('Egg cup');
   // the piece opens from there
   await moves.getByRole('link', { name: 'Egg cup' }).click();

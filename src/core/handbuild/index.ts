@@ -50,5 +50,5 @@ export {
   toMake,
 } from './handle';
 export { type CutAt, type Cutter, LEAST_BEYOND, type LidPair, type MouthWidths, cuttersFor, lidPairs } from './cutters';
-export { HANDS, type Hand, type Wait, type Work, type WorkStep, workOrder } from './order';
+export { HANDS, type Hand, type Wait, type Work, KNIFE, type WorkName, type WorkStep, workOrder } from './order';
 export { type PlacedPart, type RolledSlab, type Rolling, type SlabPart, rolledSlabs } from './rolled-slabs';

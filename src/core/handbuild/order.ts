@@ -12,9 +12,13 @@ export interface Wait {
   readonly signs: readonly string[];
 }
 
+/** The steps there are, by hand and at the wheel. */
+export type WorkName =
+  'roll' | 'texture' | 'cut' | 'join' | 'lay' | 'off' | 'pinch' | 'coil' | 'scrape' | 'throw' | 'trim' | 'attach' | 'dry' | 'fire' | 'look';
+
 /** One step of the work: what has to be true first, what to do, what to mind. */
 export interface WorkStep {
-  readonly name: string;
+  readonly name: WorkName;
   readonly title: string;
   readonly wait?: Wait | undefined;
   readonly does: readonly string[];
@@ -83,7 +87,8 @@ function dryingAdvice(sized: Sized, handle = false): string[] {
 
 const DUST =
   'Dry clay is dust with silica in it: level the rim while it is damp; do not dry-sand without extraction and a fitted respirator; wet-clean, do not sweep.';
-const KNIFE = 'Needles, wires and knives cut: keep the other hand behind the blade.';
+/** What is said wherever clay is cut. */
+export const KNIFE = 'Needles, wires and knives cut: keep the other hand behind the blade.';
 const HOT_AIR = 'Hot air instead of waiting burns and flings chips: goggles, away from skin and others.';
 const PLASTER = 'A hump or mould of plaster: keep its crumbs out of the clay. Fired into a wall, a crumb spits a chip off it later.';
 const KILN =

@@ -116,3 +116,9 @@ const gathered = remembering((bars: Workspace['bars'], { runs, pieces }: Pick<Wo
 
 /** A piece's shrinkage by what was measured of it, a fraction. */
 export const shrankBy = (sample: Pick<Sample, 'lengths'>): number => 1 - lengthOf(sample, 'glazed')! / lengthOf(sample, 'wet')!;
+
+/** What a piece shrank across, a share, whether it counts or not; none where it was not measured. */
+export function shrankAcross({ run, piece }: { readonly run: Run; readonly piece: MadePiece }): number | undefined {
+  const across = samplesOf(run, { ...piece, out: undefined }).find(({ direction }) => direction === 'across');
+  return across && shrankBy(across);
+}

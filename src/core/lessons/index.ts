@@ -1,5 +1,5 @@
 export { type SizeCame, cameOf, saidAndHappened } from './came';
-export { type Ends, allEvidence, asSent, endsOf, isMade, samplesOf, shrankBy } from './evidence-of';
+export { type Ends, allEvidence, asSent, endsOf, isMade, samplesOf, shrankAcross } from './evidence-of';
 export {
   type Losses,
   ballUsed,

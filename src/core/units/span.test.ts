@@ -65,6 +65,23 @@ describe('a limit or a range as people write it', () => {
 });
 
 it('a range the wrong way round is refused with the same range the right way round, which is then read', () => {
+  const sixteenths = fc.integer({ min: 16, max: 320 });
+  const written = (n: number) => [Math.floor(n / 16) || '', n % 16 ? `${n % 16}/16` : ''].filter(Boolean).join(' ');
+  fc.assert(
+    fc.property(sixteenths, sixteenths, fc.constantFrom('-', ' - ', ' to '), (a, b, between) => {
+      fc.pre(a < b);
+      const refused = readSpan(`${written(b)}${between}${written(a)} in`, { unit: 'mm' });
+      // “3 - 1/4” is a mixed number, not a range
+      if (refused === undefined) return;
+      const told = refused.ok ? '' : /Enter (.+)\.$/.exec(refused.problem.message)![1]!;
+      const read = readSpan(told, { unit: 'mm' });
+      expect(read?.ok && [read.value.least, read.value.most], told).toEqual([
+        expect.closeTo((a * 25.4) / 16, 6),
+        expect.closeTo((b * 25.4) / 16, 6),
+      ]);
+    }),
+    { seed: 9 },
+  );
   for (const typed of ['108-104', '4 1/4 - 4 in', '7 cm to 5 cm', '9 – 8 mm']) {
     const refused = readSpan(typed, { unit: 'mm' });
     const told = refused?.ok === false ? /Enter (.+)\.$/.exec(refused.problem.message)?.[1] : undefined;

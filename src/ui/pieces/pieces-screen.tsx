@@ -13,7 +13,7 @@ import { type Units, run, useGo, usePrinting, useUnits, useWorkspace, workspaceS
 import { overallText } from '@/ui/words';
 import { Box, HStack, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { TableActions } from './table-actions';
 
 const FromTable = lazyPart(() => import('./from-table').then((part) => part.FromTable));
@@ -173,7 +173,7 @@ function PieceTable({ rows, units, onCopy }: { rows: readonly Row[]; units: Unit
   );
 }
 
-const ROW_HEIGHT = 66;
+const ROW_HEIGHT = 73;
 
 /** Only the rows on the screen are worked out and stand in the page; on paper all of them. */
 function Body({ rows, units, onCopy }: { rows: readonly Row[]; units: Units; onCopy: (plan: Plan) => void }) {
@@ -238,15 +238,18 @@ function PieceRow({ row: { plan, clay }, index, measure, units, onCopy }: PieceR
 
 /** The name as it is typed anew, until the cursor leaves it. */
 function PieceName({ plan, onDone }: { plan: Plan; onDone: () => void }) {
+  // what was refused stays where it was typed
+  const refused = useRef(false);
   return (
-    <div onBlur={onDone}>
+    <div onBlur={() => refused.current || onDone()}>
       <NameInput
         label={`Name of ${plan.name}`}
         size="1.0625rem"
         fresh
         shown={plan.name}
         take={(name, key) => {
-          if (name.trim() === '') return 'A piece needs a name, such as Honey jar.';
+          refused.current = name.trim() === '';
+          if (refused.current) return 'A piece needs a name, such as Honey jar.';
           run(commands.renamePlan(plan.id, name, key));
           return undefined;
         }}

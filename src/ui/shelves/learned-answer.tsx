@@ -12,8 +12,14 @@ import { AnswerSheet, PlaceAnswer, counted } from '@/ui/frame';
 import { madeSize } from '@/ui/made';
 import { run as perform, useUnits, useWorkspace } from '@/ui/state';
 import Link from 'next/link';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { SetGauge } from './set-gauge';
+
+/** Whether it is used, and what was before. */
+function usedWords(lesson: LearnedLesson): string {
+  if (lesson.is === undefined) return `Not used yet. Rimbet still uses ${lesson.was}.`;
+  return hasChanged(lesson) ? `Was ${lesson.was}.` : 'The same as before.';
+}
 
 /** What a lesson says, which pieces are made otherwise because of it, and the one tap that takes it back. */
 export function LearnedAnswer({ lesson }: { lesson: LearnedLesson | undefined }) {
@@ -24,17 +30,13 @@ export function LearnedAnswer({ lesson }: { lesson: LearnedLesson | undefined })
       {lesson ? (
         <AnswerSheet name="lesson" asks={lesson.title} big={lesson.figure ?? { whole: lesson.is ?? lesson.was, unit: '' }}>
           <div className="answer-sure">
-            {lesson.is === undefined
-              ? `Not used yet: ${lesson.was} is.`
-              : hasChanged(lesson)
-                ? `Was ${lesson.was}. ${lesson.says.join(' ')}`
-                : `As before. ${lesson.says.join(' ')}`}
+            {usedWords(lesson)} {lesson.says.join(' ')}
             {checked > 0 && ` ${checked} predictions have been checked against what came out.`}
           </div>
           <Moves lesson={lesson} />
           <div className="answer-acts">
             {lesson.hand?.tool === 'gauge' && <SetGauge direction={lesson.hand.direction} />}
-            <LeaveOut lesson={lesson} />
+            <LeaveOut key={lesson.title} lesson={lesson} />
           </div>
         </AnswerSheet>
       ) : (
@@ -58,12 +60,13 @@ const MOVES_WORDS = {
 /** The pieces that are made otherwise than without this lesson: from what, to what. */
 function Moves({ lesson }: { lesson: LearnedLesson }) {
   const { workspace } = useWorkspace();
-  const moved = useMemo(() => movedBy(workspace, lesson), [workspace, lesson]);
+  const { moved, lookedAt } = useMemo(() => movedBy(workspace, lesson), [workspace, lesson]);
   if (moved.length === 0) return null;
   const words = MOVES_WORDS[lesson.kind as keyof typeof MOVES_WORDS];
   return (
     <section className="moves" aria-label="What it moves">
       <h3>
+        {lookedAt !== undefined && `Of the ${lookedAt} pieces changed last, `}
         {moved.length === 1 ? '1 piece is' : `${moved.length} pieces are`} {words}:
       </h3>
       <ul>
@@ -99,25 +102,24 @@ function MovedPiece({ move: { plan, what, from, to } }: { move: Moved }) {
   );
 }
 
-/** Leaves out all the pieces a figure is from, so that what was used before is used again; and lets them count again. */
+/**
+ * Leaves the pieces a figure is from out, so that what was used before is used again, and lets them count again. What was left out before
+ * stays out.
+ */
 function LeaveOut({ lesson: { title, from } }: { lesson: LearnedLesson }) {
+  const [left, setLeft] = useState<readonly string[]>([]);
   if (from.length === 0) return null;
-  const isOut = from.every(({ row }) => row.piece.out === true);
-  const ids = from.map(({ row }) => row.piece.id);
-  const pieces = from.length === 1 ? 'this piece' : `these ${from.length} pieces`;
-  return (
-    <Act
-      onClick={() =>
-        perform(
-          madeActs.editPieces(
-            ids,
-            (piece) => ({ ...piece, out: isOut ? undefined : true }),
-            isOut ? `${title} is used again` : `${title} as before`,
-          ),
-        )
-      }
-    >
-      {isOut ? `Use ${pieces}` : `Leave ${pieces} out`}
-    </Act>
-  );
+  const counting = from.filter(({ row }) => row.piece.out !== true).map(({ row }) => row.piece.id);
+  const all = from.map(({ row }) => row.piece.id);
+  // those that this tap left out; all of them where nobody knows any more
+  const back = left.length > 0 ? all.filter((id) => left.includes(id)) : all;
+  const leaves = counting.length > 0;
+  const ids = leaves ? counting : back;
+  const pieces = ids.length === 1 ? '1 piece' : `${ids.length} pieces`;
+  const toggle = () => {
+    setLeft(leaves ? counting : []);
+    const label = leaves ? `${title} as before` : `${title} is used again`;
+    perform(madeActs.editPieces(ids, (piece) => ({ ...piece, out: leaves ? true : undefined }), label));
+  };
+  return <Act onClick={toggle}>{leaves ? `Leave ${pieces} out of your figures` : `Use ${pieces} again`}</Act>;
 }

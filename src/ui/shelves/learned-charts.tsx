@@ -5,7 +5,7 @@ import { FAMILIES, FAMILY_NAMES, type FamilyName } from '@/core/form';
 import { type Honest, medianOf } from '@/core/learn';
 
 import { writePercent } from '@/core/units';
-import { ballUsed, everyPiece, type PieceOfRun, samplesOf, shrankBy } from '@/core/lessons';
+import { ballUsed, everyPiece, type PieceOfRun, shrankAcross } from '@/core/lessons';
 import { clayNow } from '@/core/part';
 import { Chart, Dot, Feet, LevelLines, SIZE } from '@/ui/charts';
 import { Choice } from '@/ui/fields';
@@ -103,12 +103,6 @@ export function OffChart({ first }: { first: (typeof SIZES)[number] }) {
   );
 }
 
-/** A piece, and what it shrank. */
-const shrankOf = (row: PieceOfRun): { readonly row: PieceOfRun; readonly shrank: number }[] => {
-  const across = samplesOf(row.run, { ...row.piece, out: undefined }).find(({ direction }) => direction === 'across');
-  return across ? [{ row, shrank: shrankBy(across) }] : [];
-};
-
 interface ShrinkageProps {
   readonly title: string;
   readonly rows: readonly PieceOfRun[];
@@ -124,7 +118,12 @@ export function ShrinkageChart({
   clay: { was, is },
   says = 'The full line is used now, the dashed one was used before.',
 }: ShrinkageProps) {
-  const points = rows.flatMap(shrankOf).slice(-DRAWN);
+  const points = rows
+    .flatMap((row) => {
+      const shrank = shrankAcross(row);
+      return shrank === undefined ? [] : [{ row, shrank }];
+    })
+    .slice(-DRAWN);
   const y = heights([is, ...(was === undefined ? [] : [was]), ...points.map(({ shrank }) => shrank)], 0.002);
   const x = across(points.length);
   const write = (value: number) => writePercent(value * 100);
@@ -166,7 +165,7 @@ export function ShrinkageChart({
 /** How much pieces of a clay shrank, run after run, of the clay chosen. */
 export function DriftChart() {
   const { workspace } = useWorkspace();
-  const fired = everyPiece(workspace).filter((row) => shrankOf(row).length > 0);
+  const fired = everyPiece(workspace).filter((row) => shrankAcross(row) !== undefined);
   const bodies = workspace.bodies.filter(({ id }) => fired.some(({ run }) => run.bodyId === id));
   const [chosen, setBody] = useState('');
   const body = bodies.find(({ id }) => id === chosen) ?? bodies[0];

@@ -1,5 +1,6 @@
 import type { Direction } from '@/core/clay';
 import type { PieceOfRun } from '@/core/lessons';
+import type { Workspace } from '@/core/records';
 import type { Tool } from '@/core/sizing';
 import type { Written } from '@/core/units';
 
@@ -36,6 +37,12 @@ export interface LessonWriters {
 
 /** Whether it says anything else than what is used without it. */
 export const hasChanged = ({ was, is }: Lesson): boolean => is !== undefined && is !== was;
+
+/** The workshop as it would be without these pieces. */
+export function withoutPieces(workspace: Workspace, rows: readonly PieceOfRun[]): Workspace {
+  const ids = new Set(rows.map(({ piece }) => piece.id));
+  return { ...workspace, pieces: workspace.pieces.filter(({ id }) => !ids.has(id)) };
+}
 
 export const percentOf = (share: number): string => `${Math.round(share * 100)}%`;
 

@@ -29,11 +29,27 @@ describe('what the pieces made teach', () => {
   it('still lists what was left out, so that it can count again', () => {
     const out: Workspace = { ...DEMO, pieces: DEMO.pieces.map((piece) => ({ ...piece, out: true })) };
     const left = lessonsOf(out, W);
-    for (const { title, from, kind } of lessons)
-      if (from.length > 0 && kind !== 'warp') {
+    for (const { title, from } of lessons)
+      if (from.length > 0) {
         expect(called(title, left), title).toBeDefined();
         expect(hasChanged(called(title, left)), title).toBe(false);
       }
+  });
+
+  it.each(lessons.filter(({ from }) => from.length > 0).map(({ title, was, from }) => [title, was, from] as const))(
+    '%s: leaving its pieces out brings back what it is said to have been',
+    (title, was, from) => {
+      const ids = new Set(from.map(({ row }) => row.piece.id));
+      const out = { ...DEMO, pieces: DEMO.pieces.map((piece) => (ids.has(piece.id) ? { ...piece, out: true as const } : piece)) };
+      const then = called(title, lessonsOf(out, W));
+      expect(then.was).toBe(was);
+      expect(then.is ?? was).toBe(was);
+    },
+  );
+
+  it('says how many pieces it looked at where it did not look at all', () => {
+    const many = { ...DEMO, plans: Array.from({ length: 50 }, (_, i) => ({ ...DEMO.plans[0]!, id: `plan-${i}` })) };
+    expect(movedBy(many, called('Losses: cup')).lookedAt).toBe(40);
   });
 
   it('every figure that is told is one that a title tells apart', () => {
@@ -49,7 +65,7 @@ describe('what a lesson moves', () => {
     (_, lesson) => {
       const rests = new Set(lesson.from.map(({ row }) => row.piece.id));
       const without = { ...DEMO, pieces: DEMO.pieces.filter(({ id }) => !rests.has(id)) };
-      for (const { plan, what, from, to } of movedBy(DEMO, lesson)) {
+      for (const { plan, what, from, to } of movedBy(DEMO, lesson).moved) {
         expect(from).not.toBe(to);
         if (what === 'dozen') continue;
         const [before, after] = [without, DEMO].map((each) => {
@@ -63,7 +79,8 @@ describe('what a lesson moves', () => {
   );
 
   it('three of Chalk Down are made taller, nothing of another clay moves', () => {
-    const moved = movedBy(DEMO, called('Shrinkage of Chalk Down, June, cone 10'));
+    const { moved, lookedAt } = movedBy(DEMO, called('Shrinkage of Chalk Down, June, cone 10'));
+    expect(lookedAt).toBeUndefined();
     expect(moved).toHaveLength(3);
     for (const { plan, from, to } of moved) {
       expect(mainPart(plan).bodyId).toBe('body-chalk-down');
@@ -72,7 +89,7 @@ describe('what a lesson moves', () => {
   });
 
   it('a dozen cups need more spares than a typical form', () => {
-    const [cup] = movedBy(DEMO, called('Losses: cup'));
+    const [cup] = movedBy(DEMO, called('Losses: cup')).moved;
     expect(cup).toMatchObject({ what: 'dozen' });
     expect(cup!.to).toBeGreaterThan(cup!.from);
   });

@@ -3,6 +3,7 @@ import { learnedLoss } from '@/core/lessons';
 import { toMake } from '@/core/handbuild';
 import { type WeighedPart, weighedPart } from '@/core/part';
 import { mainPart, type Plan, type Workspace } from '@/core/records';
+import { withoutPieces } from './lesson';
 import type { LearnedLesson } from './table';
 
 /** A piece whose figures are other than they would be without what was learned. */
@@ -44,20 +45,30 @@ function moveOf(kind: LearnedLesson['kind'], without: Workspace, workspace: Work
   return from === undefined || to === undefined || Math.abs(to - from) < LEAST.g ? undefined : { what: 'ball', from, to };
 }
 
+/** What a lesson moves, and of how many pieces where not all of them were looked at. */
+export interface Moves {
+  readonly moved: readonly Moved[];
+  readonly lookedAt?: number | undefined;
+}
+
 /**
  * What a lesson moves: pieces that would be made otherwise without the pieces it rests on. Only what is used of itself moves anything: a
- * clay's shrinkage, the ball, and how many to make for a dozen; ranges and odds follow the rest.
+ * clay's shrinkage, the ball, and how many to make for a dozen; ranges and odds follow the rest. In a large workshop the pieces changed
+ * last are looked at.
  */
-export function movedBy(workspace: Workspace, { kind, from, clay }: LearnedLesson): readonly Moved[] {
-  if (kind !== 'shrinkage' && kind !== 'ball' && kind !== 'loss') return [];
-  const rests = new Set(from.map(({ row }) => row.piece.id));
-  const without = { ...workspace, pieces: workspace.pieces.filter(({ id }) => !rests.has(id)) };
-  return workspace.plans
-    .filter((plan) => !clay || mainPart(plan).bodyId === clay.bodyId)
+export function movedBy(workspace: Workspace, { kind, from, clay }: LearnedLesson): Moves {
+  if (kind !== 'shrinkage' && kind !== 'ball' && kind !== 'loss') return { moved: [] };
+  const without = withoutPieces(
+    workspace,
+    from.map(({ row }) => row),
+  );
+  const plans = workspace.plans.filter((plan) => !clay || mainPart(plan).bodyId === clay.bodyId);
+  const moved = plans
     .toSorted((a, b) => (a.changedAt < b.changedAt ? 1 : -1))
     .slice(0, LOOKED_AT)
     .flatMap((plan) => {
       const move = moveOf(kind, without, workspace, plan);
       return move ? [{ plan, ...move }] : [];
     });
+  return { moved, lookedAt: plans.length > LOOKED_AT ? LOOKED_AT : undefined };
 }

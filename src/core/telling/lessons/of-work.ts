@@ -1,12 +1,20 @@
 import { FAMILIES, type FamilyName } from '@/core/form';
-import { everyPiece, learnedDays, learnedForms, learnedLosses, learnedMinutes, type Losses, type PieceOfRun } from '@/core/lessons';
+import {
+  everyPiece,
+  type FormLearned,
+  learnedDays,
+  learnedForms,
+  learnedLoss,
+  learnedLosses,
+  learnedMinutes,
+  type Losses,
+  type PieceOfRun,
+} from '@/core/lessons';
 import { SHELF_WORDS, SHELVES, type Workspace } from '@/core/records';
 import { DRIED_WORDS } from '../way-words';
-import { type Lesson, type LessonWriters, percentOf, piecesWords } from './lesson';
+import { type Lesson, type LessonWriters, percentOf, piecesWords, withoutPieces } from './lesson';
 
 const formWords = (family: FamilyName): string => FAMILIES[family].words.toLowerCase();
-
-const TYPICAL_LOSS = '10%';
 
 function lossSays({ loss, on, wholeFirings }: Losses): readonly string[] {
   const where = SHELVES.flatMap((shelf) => (on[shelf] ? [`, ${on[shelf]} lost ${SHELF_WORDS[shelf]}`] : [])).join('');
@@ -17,24 +25,25 @@ function lossSays({ loss, on, wholeFirings }: Losses): readonly string[] {
   ];
 }
 
+const fateWords = ({ piece }: PieceOfRun): string =>
+  piece.shelf === 'lost' ? (piece.wrong?.join(', ') ?? 'lost') : piece.shelf === 'fired' ? 'came out' : SHELF_WORDS[piece.shelf];
+
 /** What is lost of each form. */
 export function lossLessons(workspace: Workspace): readonly Lesson[] {
-  const ended = everyPiece(workspace).filter(
-    ({ run, piece }) => run.planId !== undefined && (piece.shelf === 'lost' || piece.shelf === 'fired'),
-  );
+  // what is no plan's says nothing of a form
+  const planned = everyPiece(workspace).filter(({ run }) => run.planId !== undefined);
   const counted = learnedLosses(workspace).filter(({ loss }) => loss.made > 0);
-  const families = new Set([...counted.map(({ family }) => family), ...ended.map(({ run }) => run.family)]);
+  const families = new Set([...counted.map(({ family }) => family), ...planned.map(({ run }) => run.family)]);
   return [...families].map((family) => {
     const now = counted.find((each) => each.family === family);
+    const own = planned.filter(({ run }) => run.family === family);
     return {
       title: `Losses: ${formWords(family)}`,
-      was: TYPICAL_LOSS,
+      was: percentOf(learnedLoss(withoutPieces(workspace, own), family).share),
       is: now && percentOf(now.loss.share),
       figure: now && { whole: String(Math.round(now.loss.share * 100)), unit: '%' },
       says: now ? lossSays(now) : [],
-      from: ended
-        .filter(({ run }) => run.family === family)
-        .map((row) => ({ row, told: row.piece.shelf === 'lost' ? (row.piece.wrong?.join(', ') ?? 'lost') : 'came out' })),
+      from: own.map((row) => ({ row, told: fateWords(row) })),
     };
   });
 }
@@ -43,31 +52,45 @@ export function lossLessons(workspace: Workspace): readonly Lesson[] {
 const ovalOf = ({ piece }: PieceOfRun): number | undefined =>
   Object.values(piece.sizes.glazed ?? {}).find(({ oval }) => oval !== undefined)?.oval;
 
+/** A form whose pieces were all left out: what it would do is not known, and they can count again. */
+const unused = (family: FamilyName): FormLearned => ({ family, byWork: [] });
+
 /** How much each form warps, or sags where its warp was not measured. */
-export const warpLessons = (workspace: Workspace, { length, written }: LessonWriters): readonly Lesson[] =>
-  learnedForms(workspace).map(({ family, oval, byWork, sag }) => ({
-    title: `${FAMILIES[family].words}: ${oval ? 'warp' : 'sag'}`,
-    was: oval ? `about ${length(0.5)} oval` : 'none',
-    figure: written(oval?.mm ?? Math.abs(sag!.mm)),
-    is: oval ? `oval by ${length(oval.mm)}` : length(Math.abs(sag!.mm)),
-    says: [
-      ...(sag
-        ? [
-            `Fired ${length(Math.abs(sag.mm))} ${sag.mm < 0 ? 'lower' : 'higher'} than the width would suggest. This comes from the form, not the clay.`,
-          ]
-        : []),
-      `Measured on ${piecesWords(oval?.count ?? sag!.count)}.`,
-      ...(byWork.length > 1
-        ? byWork.map(
-            ({ dried, cone, mm, count }) =>
-              `Dried ${DRIED_WORDS[dried]}${cone ? `, cone ${cone}` : ''}: oval by ${length(mm)}, from ${count}.`,
-          )
-        : []),
-    ],
-    from: everyPiece(workspace)
-      .filter((row) => row.run.family === family && ovalOf(row) !== undefined)
-      .map((row) => ({ row, told: `oval by ${length(ovalOf(row)!)}` })),
-  }));
+export function warpLessons(workspace: Workspace, { length, written }: LessonWriters): readonly Lesson[] {
+  const measured = everyPiece(workspace).filter((row) => ovalOf(row) !== undefined);
+  const learned = learnedForms(workspace);
+  const left = new Set(measured.map(({ run }) => run.family).filter((family) => !learned.some((each) => each.family === family)));
+  return [...learned, ...[...left].map(unused)].map((form) => {
+    const { family, oval, sag } = form;
+    const mm = oval?.mm ?? (sag && Math.abs(sag.mm));
+    return {
+      title: `${FAMILIES[family].words}: ${sag && !oval ? 'sag' : 'warp'}`,
+      was: sag && !oval ? 'none' : `about ${length(0.5)} oval`,
+      figure: mm === undefined ? undefined : written(mm),
+      is: oval ? `oval by ${length(oval.mm)}` : mm === undefined ? undefined : length(mm),
+      says: warpSays(form, length),
+      from: measured.filter(({ run }) => run.family === family).map((row) => ({ row, told: `oval by ${length(ovalOf(row)!)}` })),
+    };
+  });
+}
+
+function warpSays({ oval, sag, byWork }: FormLearned, length: (mm: number) => string): readonly string[] {
+  const count = oval?.count ?? sag?.count;
+  return [
+    ...(sag
+      ? [
+          `Fired ${length(Math.abs(sag.mm))} ${sag.mm < 0 ? 'lower' : 'higher'} than the width would suggest. This comes from the form, not the clay.`,
+        ]
+      : []),
+    ...(count === undefined ? [] : [`Measured on ${piecesWords(count)}.`]),
+    ...(byWork.length > 1
+      ? byWork.map(
+          ({ dried, cone, mm, count: own }) =>
+            `Dried ${DRIED_WORDS[dried]}${cone ? `, cone ${cone}` : ''}: oval by ${length(mm)}, from ${own}.`,
+        )
+      : []),
+  ];
+}
 
 const daysWords = (days: number | undefined): string => (days === undefined ? '–' : days === 1 ? '1 day' : `${days} days`);
 

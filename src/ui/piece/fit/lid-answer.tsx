@@ -11,7 +11,7 @@ import { cutterName, useLidPairs } from './use-lid-pairs';
 /** The two cutters that make the best lid, what each disc finishes at, and how well it seats. */
 export function LidAnswer({ piece }: { piece: PieceModel }) {
   const { units } = piece;
-  const { chosen, pairs, keep } = useLidPairs(piece);
+  const { chosen, pairs, several, keep } = useLidPairs(piece);
   const [best] = pairs;
   if (!best) return <Answer piece={piece} />;
   const { lid, insert, gap, beyond, odds, fits } = best;
@@ -28,13 +28,21 @@ export function LidAnswer({ piece }: { piece: PieceModel }) {
           written: writeLength(insert.cutter.width, units.choice),
           finishes: units.length(insert.finished),
         },
-        { words: 'Gap in the mouth', written: writeLength(Math.abs(gap), units.choice), stage: 'glazed' },
-        { words: 'Stands out over the rim', written: writeLength(Math.abs(beyond), units.choice), stage: 'glazed' },
+        {
+          words: gap < 0 ? 'Too wide for the mouth by' : 'Gap in the mouth',
+          written: writeLength(Math.abs(gap), units.choice),
+          stage: 'glazed',
+        },
+        {
+          words: beyond < 0 ? 'Short of the rim by' : 'Stands out over the rim',
+          written: writeLength(Math.abs(beyond), units.choice),
+          stage: 'glazed',
+        },
       ]}
     >
       <div className="answer-sure">
         {fits
-          ? `Seats well in ${chanceWords(odds.good)}.`
+          ? `Seats well in ${chanceWords(odds.good)}${several ? ', on the pot it fits worst' : ''}.`
           : gap < 0
             ? `No two of your cutters fit. The nearest is ${units.length(-gap)} too wide for the mouth.`
             : beyond < 0

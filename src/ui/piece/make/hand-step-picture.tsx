@@ -1,7 +1,7 @@
 'use client';
 
 import type { Stage } from '@/core/clay';
-import type { WorkStep } from '@/core/handbuild';
+import type { WorkName, WorkStep } from '@/core/handbuild';
 import { sectionOf, widest } from '@/core/form';
 import { STAGE_WORDS } from '@/core/sizing';
 import { bothHalves } from '@/ui/drawing';
@@ -27,7 +27,7 @@ export function HandStepPicture({ piece, step }: { piece: PieceModel; step: Work
 }
 
 /** The stage a piece is at when a step is done; leather hard of those that are not listed. */
-const STANDS: Readonly<Record<string, Stage>> = { dry: 'dry', fire: 'glazed', look: 'glazed' };
+const STANDS: Readonly<Partial<Record<WorkName, Stage>>> = { dry: 'dry', fire: 'glazed', look: 'glazed' };
 
 const ROOM = { wide: 560, high: 320, edge: 34 };
 

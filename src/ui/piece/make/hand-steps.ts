@@ -1,6 +1,6 @@
 'use client';
 
-import { type WorkStep, workOrder } from '@/core/handbuild';
+import { type WorkName, type WorkStep, workOrder } from '@/core/handbuild';
 import { type Written, handMass, writeLength, writeMass } from '@/core/units';
 import type { Stage } from '@/core/clay';
 import { workOf } from '@/ui/steps';
@@ -35,33 +35,35 @@ export function figureOfStep({ name }: WorkStep, { hand, worked, units }: PieceM
   const wall = stages.wet.sizes.wall;
   const slab = hand && hand.by !== 'coil' ? hand.slabs[0] : undefined;
   const plan = hand?.by === 'coil' ? hand.plan : undefined;
-  const figures: Readonly<Record<string, () => StepFigure | undefined>> = {
-    roll: () => slab && { words: 'roll, thick', stage: 'wet', written: length(slab.roll.thickness), finishes: units.length(slab.finishes) },
+  const rolled = (): StepFigure | undefined =>
+    slab && { words: 'slab, thick', stage: 'wet', written: length(slab.roll.thickness), finishes: units.length(slab.finishes) };
+  const height = (words: string, stage: 'wet' | 'leather'): StepFigure => ({
+    words,
+    stage,
+    written: length(stages[stage].sizes.height),
+    finishes: units.length(stages.glazed.sizes.height),
+  });
+  const figures: Readonly<Record<WorkName, () => StepFigure | undefined>> = {
+    roll: rolled,
+    texture: rolled,
+    lay: rolled,
     cut: () => slab && { words: 'parts on the first slab', stage: cutAt(hand), written: { whole: String(slab.laid.length), unit: '' } },
-    join: () => ({
-      words: 'height, once joined',
-      stage: cutAt(hand),
-      written: length(stages[cutAt(hand)].sizes.height),
-      finishes: units.length(stages.glazed.sizes.height),
-    }),
-    off: () => ({
-      words: 'height, wet',
-      stage: 'wet',
-      written: length(stages.wet.sizes.height),
-      finishes: units.length(stages.glazed.sizes.height),
-    }),
+    join: () => height('height, once joined', cutAt(hand)),
+    off: () => height('height, wet', 'wet'),
+    attach: () => height('height, leather hard', 'leather'),
+    throw: () => undefined,
+    trim: () => undefined,
     pinch: () => plan && { words: 'pinch the base up to', stage: 'wet', written: length(plan.pinch.height) },
     coil: () => plan && { words: 'coils, thick', stage: 'wet', written: length(plan.thickness) },
     scrape: () =>
       wall === undefined
         ? undefined
         : { words: 'wall, wet', stage: 'wet', written: length(wall), finishes: units.length(stages.glazed.sizes.wall ?? 0) },
-    dry: () => ({ words: 'weighs bone dry', stage: 'dry', written: mass(masses.dry) }),
-    fire: () => ({ words: 'weighs bone dry, before it is fired', stage: 'dry', written: mass(masses.dry) }),
+    dry: () => ({ words: 'one weighs, bone dry', stage: 'dry', written: mass(masses.dry) }),
+    fire: () => ({ words: 'one weighs, bone dry', stage: 'dry', written: mass(masses.dry) }),
     look: () => ({ words: 'height, finished', stage: 'glazed', written: length(stages.glazed.sizes.height) }),
   };
-  const weighOut = hand?.totalG;
-  return figures[name]?.() ?? (weighOut === undefined ? undefined : { words: 'weigh out', stage: 'wet', written: mass(weighOut) });
+  return figures[name]();
 }
 
 const cutAt = (hand: PieceModel['hand']): 'wet' | 'leather' => (hand?.by === 'slab' ? hand.at : 'wet');

@@ -1,5 +1,6 @@
 'use client';
 
+import { KNIFE } from '@/core/handbuild';
 import { AnswerSheet, counted } from '@/ui/frame';
 import { Answer } from '../answer';
 import { HandFigures } from '../hand/hand-figures';
@@ -19,7 +20,7 @@ export function TemplatesAnswer({ piece }: { piece: PieceModel }) {
     >
       <HandFigures piece={piece} />
       <p className="answer-caution">
-        <b>Caution:</b> needles, wires and knives cut: keep the other hand behind the blade.
+        <b>Caution:</b> {KNIFE}
       </p>
     </AnswerSheet>
   );

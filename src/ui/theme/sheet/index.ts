@@ -8,6 +8,7 @@ import { LISTS } from './lists';
 import { PARTS } from './parts';
 import { PIECE } from './piece';
 import { START } from './start';
+import { TOLD } from './told';
 import { WHEEL } from './wheel';
 
 /** On paper it is always light: dark ink on white, whatever the screen shows. */
@@ -53,6 +54,7 @@ const globals = defineConfig({
     ...FRAME,
     ...PIECE,
     ...START,
+    ...TOLD,
     ...WHEEL,
     '*:focus-visible': { outline: '2px solid', outlineColor: 'focus', outlineOffset: '2px' },
   },

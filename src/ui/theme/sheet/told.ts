@@ -1,0 +1,82 @@
+import type { SystemStyleObject } from '@chakra-ui/react';
+import { FIGURES } from './figures';
+
+/** What was learned and what it moves, small pictures of pieces cut through, and what stands in an empty place. */
+export const TOLD: Record<string, SystemStyleObject> = {
+  '.lesson': {
+    borderTopWidth: '1px',
+    borderColor: 'line',
+    paddingInlineStart: '3',
+    '&[data-open]': { boxShadow: 'inset 3px 0 0 var(--chakra-colors-act)' },
+    '& .lesson-line': {
+      position: 'relative',
+      display: 'grid',
+      gridTemplateColumns: '15rem auto minmax(0, 1fr)',
+      alignItems: 'baseline',
+      columnGap: '4',
+      paddingBlock: '1',
+      _hover: { background: 'act.wash' },
+      '@media (max-width: 60rem)': { gridTemplateColumns: 'minmax(0, 1fr) auto' },
+      '@media (max-width: 30rem)': { gridTemplateColumns: 'minmax(0, 1fr)' },
+    },
+    '& .lesson-title': {
+      minHeight: '44px',
+      textAlign: 'left',
+      fontWeight: '600',
+      cursor: 'pointer',
+      '&::after': { content: '""', position: 'absolute', inset: '0' },
+    },
+    '& .lesson-figures': {
+      ...FIGURES,
+      minWidth: '9rem',
+      display: 'flex',
+      flexWrap: 'wrap',
+      gap: '2',
+      alignItems: 'baseline',
+      whiteSpace: 'nowrap',
+    },
+    '& .lesson-figures b': { fontSize: '1.25rem', fontWeight: '680' },
+    '& .lesson-was': { color: 'fg.muted' },
+    '& .lesson-says': { fontSize: 'sm', color: 'fg.muted', '@media (max-width: 60rem)': { gridColumn: '1 / -1' } },
+  },
+  '.moves': {
+    marginTop: '3',
+    paddingTop: '3',
+    borderTopWidth: '1px',
+    borderColor: 'line',
+    '& h3': { fontWeight: '600' },
+    '& li': { display: 'flex', gap: '3', alignItems: 'center', paddingBlock: '1' },
+    '& .moves-figures': { ...FIGURES, display: 'block', color: 'fg.muted' },
+    '& b': { color: 'wet', fontSize: '1.125rem', fontWeight: '680' },
+  },
+  '.section-picture': {
+    width: '100%',
+    maxHeight: '46vh',
+    '@media (orientation: landscape) and (max-height: 500px)': { maxHeight: '70vh' },
+  },
+  '.empty-ways': {
+    display: 'flex',
+    flexWrap: 'wrap',
+    gap: '4',
+    marginTop: '3',
+    '& a': {
+      color: 'act',
+      fontWeight: '600',
+      textDecoration: 'underline',
+      minHeight: '44px',
+      display: 'inline-flex',
+      alignItems: 'center',
+    },
+  },
+  '.paired': {
+    display: 'grid',
+    gridTemplateColumns: 'repeat(auto-fill, minmax(7.5rem, 1fr))',
+    gap: '3',
+    marginBottom: '3',
+    listStyle: 'none',
+    '& li': { textAlign: 'center', fontSize: 'sm' },
+    '& svg': { width: '100%', maxWidth: '92px', marginInline: 'auto' },
+    '& b': { display: 'block' },
+    '& .paired-gap': { ...FIGURES, fontSize: '1.125rem', fontWeight: '680', color: 'act' },
+  },
+};
